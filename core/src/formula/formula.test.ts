@@ -1,0 +1,126 @@
+import { analyse, lineGrams, roundEggs, scaleLines, unitsFor, type Line } from './index';
+import { findIngredient } from '../ingredients';
+
+let nextId = 0;
+const line = (ingredientId: string, amount: number, unit: Line['unit'] = 'g'): Line => ({
+  id: `line-${(nextId += 1)}`,
+  ingredientId,
+  amount,
+  unit,
+});
+
+describe('a line', () => {
+  // Worked by hand: 2 tbsp are 29.574 mL; caster sugar 0.845 g/mL; 24.99 g.
+  it('turns spoons into grams', () => {
+    const grams = lineGrams(line('sugar', 2, 'tbsp'), 'EU M');
+    expect(grams.ok && grams.value).toBeCloseTo(24.99, 2);
+  });
+
+  // Worked by hand: EU M is 58 g in shell, 11 % of it shell: 51.62 g edible, yolk 34.5 %, 17.81 g.
+  it('counts eggs by the grade of the kitchen', () => {
+    const yolks = lineGrams(line('egg-yolk', 5, 'piece'), 'EU M');
+    expect(yolks.ok && yolks.value).toBeCloseTo(89.0, 1);
+    const larger = lineGrams(line('egg-yolk', 5, 'piece'), 'EU L');
+    expect(larger.ok && yolks.ok && larger.value > yolks.value).toBe(true);
+  });
+
+  it.each([
+    ['sugar', -1, 'g', 'amount-negative'],
+    ['sugar', 500, 'kg', 'amount-absurd'],
+    ['sugar', Number.NaN, 'g', 'amount-missing'],
+    ['sugar', 2, 'piece', 'piece-unknown'],
+    ['moonlight', 2, 'g', 'ingredient-unknown'],
+  ] as const)('of %s × %d %s is sent back', (id, amount, unit, code) => {
+    const grams = lineGrams(line(id, amount, unit), 'EU M');
+    expect(grams.ok ? '' : grams.problem.code).toBe(code);
+  });
+
+  it('offers pieces only of what comes in pieces', () => {
+    expect(unitsFor(findIngredient('egg'))).toContain('piece');
+    expect(unitsFor(findIngredient('milk'))).not.toContain('piece');
+  });
+});
+
+describe('analysing a formula', () => {
+  // A turned-out milk custard. Worked by hand: 5 eggs and 5 yolks (EU M) are 258.1 + 89.0 = 347.1 g,
+  // to 1 L of milk at 1.03 = 1030 g: egg : liquid 0.337. Source of the band: common practice, 0.30
+  // to 0.40, sugar 9.5 to 14 %.
+  const custard = [
+    line('milk', 1, 'l'),
+    line('egg', 5, 'piece'),
+    line('egg-yolk', 5, 'piece'),
+    line('sugar', 180),
+    line('vanilla-pod', 1, 'piece'),
+  ];
+
+  it('finds the ratios of a turned-out milk custard in the trade’s band', () => {
+    const found = analyse(custard, 'EU M');
+    expect(found.eggToLiquid).toBeCloseTo(0.337, 3);
+    expect(found.share.sugar).toBeGreaterThan(0.095);
+    expect(found.share.sugar).toBeLessThan(0.16);
+    // 180 g of sugar and 4.6 % lactose of 1030 g in 1557.1 g: 0.1457 with the egg's own traces.
+    expect(found.share.sugar).toBeCloseTo(0.147, 2);
+    expect(found.mixtureG).toBeCloseTo(1557.1, 0);
+    expect(found.totalG - found.mixtureG).toBeCloseTo(3, 6);
+    // yolk 89.0 + 0.345 × 258.1 = 178.1; white 0.655 × 258.1 = 169.1
+    expect(found.yolkToWhite).toBeCloseTo(178.1 / 169.1, 2);
+    expect(found.problems).toEqual([]);
+  });
+
+  // Source: common practice. A litre of milk, ten eggs' worth and sugar make about a litre and a half.
+  it('weighs and fills as a kitchen would expect', () => {
+    const found = analyse(custard, 'EU M');
+    expect(found.densityGMl).toBeGreaterThan(1.03);
+    expect(found.densityGMl).toBeLessThan(1.09);
+    expect(found.volumeMl).toBeGreaterThan(1400);
+    expect(found.volumeMl).toBeLessThan(1550);
+  });
+
+  it('gathers allergens and cautions', () => {
+    const found = analyse([...custard, line('honey', 20)], 'EU M');
+    expect(found.allergens).toEqual(['milk', 'egg']);
+    expect(found.hazards).toHaveLength(1);
+  });
+
+  it('leaves a bad line out and says where it is', () => {
+    const found = analyse([line('milk', 500), line('sugar', -5), line('egg-yolk', 80)], 'EU M');
+    expect(found.problems).toMatchObject([{ code: 'amount-negative', path: 'lines.1.amount' }]);
+    expect(found.mixtureG).toBeCloseTo(580, 6);
+  });
+
+  it('says that an empty formula is empty, and has no ratios', () => {
+    const found = analyse([], 'EU M');
+    expect(found.problems[0]?.code).toBe('formula-empty');
+    expect(found.eggToLiquid).toBeUndefined();
+    expect(found.yolkToWhite).toBeUndefined();
+    expect(found.volumeMl).toBe(0);
+  });
+});
+
+describe('scaling', () => {
+  it('keeps every ratio', () => {
+    const lines = [line('cream', 400), line('egg-yolk', 100), line('sugar', 60)];
+    const before = analyse(lines, 'EU M');
+    const after = analyse(scaleLines(lines, 1.37), 'EU M');
+    expect(after.mixtureG).toBeCloseTo(before.mixtureG * 1.37, 6);
+    expect(after.eggToLiquid).toBeCloseTo(before.eggToLiquid ?? 0, 12);
+    expect(() => scaleLines(lines, -1)).toThrow(RangeError);
+  });
+
+  // Worked by hand: 100 g of yolk is 5.61 EU M yolks (17.81 g); 6 of them add 6.9 g.
+  it('cracks whole eggs and says what that changes', () => {
+    const lines = [line('cream', 400), line('egg-yolk', 100)];
+    const { lines: rounded, roundings } = roundEggs(lines, 'EU M');
+    expect(roundings).toHaveLength(1);
+    expect(roundings[0]?.exact).toBeCloseTo(5.615, 2);
+    expect(roundings[0]?.whole).toBe(6);
+    expect(roundings[0]?.changeG).toBeCloseTo(6.85, 1);
+    expect(rounded[1]).toMatchObject({ amount: 6, unit: 'piece' });
+    expect(rounded[0]).toBe(lines[0]);
+  });
+
+  it('never rounds an egg away', () => {
+    const { roundings } = roundEggs([line('egg', 10)], 'EU M');
+    expect(roundings[0]?.whole).toBe(1);
+  });
+});

@@ -1,0 +1,4 @@
+export * from './analysis';
+export * from './formula';
+export * from './line';
+export * from './scale';

@@ -1,0 +1,72 @@
+import {
+  eggPartGrams,
+  findIngredient,
+  type EggGrade,
+  type Ingredient,
+} from '../ingredients';
+import { fail, succeed, type Result } from '../result';
+import { GRAMS_PER, MILLILITRES_PER, type MassUnit, type VolumeUnit } from '../units';
+
+export type LineUnit = MassUnit | VolumeUnit | 'piece';
+
+export const LINE_UNITS: readonly LineUnit[] = [
+  ...(Object.keys(GRAMS_PER) as MassUnit[]),
+  ...(Object.keys(MILLILITRES_PER) as VolumeUnit[]),
+  'piece',
+];
+
+/** One line of a formula: so much of one ingredient, in the unit the cook wrote. */
+export interface Line {
+  readonly id: string;
+  readonly ingredientId: string;
+  readonly amount: number;
+  readonly unit: LineUnit;
+  readonly note?: string;
+}
+
+/** The most that one line may hold, grams: past this a kitchen has mistyped. Common practice. */
+export const LINE_LIMIT_G = 100_000;
+
+const isMass = (unit: LineUnit): unit is MassUnit => unit in GRAMS_PER;
+const isVolume = (unit: LineUnit): unit is VolumeUnit => unit in MILLILITRES_PER;
+
+/** Grams of one of `unit` of an ingredient, or why that cannot be said. */
+export function gramsPerUnit(
+  ingredient: Ingredient,
+  unit: LineUnit,
+  grade: EggGrade,
+): Result<number> {
+  if (isMass(unit)) return succeed(GRAMS_PER[unit]);
+  if (isVolume(unit)) return succeed(MILLILITRES_PER[unit] * ingredient.gramsPerMl);
+  if (ingredient.eggPart) return succeed(eggPartGrams(grade, ingredient.eggPart));
+  if (ingredient.gramsPerPiece !== undefined) return succeed(ingredient.gramsPerPiece);
+  return fail(
+    'piece-unknown',
+    `The weight of one piece of ${ingredient.name.toLowerCase()} is not known. Weigh it and enter grams.`,
+  );
+}
+
+/**
+ * Grams of a line. Amounts from 0 up to {@link LINE_LIMIT_G}; anything else, an unknown
+ * ingredient, or a piece without a weight is a problem with the line. Eggs by count take the
+ * kitchen's weight grade.
+ */
+export function lineGrams(line: Line, grade: EggGrade): Result<number> {
+  const ingredient = findIngredient(line.ingredientId);
+  if (!ingredient) return fail('ingredient-unknown', 'Choose an ingredient from the list.');
+  if (!Number.isFinite(line.amount)) return fail('amount-missing', 'Enter an amount.');
+  if (line.amount < 0) return fail('amount-negative', 'An amount cannot be less than nothing.');
+  const each = gramsPerUnit(ingredient, line.unit, grade);
+  if (!each.ok) return each;
+  const grams = line.amount * each.value;
+  if (grams > LINE_LIMIT_G) {
+    return fail('amount-absurd', 'That is more than 100 kg. Check the amount and its unit.');
+  }
+  return succeed(grams);
+}
+
+/** The units a cook may choose for an ingredient, plain ones first. */
+export function unitsFor(ingredient: Ingredient | undefined): readonly LineUnit[] {
+  const counted = ingredient?.eggPart ?? ingredient?.gramsPerPiece;
+  return LINE_UNITS.filter((unit) => unit !== 'mg' && (unit !== 'piece' || counted !== undefined));
+}

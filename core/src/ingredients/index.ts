@@ -1,0 +1,4 @@
+export * from './catalogue';
+export * from './composition';
+export * from './eggs';
+export * from './ingredient';

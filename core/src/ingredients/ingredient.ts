@@ -1,0 +1,27 @@
+import type { Composition } from './composition';
+import type { EggPart } from './eggs';
+
+/** Allergens named on the lists in force in the EU (Regulation 1169/2011, annex II) and the US. */
+export type Allergen =
+  'egg' | 'milk' | 'gluten' | 'nuts' | 'soya' | 'sesame' | 'sulphites' | 'lupin' | 'peanut';
+
+/** What part an ingredient plays in the ratios cooks speak of. */
+export type Role =
+  'egg' | 'liquid' | 'sugar' | 'starch' | 'fat' | 'purée' | 'fruit' | 'nut' | 'flavour' | 'other';
+
+export interface Ingredient {
+  readonly id: string;
+  readonly name: string;
+  readonly role: Role;
+  readonly composition: Composition;
+  /** Grams of one millilitre as a cook measures it: poured, or spooned and levelled. */
+  readonly gramsPerMl: number;
+  /** Grams of one piece (pod, leaf, stick), where a cook counts it. Eggs go by grade instead. */
+  readonly gramsPerPiece?: number;
+  readonly pieceName?: string;
+  readonly eggPart?: EggPart;
+  readonly allergens: readonly Allergen[];
+  /** A caution that travels with the ingredient into whatever it is used in. */
+  readonly hazard?: string;
+  readonly source: string;
+}

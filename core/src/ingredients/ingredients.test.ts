@@ -1,0 +1,101 @@
+import { toMillilitres } from '../units';
+import {
+  CATALOGUE,
+  blend,
+  eggPartGrams,
+  EGG_GRADES,
+  findIngredient,
+  per100g,
+  proteinFraction,
+  totalFraction,
+} from './index';
+
+const known = (id: string) => {
+  const ingredient = findIngredient(id);
+  if (!ingredient) throw new Error(`no ${id}`);
+  return ingredient;
+};
+
+describe('the catalogue', () => {
+  it.each(CATALOGUE.map((each) => [each.id, each] as const))('%s adds up to 100 g', (_, each) => {
+    expect(totalFraction(each.composition)).toBeGreaterThan(0.985);
+    expect(totalFraction(each.composition)).toBeLessThan(1.006);
+    expect(each.source).not.toBe('');
+  });
+
+  it('holds about forty, each once', () => {
+    expect(new Set(CATALOGUE.map((each) => each.id)).size).toBe(CATALOGUE.length);
+    expect(CATALOGUE.length).toBeGreaterThanOrEqual(38);
+  });
+
+  // Source: common practice, the weight of a US cup of each as kitchens list it (within 4 %).
+  it.each([
+    ['milk', 244],
+    ['cream', 238],
+    ['soured-cream', 240],
+    ['evaporated-milk', 252],
+    ['lemon-juice', 244],
+    ['sugar', 200],
+    ['brown-sugar', 213],
+    ['icing-sugar', 120],
+    ['wheat-flour', 125],
+    ['cornflour', 128],
+    ['butter', 227],
+    ['honey', 340],
+  ])('a cup of %s weighs about %d g', (id, grams) => {
+    const cup = known(id).gramsPerMl * toMillilitres(1, 'cup');
+    expect(Math.abs(cup - grams) / grams).toBeLessThan(0.04);
+  });
+
+  it('names allergens where they are', () => {
+    expect(known('egg-yolk').allergens).toContain('egg');
+    expect(known('malted-milk-powder').allergens).toEqual(['milk', 'gluten']);
+    expect(known('honey').hazard).toMatch(/twelve months/);
+  });
+});
+
+describe('eggs', () => {
+  // Source: common practice. Edible part of a US large egg 50 g, yolk 18 g, white 33 g.
+  it('splits a large egg', () => {
+    expect(Math.abs(eggPartGrams('US large', 'whole') - 50)).toBeLessThan(1);
+    expect(Math.abs(eggPartGrams('US large', 'yolk') - 18)).toBeLessThan(0.8);
+    expect(Math.abs(eggPartGrams('US large', 'white') - 33)).toBeLessThan(1.2);
+  });
+
+  // Source: Commission Regulation (EC) 589/2008, article 4; USDA grades, 24 oz a dozen for large.
+  it('keeps to the published grades', () => {
+    expect(EGG_GRADES['EU M'].leastG).toBe(53);
+    expect(EGG_GRADES['EU L'].leastG).toBe(63);
+    expect(EGG_GRADES['EU XL'].leastG).toBe(73);
+    expect(EGG_GRADES['US large'].leastG * 12).toBeCloseTo(24 * 28.3495, 0);
+    for (const grade of Object.values(EGG_GRADES)) expect(grade.typicalG).toBeGreaterThan(grade.leastG);
+  });
+
+  // Source: conservation of mass. Yolk and white blended in their natural share are a whole egg.
+  it('agrees with itself: white and yolk make the whole', () => {
+    const mixed = blend([
+      { composition: known('egg-yolk').composition, grams: 34.5 },
+      { composition: known('egg-white').composition, grams: 65.5 },
+    ]);
+    const whole = known('egg').composition;
+    expect(mixed && proteinFraction(mixed)).toBeCloseTo(proteinFraction(whole), 2);
+    expect(mixed && mixed.fat).toBeCloseTo(whole.fat, 2);
+    expect(Math.abs((mixed?.water ?? 0) - whole.water)).toBeLessThan(0.01);
+  });
+});
+
+describe('blending', () => {
+  it('conserves mass', () => {
+    const syrup = blend([
+      { composition: per100g({ sucrose: 100 }), grams: 150 },
+      { composition: per100g({ water: 100 }), grams: 50 },
+    ]);
+    expect(syrup?.sucrose).toBeCloseTo(0.75, 12);
+    expect(syrup?.water).toBeCloseTo(0.25, 12);
+  });
+
+  it('says nothing of nothing', () => {
+    expect(blend([])).toBeUndefined();
+    expect(blend([{ composition: per100g({ water: 100 }), grams: 0 }])).toBeUndefined();
+  });
+});

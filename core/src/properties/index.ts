@@ -1,0 +1,3 @@
+export * from './atmosphere';
+export * from './food';
+export * from './water';

@@ -1,0 +1,182 @@
+import type { Analysis, Family, ShellKind } from '../formula';
+import { FAMILY_NAMES } from '../formula';
+
+/**
+ * Setting and curdling of a baked egg custard, as functions of what it is made of.
+ *
+ * One straight-line model with few terms. Anchors: undiluted whole egg sets near 73 °C and yolk near
+ * 70; a milk-and-sugar custard sets at about 78 to 83 and curdles from about 85 to 88 when heated at
+ * an ordinary rate; sugar and dilution raise, acid lowers the setting temperature, starch removes
+ * the curdling limit. Sources of the anchors: Belle Lowe, Experimental Cookery (1955), chapter on
+ * eggs; Harold McGee, On Food and Cooking (2004), chapter 2, both from memory. The coefficients
+ * were fitted to these anchors by hand and are listed in docs/model.md.
+ */
+export const CUSTARD_COEFFICIENTS = {
+  /** Undiluted yolk and white, °C; whole egg (43 % yolk protein) comes to 72.9. */
+  yolkSetC: 70,
+  whiteSetC: 75,
+  /** K for each e-fold of dilution of the egg in the mixture. */
+  dilutionK: 3.8,
+  /** K for each unit of sugar / (sugar + water): 10 % sugar raises by 1.2 K. */
+  sugarK: 12,
+  /** K for each unit of acid mass fraction: 0.5 % of citric acid lowers by 1.5 K. */
+  acidK: 300,
+  /** K between setting and curdling at 1 K/min, without starch. */
+  marginK: 6,
+  /** K of margin for each unit of starch mass fraction, up to where starch takes over. */
+  starchMarginK: 200,
+  /** Mass fraction of starch from which a custard no longer curdles. Common practice, 2 to 3 %. */
+  starchProtects: 0.025,
+} as const;
+
+/** Standard uncertainties of the above, for the error carried along. From memory. */
+const UNCERTAINTY = { baseK: 1.2, dilutionK: 0.6, sugarK: 4, acidK: 150, marginK: 1 } as const;
+
+/** How firm the set filling will be when cold. */
+export type Firmness = 'pourable' | 'spoonable' | 'sliceable' | 'unmouldable';
+
+export interface Judged {
+  readonly kind: 'judged';
+  /** Temperature at which it reads as set when heated at an ordinary rate, °C. */
+  readonly setC: number;
+  /** Standard uncertainty of `setC`, K. */
+  readonly setUncertaintyK: number;
+  /** Temperature from which it curdles, °C; `undefined` when starch protects it. */
+  readonly curdleC: number | undefined;
+  readonly marginK: number | undefined;
+  readonly firmness: Firmness;
+  /** Two sentences a cook understands, each. */
+  readonly why: {
+    readonly set: string;
+    readonly curdle: string;
+    readonly firmness: string;
+  };
+  /** What to do first, then why; empty when nothing is amiss. */
+  readonly warnings: readonly string[];
+}
+
+export interface NotJudged {
+  readonly kind: 'not-judged';
+  readonly reason: string;
+}
+
+export type SettingVerdict = Judged | NotJudged;
+
+/** Effective egg protein (mass fraction) from which each class is reached. Common practice. */
+const FIRMNESS_FROM = { spoonable: 0.011, sliceable: 0.021, unmouldable: 0.027 } as const;
+/** Share of the egg protein that must be white's for a custard to stand alone. Common practice:
+ * at least as many whole eggs as extra yolks, which is 0.38; a little less still turns out. */
+const WHITE_TO_STAND = 0.33;
+/** Starch binds about as firmly as this much egg protein of the same mass. From memory. */
+const STARCH_AS_PROTEIN = 0.5;
+
+function firmnessOf(eggProtein: number, starch: number, whiteShare: number): Firmness {
+  const effective = eggProtein + STARCH_AS_PROTEIN * starch;
+  if (effective >= FIRMNESS_FROM.unmouldable && whiteShare >= WHITE_TO_STAND) return 'unmouldable';
+  if (effective >= FIRMNESS_FROM.sliceable) return 'sliceable';
+  return effective >= FIRMNESS_FROM.spoonable ? 'spoonable' : 'pourable';
+}
+
+function firmnessReason(firmness: Firmness, whiteShare: number): string {
+  const white = `White gives ${Math.round(whiteShare * 100)} % of the egg protein.`;
+  switch (firmness) {
+    case 'unmouldable':
+      return `There is egg enough to stand alone, and white enough to hold it up. ${white}`;
+    case 'sliceable':
+      return `Enough egg protein for a clean cut from the shell or dish. ${white}`;
+    case 'spoonable':
+      return `Soft: eat it from its dish with a spoon. More egg to the liquid would let it be cut.`;
+    case 'pourable':
+      return `Too little egg for the liquid: it thickens but does not hold. Add yolks or cut the liquid.`;
+  }
+}
+
+/** Sugar share of a plain baked custard. Common practice: 9.5 to 14 %, milk's own included here. */
+const SUGAR_BAND = { least: 0.06, most: 0.22 } as const;
+
+function warningsFor(analysis: Analysis, firmness: Firmness, shell: ShellKind): string[] {
+  const warnings: string[] = [];
+  if (firmness === 'pourable') {
+    warnings.push('Add egg or cut the liquid: as it stands this will not set.');
+  } else if (firmness === 'spoonable' && shell !== 'none') {
+    warnings.push('Add egg, or bake it in dishes: a slice of this will not hold in a shell.');
+  }
+  if (analysis.share.sugar > SUGAR_BAND.most) {
+    warnings.push('Check the sugar: it is far above what a custard takes, and it delays the set.');
+  } else if (analysis.share.sugar < SUGAR_BAND.least) {
+    warnings.push('Check the sugar: this is a savoury level.');
+  }
+  return warnings;
+}
+
+const NEEDS = {
+  egg: 'There is no egg on the list, and egg is what sets a baked custard.',
+  empty: 'There is nothing on the list to judge yet.',
+} as const;
+
+/**
+ * Judges whether and how a baked egg custard will set.
+ *
+ * Valid for egg shares of 8 to 100 % of the mixture, sugar to 30 %, acid to 1 %; outside it still
+ * answers and its uncertainty grows with the distance. Other families answer `not-judged`, with the
+ * reason. Never throws. Sources: {@link CUSTARD_COEFFICIENTS}.
+ */
+export function judgeSetting(
+  analysis: Analysis,
+  family: Family,
+  shell: ShellKind,
+): SettingVerdict {
+  if (family !== 'baked-custard') {
+    return {
+      kind: 'not-judged',
+      reason: `Not judged yet: ${FAMILY_NAMES[family].toLowerCase()} sets by other rules than a baked custard.`,
+    };
+  }
+  if (analysis.mixtureG <= 0) return { kind: 'not-judged', reason: NEEDS.empty };
+  const { composition, share } = analysis;
+  const eggProtein = composition.eggWhiteProtein + composition.eggYolkProtein;
+  if (!(eggProtein > 0)) return { kind: 'not-judged', reason: NEEDS.egg };
+
+  const c = CUSTARD_COEFFICIENTS;
+  const whiteShare = composition.eggWhiteProtein / eggProtein;
+  const dilution = Math.log(1 / Math.min(1, share.egg));
+  const sugarInWater = share.sugar / (share.sugar + share.water);
+  const setC =
+    c.yolkSetC +
+    (c.whiteSetC - c.yolkSetC) * whiteShare +
+    c.dilutionK * dilution +
+    c.sugarK * sugarInWater -
+    c.acidK * composition.acid;
+  const setUncertaintyK = Math.hypot(
+    UNCERTAINTY.baseK,
+    UNCERTAINTY.dilutionK * dilution,
+    UNCERTAINTY.sugarK * sugarInWater,
+    UNCERTAINTY.acidK * composition.acid,
+  );
+  const protectedByStarch = share.starch >= c.starchProtects;
+  const marginK = protectedByStarch ? undefined : c.marginK + c.starchMarginK * share.starch;
+  const firmness = firmnessOf(eggProtein, share.starch, whiteShare);
+
+  const percent = (fraction: number) => `${Math.round(fraction * 100)} %`;
+  return {
+    kind: 'judged',
+    setC,
+    setUncertaintyK,
+    curdleC: marginK === undefined ? undefined : setC + marginK,
+    marginK,
+    firmness,
+    why: {
+      set:
+        `The egg is ${percent(share.egg)} of the mix: the thinner it is spread, the hotter it has to get before it holds. ` +
+        `Sugar at ${percent(share.sugar)} raises that by ${(c.sugarK * sugarInWater).toFixed(1)} °C.`,
+      curdle: protectedByStarch
+        ? `Starch at ${(share.starch * 100).toFixed(1)} % keeps the egg from pulling tight, so it does not curdle. It must get hot enough to lose its raw taste.`
+        : 'Past this the egg pulls tight and lets go of its water. The faster it is heated, the narrower the gap.',
+      firmness: firmnessReason(firmness, whiteShare),
+    },
+    warnings: warningsFor(analysis, firmness, shell),
+  };
+}
+
+/** Standard uncertainty of the curdling margin, K. From memory. */
+export const MARGIN_UNCERTAINTY_K = UNCERTAINTY.marginK;

@@ -1,0 +1,102 @@
+import { analyse, type Line } from '../formula';
+import { judgeSetting, type Judged } from './index';
+
+const lines = (...each: [string, number, Line['unit']?][]): Line[] =>
+  each.map(([ingredientId, amount, unit = 'g'], index) => ({
+    id: String(index),
+    ingredientId,
+    amount,
+    unit,
+  }));
+
+const judge = (list: Line[], shell: 'none' | 'sweet-dough' = 'none'): Judged => {
+  const verdict = judgeSetting(analyse(list, 'EU M'), 'baked-custard', shell);
+  if (verdict.kind !== 'judged') throw new Error(verdict.reason);
+  return verdict;
+};
+
+const milkCustard = lines(['milk', 1000], ['egg', 265], ['egg-yolk', 85], ['sugar', 170]);
+const potCustard = lines(['cream', 800], ['egg-yolk', 125], ['sugar', 110]);
+
+describe('the setting temperature', () => {
+  // Source: Lowe, Experimental Cookery; McGee, On Food and Cooking (from memory): undiluted whole
+  // egg sets near 73 °C, yolk near 70.
+  it('of undiluted egg', () => {
+    expect(Math.abs(judge(lines(['egg', 100])).setC - 73)).toBeLessThan(1);
+    expect(Math.abs(judge(lines(['egg-yolk', 100])).setC - 70)).toBeLessThan(1);
+  });
+
+  // Source: as above: a milk-and-sugar custard sets at about 78 to 83 °C, curdles from 85 to 88.
+  it('of a milk-and-sugar custard', () => {
+    const verdict = judge(milkCustard);
+    expect(verdict.setC).toBeGreaterThan(78);
+    expect(verdict.setC).toBeLessThan(83);
+    expect(verdict.curdleC).toBeGreaterThanOrEqual(84.5);
+    expect(verdict.curdleC).toBeLessThan(88.5);
+  });
+
+  // Source: common practice: pots of yolks and cream are done at 76 to 80 °C in the middle.
+  it('of a pot of yolks and cream', () => {
+    expect(judge(potCustard).setC).toBeGreaterThan(76);
+    expect(judge(potCustard).setC).toBeLessThan(80.5);
+  });
+
+  // Source: common practice: sugar and dilution raise it, acid lowers it.
+  it('moves the way cooks know', () => {
+    const base = judge(milkCustard).setC;
+    expect(judge([...milkCustard, ...lines(['sugar', 150])]).setC).toBeGreaterThan(base);
+    expect(judge([...milkCustard, ...lines(['milk', 400])]).setC).toBeGreaterThan(base);
+    expect(judge([...milkCustard, ...lines(['lemon-juice', 150])]).setC).toBeLessThan(base);
+  });
+
+  it('carries an uncertainty that grows with what was added', () => {
+    expect(judge(lines(['egg', 100])).setUncertaintyK).toBeCloseTo(1.2, 1);
+    expect(judge(milkCustard).setUncertaintyK).toBeGreaterThan(1.3);
+    expect(judge(milkCustard).setUncertaintyK).toBeLessThan(3);
+  });
+});
+
+describe('curdling', () => {
+  // Source: common practice: starch removes the curdling limit.
+  it('is put off by a little starch and removed by more', () => {
+    const plain = judge(milkCustard).marginK ?? 0;
+    const little = judge([...milkCustard, ...lines(['cornflour', 15])]).marginK ?? 0;
+    expect(little).toBeGreaterThan(plain);
+    expect(judge([...milkCustard, ...lines(['cornflour', 60])]).curdleC).toBeUndefined();
+  });
+});
+
+describe('firmness', () => {
+  // Source: common practice, as each formula is served: turned-out milk custard (egg : liquid 0.34,
+  // as many whole eggs as yolks), yolk tart, yolk pot (0.13 to 0.18), and one yolk in a mug of milk.
+  it('meets the way each is served', () => {
+    expect(judge(milkCustard).firmness).toBe('unmouldable');
+    expect(judge(lines(['cream', 500], ['egg-yolk', 160], ['sugar', 75])).firmness).toBe('sliceable');
+    expect(judge(potCustard).firmness).toBe('spoonable');
+    expect(judge(lines(['milk', 300], ['egg-yolk', 18])).firmness).toBe('pourable');
+  });
+
+  // Source: common practice: without white a custard is too soft to be turned out.
+  it('does not stand on yolks alone', () => {
+    expect(judge(lines(['milk', 500], ['egg-yolk', 250], ['sugar', 80])).firmness).toBe('sliceable');
+  });
+
+  it('warns of a slice that will not hold', () => {
+    expect(judge(potCustard, 'sweet-dough').warnings[0]).toMatch(/Add egg/);
+    expect(judge(potCustard, 'none').warnings).toEqual([]);
+  });
+});
+
+describe('what it does not judge', () => {
+  it('says so, with the reason', () => {
+    const analysis = analyse(milkCustard, 'EU M');
+    expect(judgeSetting(analysis, 'curd', 'none')).toMatchObject({
+      kind: 'not-judged',
+      reason: expect.stringMatching(/curd/),
+    });
+    expect(judgeSetting(analyse([], 'EU M'), 'baked-custard', 'none').kind).toBe('not-judged');
+    expect(judgeSetting(analyse(lines(['milk', 9]), 'EU M'), 'baked-custard', 'none')).toMatchObject({
+      reason: expect.stringMatching(/no egg/),
+    });
+  });
+});

@@ -1,0 +1,5 @@
+export * from './length';
+export * from './mass';
+export * from './number';
+export * from './temperature';
+export * from './volume';
