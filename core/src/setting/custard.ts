@@ -22,7 +22,7 @@ export const CUSTARD_COEFFICIENTS = {
   /** K for each unit of acid mass fraction: 0.5 % of citric acid lowers by 1.5 K. */
   acidK: 300,
   /** K between setting and curdling at 1 K/min, without starch. */
-  marginK: 6,
+  marginK: 8.5,
   /** K of margin for each unit of starch mass fraction, up to where starch takes over. */
   starchMarginK: 200,
   /** Mass fraction of starch from which a custard no longer curdles. Common practice, 2 to 3 %. */

@@ -1,0 +1,4 @@
+export * from './coast';
+export * from './kinetics';
+export * from './window';
+export * from './wobble';

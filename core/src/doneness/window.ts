@@ -1,0 +1,123 @@
+import { run, type Model, type Moment, type Surroundings } from '../thermal';
+import { coast, slowestColumn, type Outcome } from './coast';
+import { curdledShare } from './wobble';
+
+/** What has to be reached, after the coast, for a bake to have come out. Calibrated; docs/model.md. */
+export const DONE = {
+  /** Set fraction of the slowest column that holds together. */
+  holds: 0.7,
+  /** And that is set as well as it will be. */
+  full: 0.9,
+  /** Share of the filling that may have curdled before it is tasted: the outer 8 mm of a 23 cm tart. */
+  curdledAtMost: 0.15,
+} as const;
+
+/** When to take a bake out, in s since it went in. */
+export interface PullWindow {
+  readonly kind: 'window';
+  readonly earliestS: number;
+  readonly bestS: number;
+  readonly latestS: number;
+  /** False when nothing was found to go wrong by the end of the search. */
+  readonly latestIsLimit: boolean;
+}
+
+/** Why there is no time at which the bake comes out. */
+export interface NoWindow {
+  readonly kind: 'no-window';
+  readonly reason: 'curdles-before-it-sets' | 'does-not-set-in-time';
+  /** When it sets all the same, if it does, s. */
+  readonly setsAtS: number | undefined;
+  /** When too much of it has curdled, if it has, s. */
+  readonly curdlesAtS: number | undefined;
+}
+
+export type Verdict = PullWindow | NoWindow;
+
+/** The oven part of a bake, followed until there is nothing more to learn from it. */
+export function bakeThrough(
+  model: Model,
+  from: Moment,
+  oven: Surroundings,
+  untilS: number,
+): Moment[] {
+  return run(model, from, oven, untilS, {
+    enough: (moment) =>
+      slowestColumn(model, moment) > 0.985 || curdledShare(model, moment) > 0.5,
+  });
+}
+
+/** The state at any time of a bake: that of the step before, carried on. */
+export function momentAt(
+  model: Model,
+  moments: readonly Moment[],
+  oven: Surroundings,
+  timeS: number,
+): Moment {
+  const index = moments.findIndex((moment) => moment.timeS >= timeS);
+  const at = index < 0 ? moments.length - 1 : index;
+  if (at === 0 || index < 0 || moments[at]!.timeS - timeS < 1) return moments[at]!;
+  const on = run(model, moments[at - 1]!, oven, timeS, { longestStepS: 60 });
+  return on[on.length - 1] ?? moments[at - 1]!;
+}
+
+/** Number of pulls tried across the span in which the filling sets and curdles. */
+const TRIES = 8;
+
+/** Outcomes of pulls spread over the time in which it matters; ascending, at least one. */
+export function tryPulls(
+  model: Model,
+  moments: readonly Moment[],
+  oven: Surroundings,
+  outside: Surroundings,
+): Outcome[] {
+  const started = moments.findIndex((moment) => slowestColumn(model, moment) > 0.03);
+  const last = moments[moments.length - 1]!;
+  if (started < 0) return [coast(model, last, outside)];
+  const fromS = moments[Math.max(0, started - 1)]!.timeS;
+  return Array.from({ length: TRIES }, (_, index) => {
+    const timeS = fromS + ((last.timeS - fromS) * index) / (TRIES - 1);
+    return coast(model, momentAt(model, moments, oven, timeS), outside);
+  });
+}
+
+/** Logarithm of the exposure behind an extent: nearly a straight line in time, so it interpolates well. */
+const logExposure = (extent: number): number =>
+  Math.log(Math.max(1e-12, -Math.log(1 - Math.min(extent, 1 - 1e-12))));
+
+/** First time at which a quantity of the outcomes passes a threshold; `undefined` when it does not. */
+function crossing(
+  outcomes: readonly Outcome[],
+  quantity: (of: Outcome) => number,
+  threshold: number,
+): number | undefined {
+  const target = logExposure(threshold);
+  const first = outcomes.findIndex((each) => logExposure(quantity(each)) >= target);
+  if (first < 0) return undefined;
+  if (first === 0) return outcomes[0]!.pullS;
+  const [before, after] = [outcomes[first - 1]!, outcomes[first]!];
+  const [low, high] = [logExposure(quantity(before)), logExposure(quantity(after))];
+  return before.pullS + ((target - low) / (high - low)) * (after.pullS - before.pullS);
+}
+
+/** Reads the window off the outcomes of {@link tryPulls}. */
+export function windowOf(outcomes: readonly Outcome[]): Verdict {
+  const setsAtS = crossing(outcomes, (of) => of.set, DONE.holds);
+  const fullAtS = crossing(outcomes, (of) => of.set, DONE.full);
+  const curdlesAtS = crossing(outcomes, (of) => of.curdled, DONE.curdledAtMost);
+  if (setsAtS === undefined) {
+    const reason = curdlesAtS === undefined ? 'does-not-set-in-time' : 'curdles-before-it-sets';
+    return { kind: 'no-window', reason, setsAtS, curdlesAtS };
+  }
+  if (curdlesAtS !== undefined && curdlesAtS <= setsAtS) {
+    return { kind: 'no-window', reason: 'curdles-before-it-sets', setsAtS, curdlesAtS };
+  }
+  const latestS = curdlesAtS ?? outcomes[outcomes.length - 1]!.pullS;
+  return {
+    kind: 'window',
+    earliestS: setsAtS,
+    bestS: Math.min(fullAtS ?? latestS, (setsAtS + latestS) / 2),
+    latestS,
+    latestIsLimit: curdlesAtS !== undefined,
+  };
+}

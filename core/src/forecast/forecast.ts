@@ -1,0 +1,345 @@
+import {
+  bakeThrough,
+  centreOf,
+  coast,
+  momentAt,
+  reactionsOf,
+  tryPulls,
+  windowOf,
+  wobbleOf,
+  type NoWindow,
+  type Outcome,
+  type Wobble,
+} from '../doneness';
+import { analyse, type Family, type Line, type ShellKind } from '../formula';
+import type { EggGrade } from '../ingredients';
+import { boilingPointAtAltitudeC } from '../properties';
+import { fail, succeed, type Result } from '../result';
+import { judgeSetting, type Judged } from '../setting';
+import { fillToHeadspace, roomInside } from '../shell';
+import {
+  buildModel,
+  firstMoment,
+  readerAt,
+  run,
+  type Cup,
+  type Model,
+  type Moment,
+  type Place,
+} from '../thermal';
+import { checkVessel, radiusAtMm, type Vessel } from '../vessel';
+import { fillingMaterial, layersAround } from './materials';
+import { inOven, onRack, OVEN_LIMITS_C, type OvenKind } from './oven';
+
+/** Everything a forecast of one bake depends on. */
+export interface ForecastPlan {
+  readonly lines: readonly Line[];
+  readonly eggGrade: EggGrade;
+  readonly family: Family;
+  readonly shell: ShellKind;
+  readonly vessel: Vessel;
+  /** 0 without a shell. */
+  readonly shellThicknessMm: number;
+  readonly headspaceMm: number;
+  readonly oven: { readonly kind: OvenKind; readonly offsetK: number };
+  /** What the oven is set to, °C. */
+  readonly setC: number;
+  readonly fillingStartC: number;
+  readonly roomC: number;
+  readonly altitudeM: number;
+}
+
+export interface ForecastOptions {
+  /** Multiplies the cells of the mesh; 1 is for daily use. */
+  readonly resolution?: number;
+  /** Called with 0 to 1 as the work goes on. */
+  readonly onProgress?: (share: number) => void;
+}
+
+/** Places whose histories are reported, all at half depth. */
+export const PROBE_PLACES = { rim: 0.9, halfRadius: 0.5, centre: 0 } as const;
+
+export type ProbeName = keyof typeof PROBE_PLACES;
+
+/** One moment of a forecast, ready to be drawn. */
+export interface Frame {
+  readonly timeS: number;
+  readonly inOven: boolean;
+  readonly probeC: Readonly<Record<ProbeName, number>>;
+  readonly wobble: Wobble;
+}
+
+/** Where the cells lie, for drawing a field over the filling and its shell. */
+export interface FieldShape {
+  readonly columns: number;
+  readonly rows: number;
+  readonly fillColumns: number;
+  readonly baseRows: number;
+  /** By cell (column × rows + row), m. */
+  readonly radiusM: Float32Array;
+  /** By row, m above the bottom of the filling. */
+  readonly heightM: Float32Array;
+  readonly fill: { readonly bottomRadiusM: number; readonly topRadiusM: number; readonly depthM: number };
+  readonly shellThicknessM: number;
+}
+
+/** What a cook meets when pulling at a given time. */
+export interface Pull {
+  readonly timeS: number;
+  readonly probeC: number;
+  readonly peakC: number;
+  readonly peakAfterS: number;
+  readonly wobble: Wobble;
+}
+
+export type ForecastVerdict =
+  | {
+      readonly kind: 'window';
+      readonly earliest: Pull;
+      readonly best: Pull;
+      readonly latest: Pull;
+      /** False when nothing was found to go wrong within the time looked at. */
+      readonly latestIsLimit: boolean;
+    }
+  | (NoWindow & { readonly advice: string });
+
+export interface Forecast {
+  readonly verdict: ForecastVerdict;
+  /** Where the drawn history leaves the oven: the best pull, or the least bad one. */
+  readonly pullS: number;
+  readonly setC: number;
+  readonly curdleC: number | undefined;
+  readonly frames: readonly Frame[];
+  readonly field: FieldShape;
+  /** By frame, temperatures by cell, °C. */
+  readonly temperatureC: readonly Float32Array[];
+  /** By frame, by filling cell (column × rows of the filling + row): set and curdled, 0 to 1. */
+  readonly set: readonly Float32Array[];
+  readonly curdled: readonly Float32Array[];
+  /** Coast of pulls across the time that matters, for the question "if I take it out now?". */
+  readonly coasts: readonly Outcome[];
+  readonly waterLostG: number;
+  /** (heat received - heat stored) / heat received. */
+  readonly energyResidual: number;
+  readonly cautions: readonly string[];
+}
+
+/** Longest bake looked at, and how long the drawn history goes on after the pull; s. */
+export const LONGEST_BAKE_S = 2 * 3600;
+export const DRAWN_COOLING_S = 40 * 60;
+
+/** Temperatures between which a filling is poured, °C. Common practice. */
+export const START_LIMITS_C = { least: 0, most: 75 } as const;
+export const ROOM_LIMITS_C = { least: -5, most: 50 } as const;
+export const ALTITUDE_LIMITS_M = { least: -400, most: 5000 } as const;
+
+interface Prepared {
+  readonly model: Model;
+  readonly judged: Judged;
+}
+
+const outside = (value: number, limits: { readonly least: number; readonly most: number }) =>
+  !(value >= limits.least && value <= limits.most);
+
+function checkConditions(plan: ForecastPlan): Result<true> {
+  if (outside(plan.setC, OVEN_LIMITS_C)) {
+    return fail(
+      'oven-setting',
+      `Set the oven between ${OVEN_LIMITS_C.least} and ${OVEN_LIMITS_C.most} °C.`,
+      'setC',
+    );
+  }
+  if (outside(plan.oven.offsetK, { least: -60, most: 60 })) {
+    return fail('oven-offset', 'An oven that is more than 60 °C off wants mending first.', 'oven');
+  }
+  if (outside(plan.fillingStartC, START_LIMITS_C)) {
+    return fail(
+      'filling-start',
+      `Pour the filling between ${START_LIMITS_C.least} and ${START_LIMITS_C.most} °C.`,
+      'fillingStartC',
+    );
+  }
+  if (outside(plan.roomC, ROOM_LIMITS_C)) {
+    return fail('room', 'The kitchen must be between -5 and 50 °C.', 'roomC');
+  }
+  if (outside(plan.altitudeM, ALTITUDE_LIMITS_M)) {
+    return fail('altitude', 'The altitude must be between -400 and 5000 m.', 'altitudeM');
+  }
+  return succeed(true);
+}
+
+/** Turns a plan into a model to compute, or says what stands in the way, at its field. */
+function prepare(plan: ForecastPlan, resolution: number): Result<Prepared> {
+  const conditions = checkConditions(plan);
+  if (!conditions.ok) return conditions;
+  const vesselProblem = checkVessel(plan.vessel)[0];
+  if (vesselProblem) return { ok: false, problem: { ...vesselProblem, path: 'vessel' } };
+  const analysis = analyse(plan.lines, plan.eggGrade);
+  const judged = judgeSetting(analysis, plan.family, plan.shell);
+  if (judged.kind !== 'judged') return fail('not-judged', judged.reason, 'family');
+  const reachesC = plan.setC + plan.oven.offsetK;
+  if (reachesC <= judged.setC + 2) {
+    return fail(
+      'oven-too-cool',
+      `This oven would reach ${Math.round(reachesC)} °C and the filling sets at ${Math.round(judged.setC)} °C. Set it hotter.`,
+      'setC',
+    );
+  }
+  const room = roomInside(plan.vessel, plan.shell === 'none' ? 0 : plan.shellThicknessMm);
+  if (!room.ok) return room;
+  const fill = fillToHeadspace(room.value, plan.headspaceMm, analysis.densityGMl);
+  if (!fill.ok) return fill;
+  const cup: Cup = {
+    material: fillingMaterial(analysis),
+    depthM: fill.value.depthMm / 1000,
+    bottomRadiusM: room.value.baseRadiusMm / 1000,
+    topRadiusM: radiusAtMm(room.value, fill.value.depthMm) / 1000,
+    startC: plan.fillingStartC,
+    layers: layersAround(plan.shell, room.value.shellThicknessMm, plan.vessel.material, plan.roomC),
+  };
+  return succeed({ model: buildModel(cup, reactionsOf(judged), resolution), judged });
+}
+
+/** The place of a named probe in the filling. */
+const placeOf = (model: Model, name: ProbeName): Place => ({
+  ...centreOf(model),
+  radiusShare: PROBE_PLACES[name],
+});
+
+function describeField(model: Model, plan: ForecastPlan): FieldShape {
+  const { mesh, cup } = model;
+  return {
+    columns: mesh.columns,
+    rows: mesh.rows,
+    fillColumns: mesh.fillColumns,
+    baseRows: mesh.baseRows,
+    radiusM: Float32Array.from(mesh.centreRadiusM),
+    heightM: Float32Array.from(mesh.rowCentreM),
+    fill: {
+      bottomRadiusM: cup.bottomRadiusM,
+      topRadiusM: cup.topRadiusM,
+      depthM: cup.depthM,
+    },
+    shellThicknessM: plan.shell === 'none' ? 0 : plan.shellThicknessMm / 1000,
+  };
+}
+
+function adviceFor(verdict: NoWindow, plan: ForecastPlan): string {
+  if (verdict.reason === 'does-not-set-in-time') {
+    return `Set the oven hotter: after ${LONGEST_BAKE_S / 3600} hours at this setting the middle has not set.`;
+  }
+  const remedies = ['Lower the oven by 20 °C'];
+  if (plan.shell === 'none') remedies.push('stand the dish in a water bath');
+  if (plan.fillingStartC < 45) remedies.push('pour the filling warm');
+  remedies.push('fill shallower');
+  const last = remedies.pop();
+  return `${remedies.join(', ')} or ${last}: as planned, the rim curdles before the middle has set.`;
+}
+
+function cautionsFor(plan: ForecastPlan, best: Pull | undefined): string[] {
+  const cautions: string[] = [];
+  if (best && best.peakC < 71) {
+    cautions.push(
+      'The middle stays under 71 °C. For the young, the old, the pregnant or the ill use pasteurised egg, and follow your local code.',
+    );
+  }
+  if (plan.vessel.material === 'glass' || plan.vessel.material === 'ceramic') {
+    cautions.push('Glass and china can crack: no cold dish into a hot oven, no hot dish onto a wet bench.');
+  }
+  const boilsC = boilingPointAtAltitudeC(plan.altitudeM);
+  if (boilsC < 96) cautions.push(`Water boils at ${boilsC.toFixed(0)} °C at this altitude: the top dries sooner.`);
+  return cautions;
+}
+
+/**
+ * Forecasts a bake: when to pull, what the probe and the wobble will show, and the whole history.
+ *
+ * Fails, with the path of the field, on a plan that cannot be baked (no room, overheated start, an
+ * oven that stays under the setting temperature) or a family that is not judged yet. The history
+ * runs in the oven to the best pull (or, without a window, to when it sets, or curdles, or the end
+ * of the search) and then 40 min on a rack. Models and sources: docs/model.md.
+ */
+export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Result<Forecast> {
+  const { resolution = 1, onProgress = () => undefined } = options;
+  const prepared = prepare(plan, resolution);
+  if (!prepared.ok) return prepared;
+  const { model, judged } = prepared.value;
+  const oven = inOven(
+    plan.oven.kind,
+    plan.setC + plan.oven.offsetK,
+    plan.vessel.material,
+    plan.altitudeM,
+  );
+  const rack = onRack(plan.roomC, plan.vessel.material, plan.altitudeM);
+
+  const start = firstMoment(model);
+  const baked = [start, ...bakeThrough(model, start, oven, LONGEST_BAKE_S)];
+  onProgress(0.4);
+  const coasts = tryPulls(model, baked, oven, rack);
+  onProgress(0.8);
+  const verdict = windowOf(coasts);
+
+  const pullAt = (timeS: number): Pull => {
+    const pulled = momentAt(model, baked, oven, timeS);
+    const { probeC, peakC, peakAfterS } = coast(model, pulled, rack);
+    return { timeS, probeC, peakC, peakAfterS, wobble: wobbleOf(model, pulled) };
+  };
+  const best = verdict.kind === 'window' ? pullAt(verdict.bestS) : undefined;
+  const pullS =
+    verdict.kind === 'window'
+      ? verdict.bestS
+      : (verdict.setsAtS ?? verdict.curdlesAtS ?? baked[baked.length - 1]!.timeS);
+  const pulled = momentAt(model, baked, oven, pullS);
+  const cooling = run(model, pulled, rack, pullS + DRAWN_COOLING_S);
+  const history = [...baked.filter((moment) => moment.timeS < pullS - 1), pulled, ...cooling];
+  const last = history[history.length - 1]!;
+
+  const readers = Object.keys(PROBE_PLACES).map(
+    (name) => [name, readerAt(model, placeOf(model, name as ProbeName))] as const,
+  );
+  const frameOf = (moment: Moment): Frame => ({
+    timeS: moment.timeS,
+    inOven: moment.timeS <= pullS,
+    probeC: Object.fromEntries(
+      readers.map(([name, read]) => [name, read(moment.temperatureC)]),
+    ) as Record<ProbeName, number>,
+    wobble: wobbleOf(model, moment),
+  });
+  onProgress(1);
+  return succeed({
+    verdict:
+      verdict.kind === 'window'
+        ? {
+            kind: 'window',
+            earliest: pullAt(verdict.earliestS),
+            best: best!,
+            latest: pullAt(verdict.latestS),
+            latestIsLimit: verdict.latestIsLimit,
+          }
+        : { ...verdict, advice: adviceFor(verdict, plan) },
+    pullS,
+    setC: judged.setC,
+    curdleC: judged.curdleC,
+    frames: history.map(frameOf),
+    field: describeField(model, plan),
+    temperatureC: history.map((moment) => Float32Array.from(moment.temperatureC)),
+    set: history.map((moment) => Float32Array.from(moment.extents[0]!)),
+    curdled: history.map((moment) => Float32Array.from(moment.extents[1] ?? [])),
+    coasts,
+    waterLostG: last.energy.evaporatedKg * 1000,
+    energyResidual:
+      (last.energy.receivedJ - last.energy.storedJ) / Math.max(1, Math.abs(last.energy.receivedJ)),
+    cautions: cautionsFor(plan, best),
+  });
+}
+
+/** Centre temperature at a time of a forecast, linear between frames, °C. */
+export function probeAtTime(of: Forecast, name: ProbeName, timeS: number): number {
+  const { frames } = of;
+  const after = frames.findIndex((frame) => frame.timeS >= timeS);
+  if (after < 0) return frames[frames.length - 1]!.probeC[name];
+  if (after === 0) return frames[0]!.probeC[name];
+  const [a, b] = [frames[after - 1]!, frames[after]!];
+  const weight = (timeS - a.timeS) / (b.timeS - a.timeS);
+  return a.probeC[name] + weight * (b.probeC[name] - a.probeC[name]);
+}

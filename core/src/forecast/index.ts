@@ -1,0 +1,3 @@
+export * from './forecast';
+export * from './oven';
+export { WALLS } from './materials';

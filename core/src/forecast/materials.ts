@@ -1,0 +1,93 @@
+import type { Analysis, ShellKind } from '../formula';
+import { foodProperties } from '../properties';
+import type { CupLayer, Material } from '../thermal';
+import type { VesselMaterial } from '../vessel';
+
+interface Wall {
+  readonly material: Material;
+  readonly thicknessM: number;
+  /** Emissivity of the outside. */
+  readonly emissivity: number;
+}
+
+const constant = (name: string, conductivity: number, heatCapacity: number): Material => ({
+  name,
+  conductivityWmK: [conductivity, 0, 0],
+  heatCapacityJm3K: [heatCapacity, 0, 0],
+});
+
+const STEEL = constant('steel', 50, 3.7e6);
+
+/**
+ * What vessels are made of. Sources: conductivity and heat capacity of carbon steel, glass and
+ * stoneware, and emissivities of tinned, darkened, glass and glazed surfaces, from engineering
+ * handbooks, from memory; wall thicknesses are common practice.
+ */
+export const WALLS: Readonly<Record<VesselMaterial, Wall>> = {
+  'bright-tin': { material: STEEL, thicknessM: 0.0006, emissivity: 0.2 },
+  'dark-tin': { material: STEEL, thicknessM: 0.0006, emissivity: 0.9 },
+  glass: { material: constant('glass', 1.1, 1.9e6), thicknessM: 0.005, emissivity: 0.9 },
+  ceramic: { material: constant('ceramic', 1.5, 1.95e6), thicknessM: 0.005, emissivity: 0.9 },
+};
+
+/** A shell baked dry: light, porous and a poor conductor. Source: from memory. */
+const BAKED_SHELL = constant('baked shell', 0.1, 1.45e6);
+
+/** Volume expansion of a watery food at 40 to 70 °C, 1/K. Source: water, from memory. */
+const EXPANSION_PER_K = 5e-4;
+
+/**
+ * Viscosity of a custard mix at 40 to 60 °C, from its solids: about 2 mPa s for milk, 12 for
+ * whipping cream. Source: from memory; the stirring depends on its cube root only.
+ */
+const viscosityPaS = (solids: number): number => 1e-3 * Math.exp(6 * solids);
+
+/** Reference temperature for the density of a warm mixture, °C. */
+const WARM_C = 50;
+
+/** The filling as a material of the thermal model, from the formula's composition. */
+export function fillingMaterial(analysis: Analysis): Material {
+  const food = foodProperties(analysis.composition, WARM_C);
+  const [c0, c1, c2] = food.heatCapacityJkgK;
+  const density = food.densityKgM3;
+  return {
+    name: 'filling',
+    conductivityWmK: food.conductivityWmK,
+    heatCapacityJm3K: [density * c0, density * c1, density * c2],
+    liquid: {
+      densityKgM3: density,
+      viscosityPaS: viscosityPaS(analysis.share.solids),
+      expansionPerK: EXPANSION_PER_K,
+    },
+  };
+}
+
+/** Layers around the filling: the shell if there is one, then the vessel's wall. */
+export function layersAround(
+  shell: ShellKind,
+  shellThicknessMm: number,
+  vessel: VesselMaterial,
+  startC: number,
+): CupLayer[] {
+  const wall = WALLS[vessel];
+  const thin = wall.thicknessM < 0.002;
+  const vesselLayer: CupLayer = {
+    material: wall.material,
+    baseThicknessM: wall.thicknessM,
+    wallThicknessM: wall.thicknessM,
+    cells: thin ? 1 : 3,
+    startC,
+  };
+  if (shell === 'none' || shellThicknessMm === 0) return [vesselLayer];
+  const thicknessM = shellThicknessMm / 1000;
+  return [
+    {
+      material: BAKED_SHELL,
+      baseThicknessM: thicknessM,
+      wallThicknessM: thicknessM,
+      cells: 2,
+      startC,
+    },
+    vesselLayer,
+  ];
+}

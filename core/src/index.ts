@@ -1,0 +1,12 @@
+/** The computation of Hollow Moon: plain data in, plain data out, no clock, no I/O. */
+export * from './doneness';
+export * from './forecast';
+export * from './formula';
+export * from './ingredients';
+export * from './properties';
+export * from './result';
+export * from './setting';
+export * from './shell';
+export * from './thermal';
+export * from './units';
+export * from './vessel';

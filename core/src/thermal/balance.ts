@@ -1,0 +1,220 @@
+import type { Face, Surroundings } from './case';
+import { factorBand } from './banded';
+import { materialOf, topCell, type Model, type Moment } from './model';
+import { balancedSurfaceC, wetnessAfter, type SurfaceFlux } from './surface';
+
+/**
+ * The heat balance of every cell of a cup in given surroundings, in flat arrays: this is the inner
+ * loop of the product. Boundary faces are listed top, then underside, then side.
+ */
+export interface Balance {
+  readonly model: Model;
+  readonly cells: number;
+  readonly rows: number;
+  /** Conductivity and heat capacity of each cell (times volume) as quadratics of temperature. */
+  readonly k: readonly [Float64Array, Float64Array, Float64Array];
+  readonly c: readonly [Float64Array, Float64Array, Float64Array];
+  /** Factor on conductivity while the filling is liquid. */
+  readonly stirring: Float64Array;
+  readonly conductivity: Float64Array;
+  /** Conductance to the next column and to the row above, W/K; 0 at the outside. */
+  readonly outwardWK: Float64Array;
+  readonly upwardWK: Float64Array;
+  /** Heat gained by each cell, W. */
+  readonly gainW: Float64Array;
+  readonly faces: readonly Face[];
+  readonly faceCell: Int32Array;
+  readonly faceAreaM2: Float64Array;
+  readonly faceHalfM: Float64Array;
+  readonly faceWetness: Float64Array;
+  readonly faceSurfaceC: Float64Array;
+  readonly faceEvaporationW: Float64Array;
+  /** Growth of a face's loss with its cell's temperature, W/K. */
+  readonly faceSlopeWK: Float64Array;
+}
+
+/** Sets up the balance of a cup that stands in `around`, in the state of `from`. */
+export function createBalance(model: Model, around: Surroundings, from: Moment): Balance {
+  const { mesh } = model;
+  const { rows, columns, fillColumns } = mesh;
+  const cells = rows * columns;
+  const faceCount = 2 * columns + rows;
+  const triple = () =>
+    [new Float64Array(cells), new Float64Array(cells), new Float64Array(cells)] as const;
+  const k = triple();
+  const c = triple();
+  for (let cell = 0; cell < cells; cell += 1) {
+    const material = materialOf(model, cell);
+    for (let power = 0; power < 3; power += 1) {
+      k[power]![cell] = material.conductivityWmK[power]!;
+      c[power]![cell] = material.heatCapacityJm3K[power]! * mesh.volumeM3[cell]!;
+    }
+  }
+  const faces: Face[] = [];
+  const faceCell = new Int32Array(faceCount);
+  const faceAreaM2 = new Float64Array(faceCount);
+  const faceHalfM = new Float64Array(faceCount);
+  const faceWetness = new Float64Array(faceCount);
+  const faceSurfaceC = new Float64Array(faceCount);
+  const add = (face: Face, cell: number, areaM2: number, halfM: number, surfaceC: number) => {
+    const index = faces.push(face) - 1;
+    faceCell[index] = cell;
+    faceAreaM2[index] = areaM2;
+    faceHalfM[index] = halfM;
+    faceSurfaceC[index] = surfaceC;
+  };
+  for (let column = 0; column < columns; column += 1) {
+    const cell = topCell(mesh, column);
+    add(around.top, cell, mesh.upperAreaM2[cell]!, mesh.halfVerticalM[cell]!, from.surfaceC[column]!);
+    if (column < fillColumns && around.top.evaporation) {
+      faceWetness[column] = wetnessAfter(around.top.evaporation, from.driedKgM2[column]!);
+    }
+  }
+  for (let column = 0; column < columns; column += 1) {
+    const cell = column * rows;
+    add(around.base, cell, mesh.baseAreaM2[column]!, mesh.halfVerticalM[cell]!, from.temperatureC[cell]!);
+  }
+  for (let row = 0; row < rows; row += 1) {
+    const cell = (columns - 1) * rows + row;
+    add(around.side, cell, mesh.outerAreaM2[cell]!, mesh.halfRadialM[cell]!, from.temperatureC[cell]!);
+  }
+  return {
+    model,
+    cells,
+    rows,
+    k,
+    c,
+    stirring: new Float64Array(cells).fill(1),
+    conductivity: new Float64Array(cells),
+    outwardWK: new Float64Array(cells),
+    upwardWK: new Float64Array(cells),
+    gainW: new Float64Array(cells),
+    faces,
+    faceCell,
+    faceAreaM2,
+    faceHalfM,
+    faceWetness,
+    faceSurfaceC,
+    faceEvaporationW: new Float64Array(faceCount),
+    faceSlopeWK: new Float64Array(faceCount),
+  };
+}
+
+/** Heat content of a cell at `celsius`, J above 0 °C. */
+export const contentOf = (of: Balance, cell: number, celsius: number): number =>
+  celsius *
+  (of.c[0][cell]! + celsius * (of.c[1][cell]! / 2 + (celsius * of.c[2][cell]!) / 3));
+
+/** Heat capacity of a cell at `celsius`, J/K. */
+export const capacityOf = (of: Balance, cell: number, celsius: number): number =>
+  of.c[0][cell]! + celsius * (of.c[1][cell]! + celsius * of.c[2][cell]!);
+
+/** Temperature of a cell from its heat content, by Newton's method from a near guess, °C. */
+export function temperatureFrom(of: Balance, cell: number, contentJ: number, guessC: number): number {
+  let celsius = guessC;
+  for (let round = 0; round < 8; round += 1) {
+    const change = (contentOf(of, cell, celsius) - contentJ) / capacityOf(of, cell, celsius);
+    celsius -= change;
+    if (change < 1e-9 && change > -1e-9) break;
+  }
+  return celsius;
+}
+
+/** Conductances between cells at the temperatures `t`: two half cells in series. */
+export function updateConductances(of: Balance, t: Float64Array): void {
+  const { cells, rows, conductivity, stirring, outwardWK, upwardWK } = of;
+  const { halfRadialM, halfVerticalM, outerAreaM2, upperAreaM2 } = of.model.mesh;
+  const [k0, k1, k2] = of.k;
+  for (let cell = 0; cell < cells; cell += 1) {
+    const at = t[cell]!;
+    conductivity[cell] = (k0[cell]! + at * (k1[cell]! + at * k2[cell]!)) * stirring[cell]!;
+  }
+  for (let cell = 0; cell < cells - rows; cell += 1) {
+    const here = conductivity[cell]!;
+    const there = conductivity[cell + rows]!;
+    outwardWK[cell] =
+      (outerAreaM2[cell]! * here * there) /
+      (halfRadialM[cell]! * there + halfRadialM[cell + rows]! * here);
+  }
+  for (let cell = 0; cell < cells - 1; cell += 1) {
+    if ((cell + 1) % rows === 0) continue;
+    const here = conductivity[cell]!;
+    const there = conductivity[cell + 1]!;
+    upwardWK[cell] =
+      (upperAreaM2[cell]! * here * there) /
+      (halfVerticalM[cell]! * there + halfVerticalM[cell + 1]! * here);
+  }
+}
+
+const flux: SurfaceFlux = { lossWm2: 0, evaporationWm2: 0, slopeWm2K: 0 };
+
+/** Heat gained by each cell at the temperatures `t`; returns the sum through all faces, W. */
+export function updateGain(of: Balance, t: Float64Array): number {
+  const { cells, rows, gainW, outwardWK, upwardWK, conductivity, faces } = of;
+  gainW.fill(0);
+  for (let cell = 0; cell < cells; cell += 1) {
+    const here = t[cell]!;
+    const out = cell + rows < cells ? outwardWK[cell]! * (here - t[cell + rows]!) : 0;
+    if (out !== 0) gainW[cell + rows]! += out;
+    const up = upwardWK[cell]! === 0 ? 0 : upwardWK[cell]! * (here - t[cell + 1]!);
+    if (up !== 0) gainW[cell + 1]! += up;
+    gainW[cell]! -= out + up;
+  }
+  let receivedW = 0;
+  for (let face = 0; face < faces.length; face += 1) {
+    const cell = of.faceCell[face]!;
+    const areaM2 = of.faceAreaM2[face]!;
+    const halfWm2K = conductivity[cell]! / of.faceHalfM[face]!;
+    const surfaceC = balancedSurfaceC(
+      faces[face]!,
+      of.faceWetness[face]!,
+      t[cell]!,
+      halfWm2K,
+      of.faceSurfaceC[face]!,
+      flux,
+    );
+    const lossW = areaM2 * halfWm2K * (t[cell]! - surfaceC);
+    of.faceSurfaceC[face] = surfaceC;
+    of.faceEvaporationW[face] = areaM2 * flux.evaporationWm2;
+    of.faceSlopeWK[face] = (areaM2 * halfWm2K * flux.slopeWm2K) / (halfWm2K + flux.slopeWm2K);
+    gainW[cell]! -= lossW;
+    receivedW -= lossW;
+  }
+  return receivedW;
+}
+
+/**
+ * Factors C + w K into `band`, with C the heat capacities and K the conductances and the slopes of
+ * the boundary losses; w in seconds.
+ */
+export function factorBalance(
+  of: Balance,
+  capacity: Float64Array,
+  slopes: Float64Array,
+  weightS: number,
+  band: Float64Array,
+): void {
+  const { cells, rows, outwardWK, upwardWK } = of;
+  const stride = rows + 1;
+  band.fill(0);
+  for (let cell = 0; cell < cells; cell += 1) {
+    const diagonal = cell * stride + rows;
+    band[diagonal]! += capacity[cell]!;
+    if (cell + rows < cells) {
+      const entry = weightS * outwardWK[cell]!;
+      band[diagonal]! += entry;
+      band[diagonal + rows * stride]! += entry;
+      band[diagonal + rows * stride - rows]! -= entry;
+    }
+    if (upwardWK[cell]! !== 0) {
+      const entry = weightS * upwardWK[cell]!;
+      band[diagonal]! += entry;
+      band[diagonal + stride]! += entry;
+      band[diagonal + stride - 1]! -= entry;
+    }
+  }
+  for (let face = 0; face < of.faces.length; face += 1) {
+    band[of.faceCell[face]! * stride + rows]! += weightS * slopes[face]!;
+  }
+  factorBand(band, cells, rows);
+}

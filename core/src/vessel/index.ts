@@ -1,0 +1,3 @@
+export * from './check';
+export * from './frustum';
+export * from './vessel';
