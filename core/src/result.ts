@@ -10,8 +10,7 @@ export interface Problem {
 
 /** A value, or the problem that kept it from being worked out. */
 export type Result<T> =
-  | { readonly ok: true; readonly value: T }
-  | { readonly ok: false; readonly problem: Problem };
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: Problem };
 
 export const succeed = <T>(value: T): Result<T> => ({ ok: true, value });
 

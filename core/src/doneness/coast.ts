@@ -1,4 +1,11 @@
-import { run, temperatureAt, type Model, type Moment, type Place, type Surroundings } from '../thermal';
+import {
+  run,
+  temperatureAt,
+  type Model,
+  type Moment,
+  type Place,
+  type Surroundings,
+} from '../thermal';
 import { columnMeans, curdledShare } from './wobble';
 import { SETTING } from './kinetics';
 
@@ -46,8 +53,9 @@ export function coast(model: Model, pulled: Moment, outside: Surroundings): Outc
     return most;
   };
   const after = run(model, pulled, outside, pulled.timeS + LONGEST_COAST_S, {
-    toleranceK: 1.5,
-    longestStepS: 240,
+    toleranceK: 2,
+    longestStepS: 300,
+    firstStepS: 5,
     enough: (moment) => hottest(moment) < asleepC,
   });
   const last = after[after.length - 1]!;

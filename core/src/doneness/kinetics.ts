@@ -4,8 +4,8 @@ import type { Reaction } from '../thermal';
 /**
  * Rates of setting and curdling around the temperatures at which they are read.
  *
- * A filling warmed at 1 K/min is 80 % set when it passes its setting temperature and 50 % curdled
- * when it passes its curdling temperature. Setting has the larger z: heated faster, the two draw
+ * A filling warmed at 1 K/min is 80 % set when it passes its setting temperature, and a tenth of it
+ * has curdled when it passes its curdling temperature, the one from which it is seen to. Setting has the larger z: heated faster, the two draw
  * together and the margin narrows, as cooks find. Source: first-order protein coagulation with a
  * z-value; the values are from memory (egg proteins: z of 3 to 6 K), calibrated as docs/model.md says.
  */
@@ -33,7 +33,7 @@ export function reactionsOf(verdict: Judged): Reaction[] {
   return [
     setting,
     {
-      ratePerS: rateFor(0.5, CURDLING_Z_K),
+      ratePerS: rateFor(0.1, CURDLING_Z_K),
       referenceC: verdict.curdleC,
       zK: CURDLING_Z_K,
     },

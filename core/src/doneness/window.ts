@@ -42,8 +42,7 @@ export function bakeThrough(
   untilS: number,
 ): Moment[] {
   return run(model, from, oven, untilS, {
-    enough: (moment) =>
-      slowestColumn(model, moment) > 0.985 || curdledShare(model, moment) > 0.5,
+    enough: (moment) => slowestColumn(model, moment) > 0.985 || curdledShare(model, moment) > 0.5,
   });
 }
 
@@ -55,30 +54,48 @@ export function momentAt(
   timeS: number,
 ): Moment {
   const index = moments.findIndex((moment) => moment.timeS >= timeS);
-  const at = index < 0 ? moments.length - 1 : index;
-  if (at === 0 || index < 0 || moments[at]!.timeS - timeS < 1) return moments[at]!;
-  const on = run(model, moments[at - 1]!, oven, timeS, { longestStepS: 60 });
-  return on[on.length - 1] ?? moments[at - 1]!;
+  if (index < 0) return moments[moments.length - 1]!;
+  const restS = timeS - (moments[index - 1]?.timeS ?? 0);
+  if (index === 0 || moments[index]!.timeS - timeS < 0.5) return moments[index]!;
+  if (restS < 0.5) return moments[index - 1]!;
+  const on = run(model, moments[index - 1]!, oven, timeS, { firstStepS: restS });
+  return on[on.length - 1]!;
 }
 
 /** Number of pulls tried across the span in which the filling sets and curdles. */
-const TRIES = 8;
+const TRIES = 7;
 
 /** Outcomes of pulls spread over the time in which it matters; ascending, at least one. */
 export function tryPulls(
   model: Model,
   moments: readonly Moment[],
-  oven: Surroundings,
   outside: Surroundings,
 ): Outcome[] {
   const started = moments.findIndex((moment) => slowestColumn(model, moment) > 0.03);
-  const last = moments[moments.length - 1]!;
-  if (started < 0) return [coast(model, last, outside)];
-  const fromS = moments[Math.max(0, started - 1)]!.timeS;
-  return Array.from({ length: TRIES }, (_, index) => {
-    const timeS = fromS + ((last.timeS - fromS) * index) / (TRIES - 1);
-    return coast(model, momentAt(model, moments, oven, timeS), outside);
-  });
+  const last = moments.length - 1;
+  const first = started < 0 ? last : Math.max(0, started - 1);
+  const picks = Array.from({ length: TRIES }, (_, index) =>
+    Math.round(first + ((last - first) * index) / (TRIES - 1)),
+  );
+  return [...new Set(picks)].map((index) => coast(model, moments[index]!, outside));
+}
+
+/** What a pull between two that were tried would come to, linear between them; clamped at the ends. */
+export function outcomeAt(outcomes: readonly Outcome[], pullS: number): Outcome {
+  const after = outcomes.findIndex((each) => each.pullS >= pullS);
+  if (after <= 0) return outcomes[after === 0 ? 0 : outcomes.length - 1]!;
+  const [low, high] = [outcomes[after - 1]!, outcomes[after]!];
+  const weight = (pullS - low.pullS) / (high.pullS - low.pullS);
+  const between = (quantity: (of: Outcome) => number) =>
+    quantity(low) + weight * (quantity(high) - quantity(low));
+  return {
+    pullS,
+    probeC: between((of) => of.probeC),
+    peakC: between((of) => of.peakC),
+    peakAfterS: between((of) => of.peakAfterS),
+    set: between((of) => of.set),
+    curdled: between((of) => of.curdled),
+  };
 }
 
 /** Logarithm of the exposure behind an extent: nearly a straight line in time, so it interpolates well. */

@@ -13,7 +13,7 @@ export interface Wobble {
 }
 
 /** Mean set fraction of a column from which it no longer moves by itself. From memory. */
-export const STILL_FROM = 0.75;
+export const STILL_FROM = 0.7;
 const JELLY_FROM = 0.08;
 const QUIET_FROM = 0.9;
 
@@ -36,7 +36,8 @@ export function columnMeans(model: Model, extent: Float64Array): number[] {
 const surfaceRadii = (model: Model): number[] =>
   Array.from(
     { length: model.mesh.fillColumns },
-    (_, column) => (model.mesh.topFaceRadiusM[column]! + model.mesh.topFaceRadiusM[column + 1]!) / 2,
+    (_, column) =>
+      (model.mesh.topFaceRadiusM[column]! + model.mesh.topFaceRadiusM[column + 1]!) / 2,
   );
 
 /** Radius in m of the part whose column mean lies under `threshold`, counted from the axis. */

@@ -1,8 +1,8 @@
 import {
   bakeThrough,
   centreOf,
-  coast,
   momentAt,
+  outcomeAt,
   reactionsOf,
   tryPulls,
   windowOf,
@@ -79,7 +79,11 @@ export interface FieldShape {
   readonly radiusM: Float32Array;
   /** By row, m above the bottom of the filling. */
   readonly heightM: Float32Array;
-  readonly fill: { readonly bottomRadiusM: number; readonly topRadiusM: number; readonly depthM: number };
+  readonly fill: {
+    readonly bottomRadiusM: number;
+    readonly topRadiusM: number;
+    readonly depthM: number;
+  };
   readonly shellThicknessM: number;
 }
 
@@ -244,10 +248,13 @@ function cautionsFor(plan: ForecastPlan, best: Pull | undefined): string[] {
     );
   }
   if (plan.vessel.material === 'glass' || plan.vessel.material === 'ceramic') {
-    cautions.push('Glass and china can crack: no cold dish into a hot oven, no hot dish onto a wet bench.');
+    cautions.push(
+      'Glass and china can crack: no cold dish into a hot oven, no hot dish onto a wet bench.',
+    );
   }
   const boilsC = boilingPointAtAltitudeC(plan.altitudeM);
-  if (boilsC < 96) cautions.push(`Water boils at ${boilsC.toFixed(0)} °C at this altitude: the top dries sooner.`);
+  if (boilsC < 96)
+    cautions.push(`Water boils at ${boilsC.toFixed(0)} °C at this altitude: the top dries sooner.`);
   return cautions;
 }
 
@@ -275,14 +282,14 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
   const start = firstMoment(model);
   const baked = [start, ...bakeThrough(model, start, oven, LONGEST_BAKE_S)];
   onProgress(0.4);
-  const coasts = tryPulls(model, baked, oven, rack);
+  const coasts = tryPulls(model, baked, rack);
   onProgress(0.8);
   const verdict = windowOf(coasts);
 
   const pullAt = (timeS: number): Pull => {
-    const pulled = momentAt(model, baked, oven, timeS);
-    const { probeC, peakC, peakAfterS } = coast(model, pulled, rack);
-    return { timeS, probeC, peakC, peakAfterS, wobble: wobbleOf(model, pulled) };
+    const { probeC, peakC, peakAfterS } = outcomeAt(coasts, timeS);
+    const wobble = wobbleOf(model, momentAt(model, baked, oven, timeS));
+    return { timeS, probeC, peakC, peakAfterS, wobble };
   };
   const best = verdict.kind === 'window' ? pullAt(verdict.bestS) : undefined;
   const pullS =

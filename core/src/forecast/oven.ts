@@ -39,7 +39,7 @@ interface OvenAir {
 const AIR: Readonly<Record<OvenKind, OvenAir>> = {
   still: { topWm2K: 7, sideWm2K: 7, baseWm2K: 7 },
   fan: { topWm2K: 18, sideWm2K: 18, baseWm2K: 15 },
-  deck: { topWm2K: 6, sideWm2K: 6, baseWm2K: 35 },
+  deck: { topWm2K: 6, sideWm2K: 6, baseWm2K: 25 },
 };
 
 /** Free convection to a room, W/(m² K). Source: Incropera 9.6, from memory. */

@@ -87,7 +87,8 @@ export function analyse(lines: readonly Line[], grade: EggGrade): Analysis {
   const [weighed, problems] = weigh(lines, grade);
   const sumOf = (wanted: (ingredient: Ingredient) => boolean): number =>
     weighed.reduce(
-      (sum, { ingredient, grams }) => (ingredient && grams && wanted(ingredient) ? sum + grams : sum),
+      (sum, { ingredient, grams }) =>
+        ingredient && grams && wanted(ingredient) ? sum + grams : sum,
       0,
     );
   const inMixture = (ingredient: Ingredient) => !APART.has(ingredient.role);

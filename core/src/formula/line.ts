@@ -1,9 +1,4 @@
-import {
-  eggPartGrams,
-  findIngredient,
-  type EggGrade,
-  type Ingredient,
-} from '../ingredients';
+import { eggPartGrams, findIngredient, type EggGrade, type Ingredient } from '../ingredients';
 import { fail, succeed, type Result } from '../result';
 import { GRAMS_PER, MILLILITRES_PER, type MassUnit, type VolumeUnit } from '../units';
 

@@ -68,7 +68,8 @@ describe('eggs', () => {
     expect(EGG_GRADES['EU L'].leastG).toBe(63);
     expect(EGG_GRADES['EU XL'].leastG).toBe(73);
     expect(EGG_GRADES['US large'].leastG * 12).toBeCloseTo(24 * 28.3495, 0);
-    for (const grade of Object.values(EGG_GRADES)) expect(grade.typicalG).toBeGreaterThan(grade.leastG);
+    for (const grade of Object.values(EGG_GRADES))
+      expect(grade.typicalG).toBeGreaterThan(grade.leastG);
   });
 
   // Source: conservation of mass. Yolk and white blended in their natural share are a whole egg.

@@ -6,7 +6,9 @@ import { boilingPointC } from './water';
  */
 export function standardPressurePa(altitudeM: number): number {
   if (!(altitudeM >= -500 && altitudeM <= 11000)) {
-    throw new RangeError(`the standard atmosphere is used from -500 to 11000 m, not at ${altitudeM}`);
+    throw new RangeError(
+      `the standard atmosphere is used from -500 to 11000 m, not at ${altitudeM}`,
+    );
   }
   return 101325 * (1 - (0.0065 * altitudeM) / 288.15) ** 5.25588;
 }

@@ -97,20 +97,23 @@ export function foodProperties(composition: Composition, referenceC = 20): FoodP
   for (const name of CONSTITUENTS) {
     specificVolume += masses[name] / total / evaluate(CHOI_OKOS[name].densityKgM3, referenceC);
   }
-  const conductivity = [0, 0, 0];
-  const heatCapacity = [0, 0, 0];
-  for (const name of CONSTITUENTS) {
-    const massFraction = masses[name] / total;
-    const volumeFraction =
-      massFraction / evaluate(CHOI_OKOS[name].densityKgM3, referenceC) / specificVolume;
-    for (let power = 0; power < 3; power += 1) {
-      conductivity[power] += volumeFraction * CHOI_OKOS[name].conductivityWmK[power];
-      heatCapacity[power] += massFraction * CHOI_OKOS[name].heatCapacityKjKgK[power] * 1000;
-    }
-  }
+  const sumOver = (power: 0 | 1 | 2, term: (name: Constituent) => Quadratic, byVolume: boolean) =>
+    CONSTITUENTS.reduce((sum, name) => {
+      const massFraction = masses[name] / total;
+      const share = byVolume
+        ? massFraction / evaluate(CHOI_OKOS[name].densityKgM3, referenceC) / specificVolume
+        : massFraction;
+      return sum + share * term(name)[power];
+    }, 0);
+  const mixed = (term: (name: Constituent) => Quadratic, byVolume: boolean): Quadratic => [
+    sumOver(0, term, byVolume),
+    sumOver(1, term, byVolume),
+    sumOver(2, term, byVolume),
+  ];
+  const [c0, c1, c2] = mixed((name) => CHOI_OKOS[name].heatCapacityKjKgK, false);
   return {
-    conductivityWmK: conductivity as unknown as Quadratic,
-    heatCapacityJkgK: heatCapacity as unknown as Quadratic,
+    conductivityWmK: mixed((name) => CHOI_OKOS[name].conductivityWmK, true),
+    heatCapacityJkgK: [c0 * 1000, c1 * 1000, c2 * 1000],
     densityKgM3: 1 / specificVolume,
   };
 }

@@ -77,8 +77,12 @@ describe('foods', () => {
     [75, 0.663, 4193],
   ])('water at %d °C', (celsius, conductivity, heatCapacity) => {
     const water = foodProperties(per100g({ water: 100 }), celsius);
-    expect(Math.abs(evaluate(water.conductivityWmK, celsius) / conductivity - 1)).toBeLessThan(0.012);
-    expect(Math.abs(evaluate(water.heatCapacityJkgK, celsius) / heatCapacity - 1)).toBeLessThan(0.015);
+    expect(Math.abs(evaluate(water.conductivityWmK, celsius) / conductivity - 1)).toBeLessThan(
+      0.012,
+    );
+    expect(Math.abs(evaluate(water.heatCapacityJkgK, celsius) / heatCapacity - 1)).toBeLessThan(
+      0.015,
+    );
   });
 
   // Source: ASHRAE Handbook, Refrigeration (2018), chapter 19, table 3, specific heat above freezing
@@ -95,8 +99,12 @@ describe('foods', () => {
   // Source: from memory, dairy handbooks: milk 1030 kg/m³, 36 % cream about 995, at 20 °C. Additive
   // volumes give 0.7 % less for milk: dissolved lactose takes up less room than dry carbohydrate.
   it('density of milk and cream', () => {
-    expect(Math.abs(foodProperties(compositionOf('milk')).densityKgM3 / 1030 - 1)).toBeLessThan(0.01);
-    expect(Math.abs(foodProperties(compositionOf('cream')).densityKgM3 / 995 - 1)).toBeLessThan(0.012);
+    expect(Math.abs(foodProperties(compositionOf('milk')).densityKgM3 / 1030 - 1)).toBeLessThan(
+      0.01,
+    );
+    expect(Math.abs(foodProperties(compositionOf('cream')).densityKgM3 / 995 - 1)).toBeLessThan(
+      0.012,
+    );
   });
 
   it('refuses a food of nothing', () => {

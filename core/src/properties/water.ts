@@ -29,7 +29,9 @@ export function saturationPressurePa(celsius: number): number {
  */
 export function boilingPointC(pressurePa: number): number {
   if (!(pressurePa >= 611.213 && pressurePa <= 22.064e6)) {
-    throw new RangeError(`boiling point is defined from 0.611 kPa to 22 MPa, not at ${pressurePa} Pa`);
+    throw new RangeError(
+      `boiling point is defined from 0.611 kPa to 22 MPa, not at ${pressurePa} Pa`,
+    );
   }
   const beta = (pressurePa / 1e6) ** 0.25;
   const e = beta * beta + N[2] * beta + N[5];

@@ -21,8 +21,8 @@ export const CUSTARD_COEFFICIENTS = {
   sugarK: 12,
   /** K for each unit of acid mass fraction: 0.5 % of citric acid lowers by 1.5 K. */
   acidK: 300,
-  /** K between setting and curdling at 1 K/min, without starch. */
-  marginK: 8.5,
+  /** K between setting and the onset of curdling at 1 K/min, without starch. */
+  marginK: 7.5,
   /** K of margin for each unit of starch mass fraction, up to where starch takes over. */
   starchMarginK: 200,
   /** Mass fraction of starch from which a custard no longer curdles. Common practice, 2 to 3 %. */
@@ -121,11 +121,7 @@ const NEEDS = {
  * answers and its uncertainty grows with the distance. Other families answer `not-judged`, with the
  * reason. Never throws. Sources: {@link CUSTARD_COEFFICIENTS}.
  */
-export function judgeSetting(
-  analysis: Analysis,
-  family: Family,
-  shell: ShellKind,
-): SettingVerdict {
+export function judgeSetting(analysis: Analysis, family: Family, shell: ShellKind): SettingVerdict {
   if (family !== 'baked-custard') {
     return {
       kind: 'not-judged',

@@ -71,14 +71,18 @@ describe('firmness', () => {
   // as many whole eggs as yolks), yolk tart, yolk pot (0.13 to 0.18), and one yolk in a mug of milk.
   it('meets the way each is served', () => {
     expect(judge(milkCustard).firmness).toBe('unmouldable');
-    expect(judge(lines(['cream', 500], ['egg-yolk', 160], ['sugar', 75])).firmness).toBe('sliceable');
+    expect(judge(lines(['cream', 500], ['egg-yolk', 160], ['sugar', 75])).firmness).toBe(
+      'sliceable',
+    );
     expect(judge(potCustard).firmness).toBe('spoonable');
     expect(judge(lines(['milk', 300], ['egg-yolk', 18])).firmness).toBe('pourable');
   });
 
   // Source: common practice: without white a custard is too soft to be turned out.
   it('does not stand on yolks alone', () => {
-    expect(judge(lines(['milk', 500], ['egg-yolk', 250], ['sugar', 80])).firmness).toBe('sliceable');
+    expect(judge(lines(['milk', 500], ['egg-yolk', 250], ['sugar', 80])).firmness).toBe(
+      'sliceable',
+    );
   });
 
   it('warns of a slice that will not hold', () => {
@@ -95,7 +99,9 @@ describe('what it does not judge', () => {
       reason: expect.stringMatching(/curd/),
     });
     expect(judgeSetting(analyse([], 'EU M'), 'baked-custard', 'none').kind).toBe('not-judged');
-    expect(judgeSetting(analyse(lines(['milk', 9]), 'EU M'), 'baked-custard', 'none')).toMatchObject({
+    expect(
+      judgeSetting(analyse(lines(['milk', 9]), 'EU M'), 'baked-custard', 'none'),
+    ).toMatchObject({
       reason: expect.stringMatching(/no egg/),
     });
   });

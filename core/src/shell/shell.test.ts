@@ -1,11 +1,4 @@
-import {
-  checkVessel,
-  depthOfMm,
-  insideOf,
-  volumeMl,
-  type Frustum,
-  type Vessel,
-} from '../vessel';
+import { checkVessel, depthOfMm, insideOf, volumeMl, type Frustum, type Vessel } from '../vessel';
 import { discMassG, doughDisc, fillToHeadspace, fillWithMass, roomInside } from './index';
 
 const tin = (over: Partial<Vessel> = {}): Vessel => ({
@@ -26,7 +19,9 @@ const plate = tin({
   heightMm: 38,
 });
 
-const must = <T>(result: { ok: true; value: T } | { ok: false; problem: { message: string } }): T => {
+const must = <T>(
+  result: { ok: true; value: T } | { ok: false; problem: { message: string } },
+): T => {
   if (!result.ok) throw new Error(result.problem.message);
   return result.value;
 };

@@ -66,11 +66,7 @@ export interface Fill {
 }
 
 /** Filling that leaves `headspaceMm` to the brim, per vessel. `densityGMl` of the filling. */
-export function fillToHeadspace(
-  room: Room,
-  headspaceMm: number,
-  densityGMl: number,
-): Result<Fill> {
+export function fillToHeadspace(room: Room, headspaceMm: number, densityGMl: number): Result<Fill> {
   if (!(headspaceMm >= 0)) {
     return fail('headspace-negative', 'The gap to the rim cannot be negative.', 'headspaceMm');
   }

@@ -90,12 +90,7 @@ const H = 25;
 
 describe('against the series solutions', () => {
   it.each([300, 1200, 2400])('a slab heated on both faces for %d s, within 0.1 °C', (seconds) => {
-    const at = solve(
-      cup(RADIUS, DEPTH),
-      { top: open(H), base: open(H), side: closed },
-      seconds,
-      3,
-    );
+    const at = solve(cup(RADIUS, DEPTH), { top: open(H), base: open(H), side: closed }, seconds, 3);
     const half = DEPTH / 2;
     const fourier = (DIFFUSIVITY * seconds) / half ** 2;
     for (const height of [0.001, 0.0075, 0.015, 0.024]) {
@@ -105,12 +100,7 @@ describe('against the series solutions', () => {
   });
 
   it.each([300, 1200, 2400])('a long cylinder heated for %d s, within 0.1 °C', (seconds) => {
-    const at = solve(
-      cup(RADIUS, DEPTH),
-      { top: closed, base: closed, side: open(H) },
-      seconds,
-      3,
-    );
+    const at = solve(cup(RADIUS, DEPTH), { top: closed, base: closed, side: open(H) }, seconds, 3);
     const fourier = (DIFFUSIVITY * seconds) / RADIUS ** 2;
     for (const share of [0, 0.3, 0.5, 0.9]) {
       const exact = celsius(cylinder((H * RADIUS) / K, fourier, share));
@@ -118,19 +108,27 @@ describe('against the series solutions', () => {
     }
   });
 
-  it.each([300, 1200, 2400])('a finite cylinder heated all round for %d s, within 0.1 °C', (seconds) => {
-    const at = solve(cup(RADIUS, DEPTH), { top: open(H), base: open(H), side: open(H) }, seconds, 3);
-    const half = DEPTH / 2;
-    for (const share of [0, 0.5, 0.9]) {
-      for (const height of [0.003, 0.015, 0.022]) {
-        const exact = celsius(
-          slab((H * half) / K, (DIFFUSIVITY * seconds) / half ** 2, (height - half) / half) *
-            cylinder((H * RADIUS) / K, (DIFFUSIVITY * seconds) / RADIUS ** 2, share),
-        );
-        expect(Math.abs(at(share, height) - exact)).toBeLessThan(0.1);
+  it.each([300, 1200, 2400])(
+    'a finite cylinder heated all round for %d s, within 0.1 °C',
+    (seconds) => {
+      const at = solve(
+        cup(RADIUS, DEPTH),
+        { top: open(H), base: open(H), side: open(H) },
+        seconds,
+        3,
+      );
+      const half = DEPTH / 2;
+      for (const share of [0, 0.5, 0.9]) {
+        for (const height of [0.003, 0.015, 0.022]) {
+          const exact = celsius(
+            slab((H * half) / K, (DIFFUSIVITY * seconds) / half ** 2, (height - half) / half) *
+              cylinder((H * RADIUS) / K, (DIFFUSIVITY * seconds) / RADIUS ** 2, share),
+          );
+          expect(Math.abs(at(share, height) - exact)).toBeLessThan(0.1);
+        }
       }
-    }
-  });
+    },
+  );
 
   // Source: lumped capacity, T = T∞ + (T0 - T∞) exp(-h A t / C V), where conduction is no obstacle.
   it('a good conductor follows the lumped solution', () => {
@@ -150,7 +148,9 @@ describe('against the series solutions', () => {
     const erfc = (x: number) => {
       const t = 1 / (1 + 0.3275911 * x);
       const poly =
-        t * (0.254829592 + t * (-0.284496736 + t * (1.421413741 + t * (-1.453152027 + t * 1.061405429))));
+        t *
+        (0.254829592 +
+          t * (-0.284496736 + t * (1.421413741 + t * (-1.453152027 + t * 1.061405429))));
       return poly * Math.exp(-x * x);
     };
     const seconds = 300;
@@ -183,7 +183,9 @@ describe('convergence', () => {
     ),
   );
   const worst = (at: (share: number, height: number) => number, truth: readonly number[]) =>
-    Math.max(...places.map(([share, height], index) => Math.abs(at(share, height) - truth[index]!)));
+    Math.max(
+      ...places.map(([share, height], index) => Math.abs(at(share, height) - truth[index]!)),
+    );
 
   it('is of second order in space', () => {
     const errors = [1, 2, 4].map((resolution) =>

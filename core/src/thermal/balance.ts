@@ -65,18 +65,36 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
   };
   for (let column = 0; column < columns; column += 1) {
     const cell = topCell(mesh, column);
-    add(around.top, cell, mesh.upperAreaM2[cell]!, mesh.halfVerticalM[cell]!, from.surfaceC[column]!);
+    add(
+      around.top,
+      cell,
+      mesh.upperAreaM2[cell]!,
+      mesh.halfVerticalM[cell]!,
+      from.surfaceC[column]!,
+    );
     if (column < fillColumns && around.top.evaporation) {
       faceWetness[column] = wetnessAfter(around.top.evaporation, from.driedKgM2[column]!);
     }
   }
   for (let column = 0; column < columns; column += 1) {
     const cell = column * rows;
-    add(around.base, cell, mesh.baseAreaM2[column]!, mesh.halfVerticalM[cell]!, from.temperatureC[cell]!);
+    add(
+      around.base,
+      cell,
+      mesh.baseAreaM2[column]!,
+      mesh.halfVerticalM[cell]!,
+      from.temperatureC[cell]!,
+    );
   }
   for (let row = 0; row < rows; row += 1) {
     const cell = (columns - 1) * rows + row;
-    add(around.side, cell, mesh.outerAreaM2[cell]!, mesh.halfRadialM[cell]!, from.temperatureC[cell]!);
+    add(
+      around.side,
+      cell,
+      mesh.outerAreaM2[cell]!,
+      mesh.halfRadialM[cell]!,
+      from.temperatureC[cell]!,
+    );
   }
   return {
     model,
@@ -102,15 +120,19 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
 
 /** Heat content of a cell at `celsius`, J above 0 °C. */
 export const contentOf = (of: Balance, cell: number, celsius: number): number =>
-  celsius *
-  (of.c[0][cell]! + celsius * (of.c[1][cell]! / 2 + (celsius * of.c[2][cell]!) / 3));
+  celsius * (of.c[0][cell]! + celsius * (of.c[1][cell]! / 2 + (celsius * of.c[2][cell]!) / 3));
 
 /** Heat capacity of a cell at `celsius`, J/K. */
 export const capacityOf = (of: Balance, cell: number, celsius: number): number =>
   of.c[0][cell]! + celsius * (of.c[1][cell]! + celsius * of.c[2][cell]!);
 
 /** Temperature of a cell from its heat content, by Newton's method from a near guess, °C. */
-export function temperatureFrom(of: Balance, cell: number, contentJ: number, guessC: number): number {
+export function temperatureFrom(
+  of: Balance,
+  cell: number,
+  contentJ: number,
+  guessC: number,
+): number {
   let celsius = guessC;
   for (let round = 0; round < 8; round += 1) {
     const change = (contentOf(of, cell, celsius) - contentJ) / capacityOf(of, cell, celsius);

@@ -13,9 +13,8 @@ export function factorBand(band: Float64Array, size: number, width: number): voi
     const first = i > width ? i - width : 0;
     for (let j = first; j < i; j += 1) {
       const rowJ = j * stride + width - j;
-      const from = j > width && j - width > first ? j - width : first;
       let sum = band[rowI + j]!;
-      for (let k = from; k < j; k += 1) sum -= band[rowI + k]! * band[rowJ + k]!;
+      for (let k = first; k < j; k += 1) sum -= band[rowI + k]! * band[rowJ + k]!;
       band[rowI + j] = sum * band[rowJ + j]!;
     }
     let pivot = band[rowI + i]!;
@@ -27,7 +26,12 @@ export function factorBand(band: Float64Array, size: number, width: number): voi
 }
 
 /** Solves with a factor from {@link factorBand}; `vector` goes in as the right side, comes out as the answer. */
-export function solveBand(band: Float64Array, size: number, width: number, vector: Float64Array): void {
+export function solveBand(
+  band: Float64Array,
+  size: number,
+  width: number,
+  vector: Float64Array,
+): void {
   const stride = width + 1;
   for (let i = 0; i < size; i += 1) {
     const rowI = i * stride + width - i;

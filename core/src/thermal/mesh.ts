@@ -143,7 +143,8 @@ export function buildMesh(cup: Cup, resolution = 1): Mesh {
       mesh.layerOf[cell] = Math.max(rowLayer[row]!, columnLayer[column]!);
       // Simpson's rule is exact: the section is a quadratic of the height.
       mesh.volumeM3[cell] =
-        (height * (annulus(column, below) + 4 * annulus(column, middle) + annulus(column, above))) / 6;
+        (height * (annulus(column, below) + 4 * annulus(column, middle) + annulus(column, above))) /
+        6;
       mesh.halfRadialM[cell] = (outer - inner) / 2;
       mesh.halfVerticalM[cell] = height / 2;
       mesh.centreRadiusM[cell] = (inner + outer) / 2;

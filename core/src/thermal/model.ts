@@ -34,7 +34,11 @@ export interface EnergyLedger {
 }
 
 /** Makes a cup ready. `resolution` as in {@link buildMesh}. */
-export const buildModel = (cup: Cup, reactions: readonly Reaction[] = [], resolution = 1): Model => ({
+export const buildModel = (
+  cup: Cup,
+  reactions: readonly Reaction[] = [],
+  resolution = 1,
+): Model => ({
   cup,
   mesh: buildMesh(cup, resolution),
   reactions,
@@ -58,8 +62,9 @@ export function firstMoment(model: Model): Moment {
   return {
     timeS: 0,
     temperatureC,
-    surfaceC: Float64Array.from({ length: mesh.columns }, (_, column) =>
-      temperatureC[topCell(mesh, column)]!,
+    surfaceC: Float64Array.from(
+      { length: mesh.columns },
+      (_, column) => temperatureC[topCell(mesh, column)]!,
     ),
     driedKgM2: new Float64Array(mesh.columns),
     extents: model.reactions.map(() => new Float64Array(mesh.fillColumns * mesh.fillRows)),

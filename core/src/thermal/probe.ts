@@ -7,7 +7,11 @@ export interface Place {
 }
 
 /** Neighbours of `value` among ascending centres and the weight of the upper one; clamped at the ends. */
-function bracket(centres: ArrayLike<number>, count: number, value: number): [number, number, number] {
+function bracket(
+  centres: ArrayLike<number>,
+  count: number,
+  value: number,
+): [number, number, number] {
   let upper = 0;
   while (upper < count && centres[upper]! < value) upper += 1;
   if (upper === 0) return [0, 0, 0];
@@ -29,8 +33,9 @@ export function readerAt(model: Model, place: Place): (field: ArrayLike<number>)
     place.radiusShare *
     (cup.bottomRadiusM + ((cup.topRadiusM - cup.bottomRadiusM) * place.heightM) / cup.depthM);
   const alongRow = (row: number) => {
-    const centres = Float64Array.from({ length: fillColumns }, (_, column) =>
-      centreRadiusM[column * rows + baseRows + row]!,
+    const centres = Float64Array.from(
+      { length: fillColumns },
+      (_, column) => centreRadiusM[column * rows + baseRows + row]!,
     );
     const [inner, outer, weight] = bracket(centres, fillColumns, radius);
     const innerCell = inner * rows + baseRows + row;

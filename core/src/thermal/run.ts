@@ -20,6 +20,8 @@ export interface RunOptions {
   /** Aim for the estimated error of a step, K. */
   readonly toleranceK?: number;
   readonly longestStepS?: number;
+  /** First step to try: longer where a run goes on in the same surroundings. */
+  readonly firstStepS?: number;
   /** Take steps of just this length instead, for convergence studies. */
   readonly fixedStepS?: number;
   /** Asked after each step; the run ends early when it says so. */
@@ -128,9 +130,7 @@ function tryStep(balance: Balance, work: Workspace, stepS: number, receivedStart
   return {
     errorK,
     receivedJ:
-      0.5 *
-      stepS *
-      (receivedStartW - weightS * implicit1W + receivedEndW - weightS * implicit2W),
+      0.5 * stepS * (receivedStartW - weightS * implicit1W + receivedEndW - weightS * implicit2W),
   };
 }
 
@@ -185,7 +185,7 @@ export function run(
 
   const moments: Moment[] = [];
   let latest = from;
-  let stepS = options.fixedStepS ?? WORKING.firstStepS;
+  let stepS = options.fixedStepS ?? options.firstStepS ?? WORKING.firstStepS;
   while (latest.timeS < untilS - 1e-9) {
     updateStirring(balance, latest);
     updateConductances(balance, work.temperatureC);
@@ -223,8 +223,7 @@ export function run(
     let evaporationJ = 0;
     let evaporatedKg = 0;
     for (let column = 0; column < columns; column += 1) {
-      const heatJ =
-        0.5 * h * (work.startEvaporationW[column]! + balance.faceEvaporationW[column]!);
+      const heatJ = 0.5 * h * (work.startEvaporationW[column]! + balance.faceEvaporationW[column]!);
       if (heatJ === 0 || !evaporation) continue;
       const middleC = (work.startSurfaceC[column]! + balance.faceSurfaceC[column]!) / 2;
       const massKg = heatJ / evaporationHeatJkg(middleC);

@@ -14,9 +14,8 @@ const LEWIS_POWER = 0.9;
 /** Saturation pressure from a table of the IAPWS equation, 0 to 130 °C each 0.5 °C: read often. */
 const TABLE_STEP_C = 0.5;
 const TABLE_TOP_C = 130;
-const SATURATION_TABLE = Float64Array.from(
-  { length: TABLE_TOP_C / TABLE_STEP_C + 2 },
-  (_, index) => saturationPressurePa(index * TABLE_STEP_C),
+const SATURATION_TABLE = Float64Array.from({ length: TABLE_TOP_C / TABLE_STEP_C + 2 }, (_, index) =>
+  saturationPressurePa(index * TABLE_STEP_C),
 );
 
 /** Share of boiling pressure past which the vapour formula is continued by its tangent. */
@@ -72,7 +71,12 @@ function addEvaporation(
 }
 
 /** Heat leaving a surface at `surfaceC` towards a face's surroundings, written into `flux`. */
-export function surfaceLoss(face: Face, surfaceC: number, wetness: number, flux: SurfaceFlux): void {
+export function surfaceLoss(
+  face: Face,
+  surfaceC: number,
+  wetness: number,
+  flux: SurfaceFlux,
+): void {
   flux.lossWm2 = face.convectionWm2K * (surfaceC - face.airC);
   flux.slopeWm2K = face.convectionWm2K;
   flux.evaporationWm2 = 0;

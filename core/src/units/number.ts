@@ -14,7 +14,10 @@ export function parseDecimal(text: string): Result<number> {
     const letters = /[^\d.,+-]/.test(compact);
     return letters
       ? fail('number-unreadable', `“${text.trim()}” is not a number. Digits only, such as 12.5.`)
-      : fail('number-unreadable', `“${text.trim()}” is unclear. Use one point or comma, such as 12.5.`);
+      : fail(
+          'number-unreadable',
+          `“${text.trim()}” is unclear. Use one point or comma, such as 12.5.`,
+        );
   }
   const value = Number(compact.replace(',', '.'));
   return Number.isFinite(value)

@@ -1,0 +1,121 @@
+import { z } from 'zod';
+import { finite, idSchema, nameSchema, noteSchema, storedSchema } from './wire';
+
+/** A bake lasts hours, not days: readings after this are slips. */
+const LONGEST_S = 24 * 3600;
+
+const seconds = finite('Enter a time.')
+  .min(0, 'Before the start there is nothing to record.')
+  .max(LONGEST_S, 'That is more than a day after the start.');
+
+const celsius = finite('Enter a temperature.')
+  .min(-30, 'That is colder than any freezer.')
+  .max(350, 'That is hotter than any oven.');
+
+export const PROBE_NAMES = ['centre', 'halfRadius', 'rim', 'oven'] as const;
+
+export const readingSchema = z.object({
+  id: idSchema,
+  atS: seconds,
+  place: z.enum(PROBE_NAMES),
+  celsius,
+});
+export type Reading = z.infer<typeof readingSchema>;
+
+export const MOTIONS = ['as a liquid', 'as a jelly', 'barely', 'not at all'] as const;
+
+export const wobbleCheckSchema = z.object({
+  id: idSchema,
+  atS: seconds,
+  diameterMm: finite('Enter the width of the wobble.')
+    .min(0, 'A wobble cannot be narrower than nothing.')
+    .max(600, 'That is wider than any tin.'),
+  motion: z.enum(MOTIONS),
+});
+export type WobbleCheck = z.infer<typeof wobbleCheckSchema>;
+
+export const RESULTS = ['good', 'fair', 'poor'] as const;
+export const RESULT_NAMES = { good: 'Came out', fair: 'Will pass', poor: 'Did not' } as const;
+
+export const FAULTS = [
+  'cracked',
+  'weeping',
+  'curdled',
+  'not set',
+  'sunk',
+  'domed',
+  'browned skin',
+  'bubbles',
+  'soggy base',
+  'leaked',
+] as const;
+
+const pullSchema = z.object({
+  timeS: seconds,
+  probeC: celsius,
+  peakC: celsius,
+  wobbleMm: finite('Enter a width.').min(0).max(600),
+});
+
+/** What was foreseen when the bake was started, kept as it was. */
+export const foreseenSchema = z.object({
+  window: z.object({ earliest: pullSchema, best: pullSchema, latest: pullSchema }).nullable(),
+  pullS: seconds,
+  setC: celsius,
+  curdleC: celsius.nullable(),
+  /** Seconds, then °C at rim, half radius and centre. */
+  curve: z
+    .array(z.tuple([seconds, celsius, celsius, celsius]))
+    .min(1, 'A forecast has a curve.')
+    .max(600, 'Keep the curve under 600 points.'),
+});
+export type Foreseen = z.infer<typeof foreseenSchema>;
+
+/** Plan as forecast, actual as recorded. */
+export const bakeDataSchema = z
+  .object({
+    formulaId: idSchema,
+    vesselId: idSchema,
+    ovenId: idSchema,
+    /** Names as they were on the day, so that the log stays true when things are renamed. */
+    formulaName: nameSchema,
+    vesselName: nameSchema,
+    ovenName: nameSchema,
+    vesselCount: z.int().min(1).max(200),
+    setC: celsius,
+    fillingStartC: celsius,
+    /** Width of the filling's surface, for drawing wobbles to scale. */
+    surfaceMm: finite('Enter a width.').min(1).max(600),
+    foreseen: foreseenSchema,
+    startedAt: z.iso.datetime(),
+    pulledAt: z.iso.datetime().nullable(),
+    readings: z.array(readingSchema).max(500, 'At most 500 readings a bake.'),
+    wobbles: z.array(wobbleCheckSchema).max(200, 'At most 200 wobble checks a bake.'),
+    result: z.enum(RESULTS).nullable(),
+    faults: z.array(z.enum(FAULTS)).max(FAULTS.length),
+    note: noteSchema,
+  })
+  .refine((bake) => bake.pulledAt === null || bake.pulledAt >= bake.startedAt, {
+    message: 'It cannot be pulled before it went in.',
+    path: ['pulledAt'],
+  })
+  .refine((bake) => bake.result === null || bake.pulledAt !== null, {
+    message: 'Pull the bake before judging it.',
+    path: ['result'],
+  })
+  .refine((bake) => new Set(bake.faults).size === bake.faults.length, {
+    message: 'Each fault once.',
+    path: ['faults'],
+  });
+export type BakeData = z.infer<typeof bakeDataSchema>;
+
+export const bakeSchema = storedSchema.extend({ data: bakeDataSchema });
+export type StoredBake = z.infer<typeof bakeSchema>;
+
+/** What the log may be asked for. */
+export const bakeSearchSchema = z.object({
+  text: z.string().trim().max(200).optional(),
+  formulaId: idSchema.optional(),
+  vesselId: idSchema.optional(),
+});
+export type BakeSearch = z.infer<typeof bakeSearchSchema>;

@@ -1,0 +1,88 @@
+import {
+  bakeDataSchema,
+  formulaDataSchema,
+  idSchema,
+  ovenDataSchema,
+  vesselDataSchema,
+  type BakeData,
+} from './index';
+
+const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
+
+const bake: BakeData = {
+  formulaId: id(1),
+  vesselId: id(2),
+  ovenId: id(3),
+  formulaName: 'Tart',
+  vesselName: 'Tin',
+  ovenName: 'Oven',
+  vesselCount: 1,
+  setC: 150,
+  fillingStartC: 40,
+  surfaceMm: 234,
+  foreseen: {
+    window: null,
+    pullS: 2400,
+    setC: 79,
+    curdleC: null,
+    curve: [[0, 20, 20, 20]],
+  },
+  startedAt: '2026-11-20T03:00:00.000Z',
+  pulledAt: '2026-11-20T03:40:00.000Z',
+  readings: [{ id: id(4), atS: 600, place: 'centre', celsius: 42.5 }],
+  wobbles: [{ id: id(5), atS: 1800, diameterMm: 90, motion: 'as a jelly' }],
+  result: 'good',
+  faults: [],
+  note: '',
+};
+
+const pathsOf = (result: { success: boolean; error?: { issues: { path: PropertyKey[] }[] } }) =>
+  result.error?.issues.map((issue) => issue.path.join('.')) ?? [];
+
+describe('a bake on the wire', () => {
+  it('passes when it is whole', () => {
+    expect(bakeDataSchema.parse(bake)).toEqual(bake);
+  });
+
+  it.each([
+    ['pulled before it went in', { pulledAt: '2026-11-20T02:00:00.000Z' }, 'pulledAt'],
+    ['judged before it was pulled', { pulledAt: null }, 'result'],
+    ['with a fault twice', { faults: ['leaked', 'leaked'] }, 'faults'],
+    [
+      'with a probe in the fire',
+      { readings: [{ ...bake.readings[0], celsius: 900 }] },
+      'readings.0.celsius',
+    ],
+    ['with text for a temperature', { setC: 'hot' }, 'setC'],
+    ['of a formula without an id', { formulaId: 'x' }, 'formulaId'],
+  ])('is sent back %s, at its field', (_, change, path) => {
+    expect(pathsOf(bakeDataSchema.safeParse({ ...bake, ...change }))).toContain(path);
+  });
+});
+
+describe('other things on the wire', () => {
+  it('a vessel has to be possible', () => {
+    const vessel = {
+      name: 'Tin',
+      kind: 'straight-tin',
+      baseDiameterMm: 240,
+      topDiameterMm: 240,
+      heightMm: 30,
+      lipMm: 0,
+      material: 'bright-tin',
+      owned: 2,
+    };
+    expect(vesselDataSchema.safeParse(vessel).success).toBe(true);
+    expect(pathsOf(vesselDataSchema.safeParse({ ...vessel, topDiameterMm: 200 }))).toEqual([
+      'topDiameterMm',
+    ]);
+    expect(pathsOf(vesselDataSchema.safeParse({ ...vessel, heightMm: -1 }))).toEqual(['heightMm']);
+  });
+
+  it('an oven, an id and a formula’s line are checked', () => {
+    expect(ovenDataSchema.safeParse({ name: '  ', kind: 'still', offsetK: 0 }).success).toBe(false);
+    expect(idSchema.safeParse("1' or '1'='1").success).toBe(false);
+    const lines = [{ id: id(9), ingredientId: 'milk', amount: -3, unit: 'g' }];
+    expect(pathsOf(formulaDataSchema.safeParse({ lines }))).toContain('lines.0.amount');
+  });
+});

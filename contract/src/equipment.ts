@@ -1,0 +1,48 @@
+import {
+  OVEN_KINDS,
+  VESSEL_KINDS,
+  VESSEL_LIMITS_MM,
+  VESSEL_MATERIALS,
+  type Oven,
+  type Vessel,
+} from '@hollow-moon/core';
+import { z } from 'zod';
+import { finite, nameSchema, storedSchema } from './wire';
+
+const measure = (what: string, { least, most }: { least: number; most: number }) =>
+  finite(`Enter the ${what}.`)
+    .min(least, `The ${what} must be at least ${least / 10} cm.`)
+    .max(most, `The ${what} must be at most ${most / 10} cm.`);
+
+export const vesselDataSchema = z
+  .object({
+    name: nameSchema,
+    kind: z.enum(VESSEL_KINDS as [Vessel['kind'], ...Vessel['kind'][]]),
+    baseDiameterMm: measure('base diameter', VESSEL_LIMITS_MM.diameter),
+    topDiameterMm: measure('top diameter', VESSEL_LIMITS_MM.diameter),
+    heightMm: measure('height', VESSEL_LIMITS_MM.height),
+    lipMm: measure('rim', VESSEL_LIMITS_MM.lip),
+    material: z.enum(VESSEL_MATERIALS as [Vessel['material'], ...Vessel['material'][]]),
+    /** How many the kitchen owns. */
+    owned: z.int('Whole vessels only.').min(1, 'At least one.').max(500, 'At most 500.'),
+  })
+  .refine((vessel) => vessel.topDiameterMm >= vessel.baseDiameterMm, {
+    message: 'The top cannot be narrower than the base.',
+    path: ['topDiameterMm'],
+  }) satisfies z.ZodType<Vessel>;
+export type VesselData = z.infer<typeof vesselDataSchema>;
+
+export const vesselSchema = storedSchema.extend({ data: vesselDataSchema });
+export type StoredVessel = z.infer<typeof vesselSchema>;
+
+export const ovenDataSchema = z.object({
+  name: nameSchema,
+  kind: z.enum(OVEN_KINDS as [Oven['kind'], ...Oven['kind'][]]),
+  offsetK: finite('Enter how far off the oven is, or 0.')
+    .min(-60, 'An oven more than 60 °C cool wants mending first.')
+    .max(60, 'An oven more than 60 °C hot wants mending first.'),
+}) satisfies z.ZodType<Oven>;
+export type OvenData = z.infer<typeof ovenDataSchema>;
+
+export const ovenSchema = storedSchema.extend({ data: ovenDataSchema });
+export type StoredOven = z.infer<typeof ovenSchema>;

@@ -1,0 +1,7 @@
+/** What crosses the wire: schemas, and the types inferred from them. */
+export * from './bake';
+export * from './equipment';
+export * from './foreseen';
+export * from './formula';
+export * from './kitchen';
+export * from './wire';

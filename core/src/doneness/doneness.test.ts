@@ -1,0 +1,166 @@
+import { analyse } from '../formula';
+import { judgeSetting, type Judged } from '../setting';
+import { buildModel, firstMoment, rateAt, type Moment } from '../thermal';
+import { curdledShare, outcomeAt, reactionsOf, windowOf, wobbleOf, type Outcome } from './index';
+
+const judged = (() => {
+  const verdict = judgeSetting(
+    analyse(
+      [
+        { id: 'a', ingredientId: 'milk', amount: 1000, unit: 'g' },
+        { id: 'b', ingredientId: 'egg', amount: 330, unit: 'g' },
+        { id: 'c', ingredientId: 'sugar', amount: 160, unit: 'g' },
+      ],
+      'EU M',
+    ),
+    'baked-custard',
+    'none',
+  );
+  if (verdict.kind !== 'judged') throw new Error(verdict.reason);
+  return verdict;
+})();
+
+/** Warms a reaction at a steady rate by small explicit steps, and says where it passes an extent. */
+function passesAt(
+  reaction: { ratePerS: number; referenceC: number; zK: number },
+  extent: number,
+  perMinute: number,
+) {
+  let reached = 0;
+  let celsius = 40;
+  const stepS = 0.05;
+  while (reached < extent) {
+    reached += stepS * rateAt(reaction, celsius) * (1 - reached);
+    celsius += (perMinute / 60) * stepS;
+  }
+  return celsius;
+}
+
+describe('kinetics', () => {
+  // Source: the definition in kinetics.ts, integrated here step by step (explicit Euler, 0.05 s).
+  it('are read at 1 °C a minute: 80 % set at the setting, a tenth curdled at the curdling temperature', () => {
+    const [setting, curdling] = reactionsOf(judged);
+    expect(passesAt(setting!, 0.8, 1)).toBeCloseTo(judged.setC, 1);
+    expect(passesAt(curdling!, 0.1, 1)).toBeCloseTo(judged.curdleC!, 1);
+  });
+
+  // Source: common practice and Lowe, Experimental Cookery (from memory): the faster a custard is
+  // heated, the closer together it sets and curdles, and both come later.
+  it('narrow the margin when heated faster', () => {
+    const [setting, curdling] = reactionsOf(judged);
+    const slow = [passesAt(setting!, 0.8, 0.5), passesAt(curdling!, 0.1, 0.5)];
+    const fast = [passesAt(setting!, 0.8, 5), passesAt(curdling!, 0.1, 5)];
+    expect(fast[0]!).toBeGreaterThan(slow[0]!);
+    expect(fast[1]! - fast[0]!).toBeLessThan(slow[1]! - slow[0]! - 1);
+  });
+
+  it('have no curdling where starch protects', () => {
+    const safe: Judged = { ...judged, curdleC: undefined, marginK: undefined };
+    expect(reactionsOf(safe)).toHaveLength(1);
+  });
+});
+
+describe('the wobble', () => {
+  const model = buildModel(
+    {
+      material: { name: 'f', conductivityWmK: [0.5, 0, 0], heatCapacityJm3K: [4e6, 0, 0] },
+      depthM: 0.03,
+      bottomRadiusM: 0.1,
+      topRadiusM: 0.1,
+      startC: 20,
+      layers: [],
+    },
+    reactionsOf(judged),
+  );
+  const { fillColumns, fillRows, topFaceRadiusM } = model.mesh;
+  const momentWith = (set: (radiusM: number) => number): Moment => {
+    const first = firstMoment(model);
+    const extent = new Float64Array(fillColumns * fillRows);
+    for (let column = 0; column < fillColumns; column += 1) {
+      const radius = (topFaceRadiusM[column]! + topFaceRadiusM[column + 1]!) / 2;
+      extent.fill(set(radius), column * fillRows, (column + 1) * fillRows);
+    }
+    return { ...first, extents: [extent, new Float64Array(extent.length).fill(0)] };
+  };
+
+  it('is the whole disc while nothing has set, and nothing once all has', () => {
+    expect(
+      wobbleOf(
+        model,
+        momentWith(() => 0),
+      ),
+    ).toMatchObject({ share: 1, motion: 'as a liquid' });
+    expect(
+      wobbleOf(
+        model,
+        momentWith(() => 1),
+      ),
+    ).toMatchObject({ diameterM: 0, motion: 'not at all' });
+  });
+
+  // Worked by hand: set fraction rising in a straight line from 0 at the axis to 1 at 10 cm passes
+  // 0.7, from which it lies still, at 7 cm: 14 cm across.
+  it('is as wide as what has not set', () => {
+    const wobble = wobbleOf(
+      model,
+      momentWith((radius) => radius / 0.1),
+    );
+    expect(wobble.diameterM).toBeCloseTo(0.14, 3);
+    expect(wobble.share).toBeCloseTo(0.7, 2);
+  });
+
+  it('counts the curdled share by volume', () => {
+    const base = momentWith(() => 1);
+    const curdled = { ...base, extents: [base.extents[0]!, Float64Array.from(base.extents[0]!)] };
+    expect(curdledShare(model, curdled)).toBeCloseTo(1, 12);
+    expect(curdledShare(model, base)).toBe(0);
+  });
+});
+
+describe('the window', () => {
+  const outcome = (pullS: number, set: number, curdled: number): Outcome => ({
+    pullS,
+    probeC: 70 + pullS / 600,
+    peakC: 71 + pullS / 600,
+    peakAfterS: 120,
+    set,
+    curdled,
+  });
+
+  it('opens when it holds and closes when too much has curdled', () => {
+    const found = windowOf([
+      outcome(1000, 0.3, 0),
+      outcome(1200, 0.7, 0.01),
+      outcome(1400, 0.9, 0.05),
+      outcome(1600, 0.98, 0.15),
+    ]);
+    expect(found).toMatchObject({ kind: 'window', latestIsLimit: true });
+    if (found.kind !== 'window') return;
+    expect(found.earliestS).toBeCloseTo(1200, 6);
+    expect(found.latestS).toBeCloseTo(1600, 6);
+    expect(found.bestS).toBeCloseTo(1400, 6);
+  });
+
+  it('says why there is none', () => {
+    expect(
+      windowOf([outcome(1000, 0.3, 0.1), outcome(1200, 0.6, 0.2), outcome(1400, 0.9, 0.4)]),
+    ).toMatchObject({
+      kind: 'no-window',
+      reason: 'curdles-before-it-sets',
+    });
+    expect(windowOf([outcome(7200, 0.2, 0)])).toMatchObject({ reason: 'does-not-set-in-time' });
+  });
+
+  it('has no limit where nothing curdles', () => {
+    expect(windowOf([outcome(1000, 0.5, 0), outcome(2000, 0.99, 0)])).toMatchObject({
+      latestS: 2000,
+      latestIsLimit: false,
+    });
+  });
+
+  it('reads a pull between two that were tried', () => {
+    const outcomes = [outcome(1000, 0.3, 0), outcome(2000, 0.9, 0)];
+    expect(outcomeAt(outcomes, 1500).probeC).toBeCloseTo(72.5, 10);
+    expect(outcomeAt(outcomes, 9000).pullS).toBe(2000);
+  });
+});

@@ -1,0 +1,228 @@
+/**
+ * Forecasts against facts of the trade. All bands here are common practice; the model was not
+ * fitted to single cases but its few calibrated parameters were chosen with these in view
+ * (docs/model.md lists them).
+ */
+import { forecast, probeAtTime, type Forecast, type ForecastPlan } from './index';
+import type { Line } from '../formula';
+
+const lines = (...each: [string, number][]): Line[] =>
+  each.map(([ingredientId, amount], index) => ({
+    id: String(index),
+    ingredientId,
+    amount,
+    unit: 'g',
+  }));
+
+const tart: ForecastPlan = {
+  lines: lines(['cream', 400], ['milk', 150], ['egg', 100], ['egg-yolk', 110], ['sugar', 80]),
+  eggGrade: 'EU M',
+  family: 'baked-custard',
+  shell: 'sweet-dough',
+  vessel: {
+    name: 'Tart tin',
+    kind: 'straight-tin',
+    baseDiameterMm: 240,
+    topDiameterMm: 240,
+    heightMm: 30,
+    lipMm: 0,
+    material: 'bright-tin',
+  },
+  shellThicknessMm: 3,
+  headspaceMm: 2,
+  oven: { kind: 'still', offsetK: 0 },
+  setC: 150,
+  fillingStartC: 20,
+  roomC: 22,
+  altitudeM: 0,
+};
+
+const pot: ForecastPlan = {
+  ...tart,
+  lines: lines(['cream', 600], ['milk', 100], ['egg-yolk', 120], ['sugar', 85]),
+  shell: 'none',
+  shellThicknessMm: 0,
+  vessel: {
+    name: 'Pot',
+    kind: 'ramekin',
+    baseDiameterMm: 80,
+    topDiameterMm: 84,
+    heightMm: 45,
+    lipMm: 0,
+    material: 'ceramic',
+  },
+  headspaceMm: 8,
+  fillingStartC: 50,
+};
+
+const made = (plan: ForecastPlan, resolution = 1): Forecast => {
+  const result = forecast(plan, { resolution });
+  if (!result.ok) throw new Error(result.problem.message);
+  return result.value;
+};
+
+const windowOf = (plan: ForecastPlan) => {
+  const { verdict } = made(plan);
+  if (verdict.kind !== 'window') throw new Error(verdict.advice);
+  return verdict;
+};
+
+/** When the middle would hold, window or not, min. */
+const setsAtMin = (plan: ForecastPlan): number => {
+  const { verdict } = made(plan);
+  const seconds = verdict.kind === 'window' ? verdict.earliest.timeS : verdict.setsAtS;
+  return (seconds ?? Infinity) / 60;
+};
+
+describe('against the trade', () => {
+  // Common practice: custard in a baked shell at 130 to 165 °C takes 20 min (shallow) to an hour (deep).
+  it('a custard tart takes its usual time', () => {
+    const { best } = windowOf(tart);
+    expect(best.timeS / 60).toBeGreaterThan(25);
+    expect(best.timeS / 60).toBeLessThan(60);
+    const shallow = windowOf({ ...tart, headspaceMm: 10, fillingStartC: 45 });
+    expect(shallow.best.timeS / 60).toBeGreaterThan(12);
+    expect(shallow.best.timeS / 60).toBeLessThan(30);
+  });
+
+  // Common practice: pulled at 70 to 78 °C in the middle while a part of it still moves as a jelly,
+  // it coasts by nothing to 4 °C.
+  it('is pulled while the middle wobbles, and coasts', () => {
+    const { earliest, best, latest } = windowOf(tart);
+    for (const pull of [earliest, best, latest]) {
+      expect(pull.probeC).toBeGreaterThan(70);
+      expect(pull.probeC).toBeLessThan(80);
+      expect(pull.peakC - pull.probeC).toBeGreaterThanOrEqual(0);
+      expect(pull.peakC - pull.probeC).toBeLessThan(4);
+    }
+    expect(earliest.wobble.share).toBeGreaterThan(best.wobble.share);
+    expect(best.wobble.share).toBeGreaterThan(latest.wobble.share);
+    expect(best.wobble.motion).toBe('as a jelly');
+    expect(best.wobble.share).toBeGreaterThan(0.25);
+    expect(best.wobble.share).toBeLessThan(0.85);
+  });
+
+  // Common practice: a tart filled hot sets far sooner than one filled cold.
+  it('filled hot sets far sooner', () => {
+    expect(setsAtMin({ ...tart, fillingStartC: 55 })).toBeLessThan(0.75 * setsAtMin(tart));
+  });
+
+  // Common practice: time follows depth.
+  it('deeper takes longer', () => {
+    const deep = { ...tart, vessel: { ...tart.vessel, heightMm: 45 } };
+    expect(setsAtMin(deep)).toBeGreaterThan(1.3 * setsAtMin(tart));
+  });
+
+  // Common practice: a fan oven acts 15 to 25 °C hotter. Nothing in the model says so directly.
+  it('a fan acts about twenty degrees hotter', () => {
+    const fan = setsAtMin({ ...tart, setC: 140, oven: { kind: 'fan', offsetK: 0 } });
+    expect(fan).toBeLessThan(setsAtMin({ ...tart, setC: 152 }));
+    expect(fan).toBeGreaterThan(setsAtMin({ ...tart, setC: 168 }));
+  });
+
+  // Common practice: pots want a bath; in a dry oven the edge curdles before the middle sets.
+  it('a pot in a dry hot oven has no window, and is told what to do', () => {
+    const { verdict } = made(pot);
+    expect(verdict).toMatchObject({ kind: 'no-window', reason: 'curdles-before-it-sets' });
+    expect(verdict.kind === 'no-window' && verdict.advice).toMatch(/bath/);
+  });
+
+  // Common practice: lower and slower is safer; dark tins overbake the rim.
+  it('a cooler oven gives more time to pull, a dark tin less', () => {
+    const width = (plan: ForecastPlan) => {
+      const { verdict } = made(plan);
+      return verdict.kind === 'window' ? verdict.latest.timeS - verdict.earliest.timeS : 0;
+    };
+    expect(width({ ...tart, setC: 140 })).toBeGreaterThan(width({ ...tart, setC: 170 }));
+    expect(width({ ...tart, vessel: { ...tart.vessel, material: 'dark-tin' } })).toBeLessThan(
+      width(tart),
+    );
+  });
+
+  it('an oven that runs cool is allowed for', () => {
+    const cool = setsAtMin({ ...tart, setC: 159, oven: { kind: 'still', offsetK: -9 } });
+    expect(cool).toBeCloseTo(setsAtMin(tart), 6);
+  });
+
+  // Common practice: a custard loses some per cent of its weight in the oven.
+  it('loses a plausible weight of water', () => {
+    expect(made(tart).waterLostG).toBeGreaterThan(15);
+    expect(made(tart).waterLostG).toBeLessThan(120);
+  });
+});
+
+describe('its numbers', () => {
+  const places = ['rim', 'halfRadius', 'centre'] as const;
+
+  it('lie within 0.3 °C of the converged answer', () => {
+    const working = made(tart);
+    const fine = made(tart, 3);
+    for (const place of places) {
+      for (let timeS = 300; timeS <= working.pullS - 60; timeS += 300) {
+        expect(
+          Math.abs(probeAtTime(working, place, timeS) - probeAtTime(fine, place, timeS)),
+        ).toBeLessThan(0.3);
+      }
+    }
+    expect(Math.abs(working.pullS - fine.pullS)).toBeLessThan(30);
+  });
+
+  it('close their energy balance', () => {
+    for (const plan of [tart, pot]) expect(Math.abs(made(plan).energyResidual)).toBeLessThan(0.001);
+  });
+
+  it('are finite, and their frames run on through the pull', () => {
+    const { frames, pullS, temperatureC, set } = made(tart);
+    expect(frames).toHaveLength(temperatureC.length);
+    expect(frames[0]).toMatchObject({ timeS: 0, inOven: true });
+    expect(frames[frames.length - 1]!.timeS).toBeCloseTo(pullS + 2400, 3);
+    frames
+      .slice(1)
+      .forEach((frame, index) => expect(frame.timeS).toBeGreaterThan(frames[index]!.timeS));
+    for (const field of [...temperatureC, ...set]) {
+      expect(field.every(Number.isFinite)).toBe(true);
+    }
+  });
+
+  it('report progress up to the end', () => {
+    const shares: number[] = [];
+    forecast(tart, { onProgress: (share) => shares.push(share) });
+    expect(shares[shares.length - 1]).toBe(1);
+    expect([...shares].sort((a, b) => a - b)).toEqual(shares);
+  });
+});
+
+describe('a plan that cannot be baked', () => {
+  it.each([
+    ['an oven under the setting temperature', { setC: 75 }, 'oven-too-cool', 'setC'],
+    ['an oven no kitchen has', { setC: 900 }, 'oven-setting', 'setC'],
+    ['a boiling filling', { fillingStartC: 99 }, 'filling-start', 'fillingStartC'],
+    ['a frozen kitchen', { roomC: -30 }, 'room', 'roomC'],
+    ['an altitude in space', { altitudeM: 90000 }, 'altitude', 'altitudeM'],
+    ['a gap that leaves no filling', { headspaceMm: 26 }, 'headspace-too-large', 'headspaceMm'],
+    ['a shell thicker than any', { shellThicknessMm: 40 }, 'shell-thickness', 'shellThicknessMm'],
+    ['a family of other rules', { family: 'curd' }, 'not-judged', 'family'],
+    [
+      'a tin with a negative height',
+      { vessel: { ...tart.vessel, heightMm: -2 } },
+      'measure-out-of-range',
+      'vessel',
+    ],
+    ['an oven beyond repair', { oven: { kind: 'still', offsetK: 500 } }, 'oven-offset', 'oven'],
+    ['nothing on the list', { lines: [] }, 'not-judged', 'family'],
+  ] as const)('%s is sent back at its field', (_, change, code, path) => {
+    const result = forecast({ ...tart, ...change } as ForecastPlan);
+    expect(result.ok).toBe(false);
+    if (result.ok) return;
+    expect(result.problem.code).toBe(code);
+    expect(result.problem.path).toBe(path);
+    expect(result.problem.message).toMatch(/\.$/);
+  });
+
+  it('warns where the middle stays under 71 °C', () => {
+    const plan = { ...tart, lines: lines(['egg-yolk', 300], ['cream', 100]), setC: 110 };
+    const { verdict, cautions } = made(plan);
+    expect(verdict.kind).toBe('window');
+    expect(cautions.join(' ')).toMatch(/pasteurised/);
+  });
+});

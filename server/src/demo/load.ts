@@ -1,0 +1,37 @@
+import type { Database } from '../database/pool';
+import { bakes } from '../repositories/bakes';
+import { ovens, vessels } from '../repositories/equipment';
+import { formulas } from '../repositories/formulas';
+import { kitchens } from '../repositories/kitchens';
+import type { Repository } from '../repositories/table';
+import { keeperOf } from '../services/keep';
+import { demoBakes } from './bakes';
+import { DEMO_KITCHEN_ID, demoFormulas, demoKitchen, demoOvens, demoVessels } from './kitchen';
+
+/**
+ * Loads the demonstration kitchen into a database that has no kitchen yet; says whether it did. Each
+ * thing's write carries its own id, so that a load that was cut off goes on where it stopped.
+ */
+export async function loadDemo(database: Database, now: () => Date): Promise<boolean> {
+  const present = await kitchens.list(database, '');
+  const complete = present.length > 0 && (await bakes.list(database, DEMO_KITCHEN_ID)).length > 0;
+  const foreign = present.some((kitchen) => kitchen.id !== DEMO_KITCHEN_ID);
+  if (complete || foreign) return false;
+
+  const putAll = async <Data, Search>(
+    repository: Repository<Data, Search>,
+    what: string,
+    things: Readonly<Record<string, Data>>,
+  ) => {
+    const keeper = keeperOf(database, repository, what, now);
+    for (const [id, data] of Object.entries(things)) {
+      await keeper.put(DEMO_KITCHEN_ID, id, { writeId: id, version: 0, data });
+    }
+  };
+  await putAll(kitchens, 'kitchen', { [DEMO_KITCHEN_ID]: demoKitchen });
+  await putAll(ovens, 'oven', demoOvens);
+  await putAll(vessels, 'vessel', demoVessels);
+  await putAll(formulas, 'formula', demoFormulas);
+  await putAll(bakes, 'bake', demoBakes(now()));
+  return true;
+}

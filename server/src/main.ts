@@ -1,0 +1,65 @@
+import { readFileSync, existsSync } from 'node:fs';
+import { createServer } from 'node:http';
+import { fileURLToPath } from 'node:url';
+import { createApp } from './app';
+import { migrate } from './database/migrate';
+import { openDatabase } from './database/pool';
+import { loadDemo } from './demo/load';
+
+/** Until there is a sign-in, only this machine may ask. */
+const HOST = '127.0.0.1';
+/** How long open requests may take to finish once the server is told to stop. */
+const DRAIN_MS = 8000;
+
+const pathOf = (relative: string) => fileURLToPath(new URL(relative, import.meta.url));
+
+const url = process.env.HOLLOW_MOON_DATABASE_URL;
+if (!url) throw new Error('HOLLOW_MOON_DATABASE_URL is not set; start with `npm start`');
+const port = Number(process.env.HOLLOW_MOON_PORT ?? 8080);
+const say = (text: string) => process.stdout.write(`${text}\n`);
+
+const ran = await migrate(url, pathOf('../migrations'));
+if (ran.length > 0) say(`Database brought up to date: ${ran.join(', ')}`);
+const database = openDatabase(url);
+if (await loadDemo(database, () => new Date())) say('Demonstration kitchen loaded: Lantern Row');
+
+const clientFolder = pathOf('../../client/dist');
+const { version } = JSON.parse(readFileSync(pathOf('../../package.json'), 'utf8')) as {
+  version: string;
+};
+const app = createApp({
+  database,
+  version,
+  now: () => new Date(),
+  report: (cause) => console.error(cause),
+  ...(existsSync(clientFolder) ? { clientFolder } : {}),
+});
+const server = createServer(app);
+server.on('error', (cause: NodeJS.ErrnoException) => {
+  console.error(
+    cause.code === 'EADDRINUSE'
+      ? `Port ${port} is taken. Choose another: HOLLOW_MOON_PORT=8090 npm start`
+      : cause,
+  );
+  process.exit(1);
+});
+server.listen(port, HOST, () => {
+  say(`Hollow Moon is at http://${HOST}:${port}`);
+  process.send?.('ready');
+});
+
+let stopping = false;
+function stop(): void {
+  if (stopping) return;
+  stopping = true;
+  const giveUp = setTimeout(() => server.closeAllConnections(), DRAIN_MS);
+  giveUp.unref();
+  server.close(() => {
+    void database.end().finally(() => process.exit(0));
+  });
+  server.closeIdleConnections();
+}
+process.on('SIGTERM', stop);
+process.on('SIGINT', stop);
+// Whoever started the server is gone: do not outlive them.
+process.on('disconnect', stop);

@@ -1,0 +1,30 @@
+import type { KitchenData } from '@hollow-moon/contract';
+import { select, statementsFor, storedFrom, type Repository, type Row } from './table';
+
+const read = (row: Row): KitchenData => ({
+  name: String(row.name),
+  eggGrade: row.egg_grade as KitchenData['eggGrade'],
+  altitudeM: Number(row.altitude_m),
+  roomC: Number(row.room_c),
+});
+
+export const kitchens: Repository<KitchenData> = {
+  ...statementsFor<KitchenData>('kitchens', 'id', [
+    { name: 'name', write: (data) => data.name },
+    { name: 'egg_grade', write: (data) => data.eggGrade },
+    { name: 'altitude_m', write: (data) => data.altitudeM },
+    { name: 'room_c', write: (data) => data.roomC },
+  ]),
+  async list(on) {
+    const rows = await select(on, 'SELECT * FROM kitchens ORDER BY name, id', []);
+    return rows.map((row) => storedFrom(row, read(row)));
+  },
+  async find(on, _kitchenId, id, lock) {
+    const [row] = await select(
+      on,
+      `SELECT * FROM kitchens WHERE id = ?${lock ? ' FOR UPDATE' : ''}`,
+      [id],
+    );
+    return row && storedFrom(row, read(row));
+  },
+};

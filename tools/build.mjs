@@ -1,0 +1,73 @@
+// Builds the server and exports the client, each only when something it is made of has changed.
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { hashOf, main, must, ROOT, say } from './shell.mjs';
+
+const SHARED = ['core/src', 'contract/src', 'package-lock.json', 'tools/build.mjs'];
+
+async function whenChanged(what, sources, stamp, build) {
+  const wanted = hashOf([...sources, ...SHARED]);
+  const file = join(ROOT, stamp);
+  if (existsSync(file) && readFileSync(file, 'utf8') === wanted) return;
+  say(`Building the ${what}`);
+  await build();
+  writeFileSync(file, wanted);
+}
+
+export async function buildServer() {
+  await whenChanged('server', ['server/src'], 'server/dist/.built-from', async () => {
+    mkdirSync(join(ROOT, 'server/dist'), { recursive: true });
+    const esbuild = await import('esbuild');
+    await esbuild.build({
+      entryPoints: [join(ROOT, 'server/src/main.ts')],
+      outfile: join(ROOT, 'server/dist/main.js'),
+      bundle: true,
+      platform: 'node',
+      format: 'esm',
+      target: 'node20',
+      sourcemap: true,
+      packages: 'external',
+      alias: {
+        '@hollow-moon/core': join(ROOT, 'core/src/index.ts'),
+        '@hollow-moon/contract': join(ROOT, 'contract/src/index.ts'),
+      },
+      logLevel: 'warning',
+    });
+  });
+}
+
+const CLIENT_SOURCES = [
+  'client/app',
+  'client/src',
+  'client/assets',
+  'client/public',
+  'client/app.json',
+  'client/babel.config.js',
+  'client/metro.config.js',
+  'client/tailwind.config.js',
+];
+
+/** The Expo CLI's own file: started through npx it would leave a child behind. */
+export const EXPO_CLI = join(ROOT, 'node_modules/expo/bin/cli');
+export const EXPO_ENV = { EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1' };
+
+export async function buildClient() {
+  await whenChanged(
+    'client (about a minute the first time)',
+    CLIENT_SOURCES,
+    'client/dist/.built-from',
+    () =>
+      must(process.execPath, [EXPO_CLI, 'export', '--platform', 'web', '--output-dir', 'dist'], {
+        cwd: join(ROOT, 'client'),
+        env: { ...EXPO_ENV, NODE_ENV: 'production' },
+      }),
+  );
+}
+
+if (process.argv[1] && import.meta.url === pathToFileURL(process.argv[1]).href) {
+  await main(async () => {
+    await buildServer();
+    await buildClient();
+  });
+}
