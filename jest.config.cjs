@@ -16,5 +16,5 @@ const room = (name, extra = {}) => ({
 });
 
 module.exports = {
-  projects: [room('core'), room('contract')],
+  projects: [room('core'), room('contract'), room('server')],
 };

@@ -107,7 +107,8 @@ export async function startDatabase(folder) {
       ],
       { encoding: 'utf8' },
     );
-    if (made.status !== 0) throw new Trouble(`MariaDB could not be set up:\n${made.stdout}${made.stderr}`);
+    if (made.status !== 0)
+      throw new Trouble(`MariaDB could not be set up:\n${made.stdout}${made.stderr}`);
   }
   if (!existsSync(secretFile)) {
     writeFileSync(secretFile, randomBytes(24).toString('hex'), { mode: 0o600 });
@@ -123,7 +124,8 @@ export async function startDatabase(folder) {
   const running = readPid(pidFile);
   if (running && isAlive(running) && existsSync(portFile)) {
     const port = Number(readFileSync(portFile, 'utf8'));
-    if (await answers(port)) return { url: urlFor(port), port, pid: running, stop: stopper(running) };
+    if (await answers(port))
+      return { url: urlFor(port), port, pid: running, stop: stopper(running) };
   }
 
   const port = await freePort();

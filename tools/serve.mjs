@@ -4,7 +4,12 @@ import { join } from 'node:path';
 import { ROOT, Trouble } from './shell.mjs';
 
 /** Resolves once the server listens, with the child and a function that stops it. */
-export function startServer({ url, port, entry = join(ROOT, 'server/dist/main.js'), quiet = false }) {
+export function startServer({
+  url,
+  port,
+  entry = join(ROOT, 'server/dist/main.js'),
+  quiet = false,
+}) {
   const child = spawn(process.execPath, ['--enable-source-maps', entry], {
     cwd: ROOT,
     // Its own process group: Ctrl-C reaches us, and we pass on a SIGTERM.
@@ -19,6 +24,8 @@ export function startServer({ url, port, entry = join(ROOT, 'server/dist/main.js
   };
   return new Promise((resolve, reject) => {
     child.once('message', () => resolve({ child, ended, stop }));
-    void ended.then((code) => reject(new Trouble(`The server ended before it was ready (${code}).`)));
+    void ended.then((code) =>
+      reject(new Trouble(`The server ended before it was ready (${code}).`)),
+    );
   });
 }
