@@ -63,9 +63,9 @@ export const foreseenSchema = z.object({
   pullS: seconds,
   setC: celsius,
   curdleC: celsius.nullable(),
-  /** Seconds, then °C at rim, half radius and centre. */
+  /** Seconds, °C at rim, half radius and centre, and the wobble as a share of the width (0 to 1). */
   curve: z
-    .array(z.tuple([seconds, celsius, celsius, celsius]))
+    .array(z.tuple([seconds, celsius, celsius, celsius, z.number().min(0).max(1)]))
     .min(1, 'A forecast has a curve.')
     .max(600, 'Keep the curve under 600 points.'),
 });

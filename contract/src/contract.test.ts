@@ -25,7 +25,7 @@ const bake: BakeData = {
     pullS: 2400,
     setC: 79,
     curdleC: null,
-    curve: [[0, 20, 20, 20]],
+    curve: [[0, 20, 20, 20, 1]],
   },
   startedAt: '2026-11-20T03:00:00.000Z',
   pulledAt: '2026-11-20T03:40:00.000Z',

@@ -23,6 +23,12 @@ export function foreseenFrom(forecast: Forecast): Foreseen {
     pullS,
     setC,
     curdleC: curdleC ?? null,
-    curve: frames.map(({ timeS, probeC }) => [timeS, probeC.rim, probeC.halfRadius, probeC.centre]),
+    curve: frames.map(({ timeS, probeC, wobble }) => [
+      timeS,
+      probeC.rim,
+      probeC.halfRadius,
+      probeC.centre,
+      wobble.share,
+    ]),
   };
 }

@@ -73,9 +73,6 @@ export function wobbleOf(model: Model, moment: Moment): Wobble {
   return { diameterM: 2 * radius, share: radius / rim, motion };
 }
 
-/** Set fraction of the point that is furthest behind. */
-export const leastSet = (moment: Moment): number => Math.min(...moment.extents[SETTING]!);
-
 /**
  * Extent of curdling at which a spot begins, and has quite become, grainy to the tongue. The ramp
  * between keeps the share smooth as the front passes from cell to cell. From memory.
@@ -98,4 +95,29 @@ export function curdledShare(model: Model, moment: Moment): number {
     }
   }
   return sum / volume;
+}
+
+/** Extent of curdling, over a column's depth, from which its ring is drawn as curdled. */
+const CURDLED_RING_FROM = 0.4;
+
+/** A filling seen from above as rings, each edge as a share of the radius at the surface. */
+export interface Rings {
+  /** Inside this it is still liquid. */
+  readonly liquid: number;
+  /** Inside this it still moves. */
+  readonly moving: number;
+  /** Outside this it has curdled; 1 when nothing has. */
+  readonly curdledFrom: number;
+}
+
+/** The rings of a moment of a bake, by the means over the depth of each column. */
+export function ringsOf(model: Model, moment: Moment): Rings {
+  const rim = model.mesh.topFaceRadiusM[model.mesh.fillColumns]!;
+  const setting = moment.extents[SETTING]!;
+  const curdling = moment.extents[CURDLING];
+  return {
+    liquid: radiusUnder(model, setting, JELLY_FROM) / rim,
+    moving: radiusUnder(model, setting, STILL_FROM) / rim,
+    curdledFrom: curdling ? radiusUnder(model, curdling, CURDLED_RING_FROM) / rim : 1,
+  };
 }

@@ -3,7 +3,7 @@
  * fitted to single cases but its few calibrated parameters were chosen with these in view
  * (docs/model.md lists them).
  */
-import { forecast, probeAtTime, type Forecast, type ForecastPlan } from './index';
+import { forecast, probeAtTime, sectionReader, type Forecast, type ForecastPlan } from './index';
 import type { Line } from '../formula';
 
 const lines = (...each: [string, number][]): Line[] =>
@@ -189,6 +189,36 @@ describe('its numbers', () => {
     forecast(tart, { onProgress: (share) => shares.push(share) });
     expect(shares[shares.length - 1]).toBe(1);
     expect([...shares].sort((a, b) => a - b)).toEqual(shares);
+  });
+});
+
+describe('the section', () => {
+  // The reader interpolates between cells: at the axis and half depth it must give what the centre
+  // probe gave, and a field that is linear in height must come out linear.
+  it('draws the field that was computed', () => {
+    const made1 = made(tart);
+    const read = sectionReader(made1.field, 31, 31);
+    const index = 25;
+    const grid = read(made1.temperatureC[index]!);
+    const { depthM } = made1.field.fill;
+    const halfRow = Math.round(((grid.topM - depthM / 2) / (grid.topM - grid.bottomM)) * 30);
+    expect(Math.abs(grid.values[halfRow * 31]! - made1.frames[index]!.probeC.centre)).toBeLessThan(0.5);
+    const heights = made1.temperatureC[0]!.map((_, cell) => made1.field.heightM[cell % made1.field.rows]!);
+    const linear = read(heights);
+    for (const row of [10, 15, 20]) {
+      const height = linear.topM - ((linear.topM - linear.bottomM) * row) / 30;
+      expect(linear.values[row * 31 + 7]!).toBeCloseTo(height, 6);
+    }
+  });
+
+  it('shows rings that grow inwards and never cross', () => {
+    const { frames } = made(tart);
+    for (const { rings } of frames) {
+      expect(rings.liquid).toBeLessThanOrEqual(rings.moving);
+      expect(rings.curdledFrom).toBeGreaterThan(0);
+    }
+    expect(frames[0]!.rings).toEqual({ liquid: 1, moving: 1, curdledFrom: 1 });
+    expect(frames[frames.length - 1]!.rings.moving).toBe(0);
   });
 });
 

@@ -4,11 +4,13 @@ import {
   momentAt,
   outcomeAt,
   reactionsOf,
+  ringsOf,
   tryPulls,
   windowOf,
   wobbleOf,
   type NoWindow,
   type Outcome,
+  type Rings,
   type Wobble,
 } from '../doneness';
 import { analyse, type Family, type Line, type ShellKind } from '../formula';
@@ -67,6 +69,7 @@ export interface Frame {
   readonly inOven: boolean;
   readonly probeC: Readonly<Record<ProbeName, number>>;
   readonly wobble: Wobble;
+  readonly rings: Rings;
 }
 
 /** Where the cells lie, for drawing a field over the filling and its shell. */
@@ -311,6 +314,7 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
       readers.map(([name, read]) => [name, read(moment.temperatureC)]),
     ) as Record<ProbeName, number>,
     wobble: wobbleOf(model, moment),
+    rings: ringsOf(model, moment),
   });
   onProgress(1);
   return succeed({

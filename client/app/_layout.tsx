@@ -1,0 +1,38 @@
+import '../src/global.css';
+import { AtkinsonHyperlegibleMono_400Regular } from '@expo-google-fonts/atkinson-hyperlegible-mono/400Regular';
+import { AtkinsonHyperlegibleMono_600SemiBold } from '@expo-google-fonts/atkinson-hyperlegible-mono/600SemiBold';
+import { AtkinsonHyperlegibleNext_400Regular } from '@expo-google-fonts/atkinson-hyperlegible-next/400Regular';
+import { AtkinsonHyperlegibleNext_600SemiBold } from '@expo-google-fonts/atkinson-hyperlegible-next/600SemiBold';
+import { BricolageGrotesque_600SemiBold } from '@expo-google-fonts/bricolage-grotesque/600SemiBold';
+import { useFonts } from 'expo-font';
+import { Slot } from 'expo-router';
+import Head from 'expo-router/head';
+import { Provider } from 'react-redux';
+import { SafeAreaProvider } from 'react-native-safe-area-context';
+import { Frame } from '../src/layout';
+import { appStore } from '../src/store/appStore';
+import { ThemeKeeper } from '../src/store/ThemeKeeper';
+
+export default function Layout() {
+  // The first picture does not wait for the letters: the browser swaps them in.
+  useFonts({
+    'AtkinsonNext-Regular': AtkinsonHyperlegibleNext_400Regular,
+    'AtkinsonNext-SemiBold': AtkinsonHyperlegibleNext_600SemiBold,
+    'AtkinsonMono-Regular': AtkinsonHyperlegibleMono_400Regular,
+    'AtkinsonMono-SemiBold': AtkinsonHyperlegibleMono_600SemiBold,
+    'Bricolage-SemiBold': BricolageGrotesque_600SemiBold,
+  });
+  return (
+    <Provider store={appStore}>
+      <SafeAreaProvider>
+        <Head>
+          <title>Hollow Moon</title>
+        </Head>
+        <ThemeKeeper />
+        <Frame>
+          <Slot />
+        </Frame>
+      </SafeAreaProvider>
+    </Provider>
+  );
+}

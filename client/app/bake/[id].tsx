@@ -1,0 +1,1 @@
+export { BakeScreen as default } from '../../src/bake/BakeScreen';

@@ -1,0 +1,1 @@
+export { FormulaScreen as default } from '../../src/formulas';

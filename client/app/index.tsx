@@ -1,0 +1,1 @@
+export { FormulasScreen as default } from '../src/formulas';

@@ -1,0 +1,1 @@
+export { KitchenScreen as default } from '../src/kitchen';

@@ -1,0 +1,1 @@
+export { LogRecordScreen as default } from '../../src/log';

@@ -1,0 +1,1 @@
+export { LogScreen as default } from '../../src/log';

@@ -1,0 +1,218 @@
+import type { BakeData, StoredBake } from '@hollow-moon/contract';
+import { fahrenheitToCelsius } from '@hollow-moon/core';
+import { router, useLocalSearchParams } from 'expo-router';
+import { useEffect } from 'react';
+import { Text, View } from 'react-native';
+import { Button, Labelled, Notice, Figure, Read, Sheet, Soft, Title } from '../design';
+import { clock, minutes } from '../design/format';
+import { Curves } from '../forecast';
+import { spanOfMinutes } from '../forecast/words';
+import { Column, useWide, WhenHere } from '../layout';
+import { Moon, moonInWords } from '../moon';
+import { useBakeQuery } from '../store/api';
+import { useKitchenBook } from '../store/kitchen';
+import { useAppDispatch, useAppSelector } from '../store/store';
+import { useTemperature } from '../store/useTemperature';
+import { mineKept, noted, putAway, taken, type LocalBake } from './bakes';
+import { Noted, ReadingForm, ResultForm, WobbleForm } from './Notes';
+import { foreseenCentreC, foreseenMoon, standingOf } from './progress';
+import { useNow } from './useNow';
+
+/** How the sending of what was noted stands. */
+function SendState({ id, bake }: { readonly id: string; readonly bake: LocalBake }) {
+  const dispatch = useAppDispatch();
+  if (bake.stale) {
+    const { stale } = bake;
+    return (
+      <Notice
+        kind="danger"
+        testID="stale"
+        actions={
+          <>
+            <Button label="Keep mine" weight="main" onPress={() => dispatch(mineKept(id))} />
+            <Button label="Take the book’s" onPress={() => dispatch(putAway(id))} />
+          </>
+        }
+      >
+        {`This bake was changed elsewhere. Here: ${bake.data.readings.length} readings, ${bake.data.wobbles.length} wobble checks. In the book: ${stale.data.readings.length} readings, ${stale.data.wobbles.length} wobble checks.`}
+      </Notice>
+    );
+  }
+  if (bake.refused) {
+    return (
+      <Notice kind="danger" testID="unsent">
+        {bake.refused.message}
+      </Notice>
+    );
+  }
+  return <Soft testID="bake-kept">{bake.unsent ? 'Writing it down' : 'Written in the book'}</Soft>;
+}
+
+const curve = (data: BakeData, column: 1 | 2 | 3) =>
+  data.foreseen.curve.map((point) => [point[0], point[column]] as const);
+
+function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBake }) {
+  const dispatch = useAppDispatch();
+  const wide = useWide();
+  const temperature = useTemperature();
+  const { degrees, unit } = temperature;
+  const { data } = bake;
+  const inOven = data.pulledAt === null;
+  const now = useNow(inOven);
+  const standing = standingOf(data, now);
+  const { moon, wobbleMm } = foreseenMoon(data, standing.elapsedS);
+  const note = (change: Partial<BakeData>) => dispatch(noted({ id, change }));
+  const { window, setC, curdleC, pullS } = data.foreseen;
+  const caption = wobbleMm > 5 ? `${Math.round(wobbleMm / 5) / 2} cm` : undefined;
+  const degreesIn = {
+    unit,
+    toCelsius: (value: number) => (unit === '°F' ? fahrenheitToCelsius(value) : value),
+  };
+  const colour =
+    standing.phase === 'open' ? 'text-yolk-text' : standing.phase === 'past' ? 'text-scorch' : 'text-ink';
+  const head = (
+    <Sheet>
+      <Title>{data.formulaName}</Title>
+      <Soft>{`${data.vesselCount} × ${data.vesselName}, ${data.ovenName} at ${degrees(data.setC)} ${unit}`}</Soft>
+      <View className="flex-row items-center gap-3">
+        <Moon
+          state={moon}
+          shell
+          size={118}
+          {...(caption ? { caption } : {})}
+          label={`Foreseen now: ${moonInWords(moon, caption)}`}
+        />
+        <View className="min-w-0 flex-1">
+          <Text role="timer" testID="bake-clock" className="font-figures-strong text-big text-ink">
+            {clock(standing.elapsedS)}
+          </Text>
+          <Text testID="bake-says" className={`font-read-strong text-lead ${colour}`}>
+            {standing.says}
+          </Text>
+        </View>
+      </View>
+      {window ? (
+        <View className="flex-row flex-wrap gap-x-6 gap-y-2">
+          <Labelled label="Pull">
+            <Figure value={spanOfMinutes(window.earliest.timeS, window.latest.timeS)} unit="min" size="title" />
+          </Labelled>
+          <Labelled label="Best">
+            <Figure value={minutes(window.best.timeS)} unit={`min, at ${degrees(window.best.probeC)} ${unit}`} size="title" />
+          </Labelled>
+          <Labelled label="Probe foreseen now">
+            <Figure value={degrees(foreseenCentreC(data, standing.elapsedS))} unit={unit} size="title" />
+          </Labelled>
+        </View>
+      ) : null}
+      {inOven ? (
+        <Button
+          label="Pull it"
+          weight="main"
+          className="min-h-16"
+          testID="pull-it"
+          onPress={() => note({ pulledAt: new Date().toISOString() })}
+        />
+      ) : (
+        <View className="flex-row flex-wrap items-center justify-between gap-2">
+          <Read testID="pulled-at">{`Pulled at ${minutes(standing.elapsedS)} min.`}</Read>
+          {data.result === null ? (
+            <Button label="Not yet: back in the oven" onPress={() => note({ pulledAt: null })} />
+          ) : null}
+        </View>
+      )}
+      <SendState id={id} bake={bake} />
+    </Sheet>
+  );
+  const forms = (
+    <>
+      <ReadingForm data={data} atS={standing.elapsedS} onNote={note} degreesIn={degreesIn} />
+      <WobbleForm data={data} atS={standing.elapsedS} onNote={note} />
+      {inOven ? null : <ResultForm data={data} onNote={note} />}
+      {inOven ? null : (
+        <Button
+          label="Into the log"
+          weight="main"
+          className="min-h-14"
+          disabled={bake.unsent || bake.stale !== null}
+          testID="into-log"
+          onPress={() => {
+            router.replace(`/log/${id}`);
+            dispatch(putAway(id));
+          }}
+        />
+      )}
+    </>
+  );
+  const history = (
+    <Sheet title="So far">
+      <Noted data={data} onNote={note} degrees={degrees} unit={unit} />
+      <Curves
+        rim={curve(data, 1)}
+        halfRadius={curve(data, 2)}
+        centre={curve(data, 3)}
+        setC={setC}
+        curdleC={curdleC ?? undefined}
+        window={window ? [window.earliest.timeS, window.best.timeS, window.latest.timeS] : undefined}
+        pullS={pullS}
+        readings={data.readings.filter((each) => each.place === 'centre').map((each) => [each.atS, each.celsius] as const)}
+        pulledS={data.pulledAt === null ? undefined : standing.elapsedS}
+        {...(inOven ? { nowS: standing.elapsedS } : {})}
+        label="Foreseen temperatures with what was read"
+      />
+    </Sheet>
+  );
+  if (wide) {
+    return (
+      <View className="h-full flex-row">
+        <View className="min-w-0 flex-1">
+          <Column>
+            {head}
+            {history}
+          </Column>
+        </View>
+        <View className="min-w-0 flex-1 border-l border-line">
+          <Column>{forms}</Column>
+        </View>
+      </View>
+    );
+  }
+  return (
+    <Column>
+      {head}
+      {forms}
+      {history}
+    </Column>
+  );
+}
+
+/** Takes a bake of the book up on this device. */
+function TakeUp({ kitchenId, stored }: { readonly kitchenId: string; readonly stored: StoredBake }) {
+  const dispatch = useAppDispatch();
+  useEffect(() => {
+    dispatch(taken({ kitchenId, stored }));
+  }, [dispatch, kitchenId, stored]);
+  return null;
+}
+
+function FromBook({ id, kitchenId }: { readonly id: string; readonly kitchenId: string }) {
+  const { data, isError } = useBakeQuery({ kitchenId, id });
+  if (isError) {
+    return (
+      <Column>
+        <Notice kind="danger" actions={<Button label="To the log" onPress={() => router.navigate('/log')} />}>
+          This bake is not in the kitchen’s book.
+        </Notice>
+      </Column>
+    );
+  }
+  return data ? <TakeUp kitchenId={kitchenId} stored={data} /> : null;
+}
+
+/** A bake at the stove: clock, window, what to note, pull and result. Survives a reload. */
+export function BakeScreen() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  const bake = useAppSelector((state) => state.bakes[id]);
+  const loading = useKitchenBook();
+  if (bake) return <RunningBake id={id} bake={bake} />;
+  return <WhenHere loading={loading}>{(book) => <FromBook id={id} kitchenId={book.kitchen.id} />}</WhenHere>;
+}

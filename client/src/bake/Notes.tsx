@@ -1,0 +1,205 @@
+import UndoIcon from 'lucide-react-native/icons/undo-2';
+import {
+  FAULTS,
+  MOTIONS,
+  RESULT_NAMES,
+  RESULTS,
+  readingSchema,
+  wobbleCheckSchema,
+  type BakeData,
+} from '@hollow-moon/contract';
+import { useState } from 'react';
+import { Pressable, Text, View } from 'react-native';
+import { v4 as uuid } from 'uuid';
+import { Button, Choice, NumberField, Picker, Sheet, Soft, TextField } from '../design';
+
+type Note = (change: Partial<BakeData>) => void;
+
+const PLACE_NAMES = { centre: 'Centre', halfRadius: 'Half-way', rim: 'Rim', oven: 'Oven' } as const;
+type PlaceName = keyof typeof PLACE_NAMES;
+
+/** A probe reading, timed by the tap. */
+export function ReadingForm({
+  data,
+  atS,
+  onNote,
+  degreesIn,
+}: {
+  readonly data: BakeData;
+  readonly atS: number;
+  readonly onNote: Note;
+  readonly degreesIn: { readonly unit: string; readonly toCelsius: (value: number) => number };
+}) {
+  const [value, setValue] = useState(Number.NaN);
+  const [round, setRound] = useState(0);
+  const [place, setPlace] = useState<PlaceName>('centre');
+  const [problem, setProblem] = useState<string | undefined>(undefined);
+  const add = () => {
+    const reading = { id: uuid(), atS: Math.round(atS), place, celsius: degreesIn.toCelsius(value) };
+    const checked = readingSchema.safeParse(reading);
+    if (!checked.success) {
+      setProblem(checked.error.issues[0]?.message);
+      return;
+    }
+    setProblem(undefined);
+    onNote({ readings: [...data.readings, checked.data] });
+    setValue(Number.NaN);
+    setRound(round + 1);
+  };
+  return (
+    <Sheet title="Probe">
+      <View className="flex-row flex-wrap items-end gap-3">
+        <NumberField
+          key={round}
+          label="Reads"
+          unit={degreesIn.unit}
+          value={value}
+          onChange={(next) => {
+            setValue(next);
+            setProblem(undefined);
+          }}
+          problem={problem}
+          className="w-32"
+          testID="reading"
+          onSubmit={add}
+        />
+        <View className="w-32">
+          <Picker
+            label="Where"
+            value={place}
+            options={Object.entries(PLACE_NAMES).map(([key, label]) => ({ value: key, label }))}
+            onChange={(next) => setPlace(next as PlaceName)}
+          />
+        </View>
+        <Button label="Note it" onPress={add} disabled={!Number.isFinite(value)} testID="add-reading" />
+      </View>
+    </Sheet>
+  );
+}
+
+/** How wide the middle moves and how. */
+export function WobbleForm({ data, atS, onNote }: { readonly data: BakeData; readonly atS: number; readonly onNote: Note }) {
+  const [cm, setCm] = useState(Number.NaN);
+  const [round, setRound] = useState(0);
+  const [motion, setMotion] = useState<(typeof MOTIONS)[number]>('as a jelly');
+  const [problem, setProblem] = useState<string | undefined>(undefined);
+  const add = () => {
+    const wobble = { id: uuid(), atS: Math.round(atS), diameterMm: cm * 10, motion };
+    const checked = wobbleCheckSchema.safeParse(wobble);
+    if (!checked.success) {
+      setProblem(checked.error.issues[0]?.message);
+      return;
+    }
+    setProblem(undefined);
+    onNote({ wobbles: [...data.wobbles, checked.data] });
+    setCm(Number.NaN);
+    setRound(round + 1);
+  };
+  return (
+    <Sheet title="Wobble">
+      <View className="flex-row flex-wrap items-end gap-3">
+        <NumberField
+          key={round}
+          label="Moves across"
+          unit="cm"
+          value={cm}
+          onChange={(next) => {
+            setCm(next);
+            setProblem(undefined);
+          }}
+          problem={problem}
+          className="w-32"
+          testID="wobble"
+          onSubmit={add}
+        />
+        <View className="w-36">
+          <Picker
+            label="How"
+            value={motion}
+            options={MOTIONS.map((value) => ({ value, label: value }))}
+            onChange={(next) => setMotion(next as typeof motion)}
+          />
+        </View>
+        <Button label="Note it" onPress={add} disabled={!Number.isFinite(cm)} testID="add-wobble" />
+      </View>
+    </Sheet>
+  );
+}
+
+/** How it came out, its faults and a note. */
+export function ResultForm({ data, onNote }: { readonly data: BakeData; readonly onNote: Note }) {
+  const toggle = (fault: (typeof FAULTS)[number]) =>
+    onNote({
+      faults: data.faults.includes(fault)
+        ? data.faults.filter((each) => each !== fault)
+        : [...data.faults, fault],
+    });
+  return (
+    <Sheet title="How did it come out?">
+      <Choice
+        label="Result"
+        hideLabel
+        value={data.result ?? undefined}
+        options={RESULTS.map((value) => ({ value, label: RESULT_NAMES[value] }))}
+        onChange={(result) => onNote({ result })}
+      />
+      <Soft>Faults, if any</Soft>
+      <View className="flex-row flex-wrap gap-2">
+        {FAULTS.map((fault) => {
+          const chosen = data.faults.includes(fault);
+          return (
+            <Pressable
+              key={fault}
+              role="checkbox"
+              aria-checked={chosen}
+              aria-label={fault}
+              onPress={() => toggle(fault)}
+              className={`min-h-12 justify-center rounded border px-3 ${chosen ? 'border-scorch' : 'border-line'} bg-sheet`}
+            >
+              <Text className={`font-read text-base ${chosen ? 'text-scorch' : 'text-ink'}`}>
+                {chosen ? `✓ ${fault}` : fault}
+              </Text>
+            </Pressable>
+          );
+        })}
+      </View>
+      <TextField
+        label="Note for next time"
+        value={data.note}
+        lines={3}
+        onChange={(note) => onNote({ note })}
+        testID="bake-note"
+      />
+    </Sheet>
+  );
+}
+
+/** What was noted, each to be taken back. */
+export function Noted({ data, onNote, degrees, unit }: { readonly data: BakeData; readonly onNote: Note; readonly degrees: (celsius: number) => string; readonly unit: string }) {
+  const rows = [
+    ...data.readings.map((reading) => ({
+      id: reading.id,
+      atS: reading.atS,
+      text: `${PLACE_NAMES[reading.place]} ${degrees(reading.celsius)} ${unit}`,
+      remove: () => onNote({ readings: data.readings.filter((each) => each.id !== reading.id) }),
+    })),
+    ...data.wobbles.map((wobble) => ({
+      id: wobble.id,
+      atS: wobble.atS,
+      text: `Wobble ${Math.round(wobble.diameterMm / 5) / 2} cm, ${wobble.motion}`,
+      remove: () => onNote({ wobbles: data.wobbles.filter((each) => each.id !== wobble.id) }),
+    })),
+  ].sort((a, b) => a.atS - b.atS);
+  if (rows.length === 0) return <Soft>Nothing noted yet. A probe reading or a wobble check goes here.</Soft>;
+  return (
+    <View role="list" className="gap-1">
+      {rows.map((row) => (
+        <View key={row.id} role="listitem" className="min-h-12 flex-row items-center gap-3 border-b border-line">
+          <Text className="w-16 font-figures text-base text-ink-soft">{`${Math.round(row.atS / 60)} min`}</Text>
+          <Text className="flex-1 font-read text-base text-ink">{row.text}</Text>
+          <Button label={`Take back: ${row.text}`} weight="quiet" iconOnly icon={UndoIcon} onPress={row.remove} />
+        </View>
+      ))}
+    </View>
+  );
+}

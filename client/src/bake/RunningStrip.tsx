@@ -1,0 +1,43 @@
+import { router, usePathname } from 'expo-router';
+import { Pressable, Text, View } from 'react-native';
+import { clock } from '../design/format';
+import { Moon } from '../moon';
+import { useAppSelector } from '../store/store';
+import { foreseenMoon, standingOf } from './progress';
+import { useNow } from './useNow';
+
+/** Whatever is in the oven, on every screen: its moon, its clock and what to do next. */
+export function RunningStrip() {
+  const bakes = useAppSelector((state) => state.bakes);
+  const path = usePathname();
+  const running = Object.entries(bakes).filter(
+    ([id, bake]) => bake.data.pulledAt === null && path !== `/bake/${id}`,
+  );
+  const now = useNow(running.length > 0);
+  if (running.length === 0) return null;
+  return (
+    <View className="no-print">
+      {running.map(([id, { data }]) => {
+        const standing = standingOf(data, now);
+        const { moon } = foreseenMoon(data, standing.elapsedS);
+        return (
+          <Pressable
+            key={id}
+            role="link"
+            testID="running-strip"
+            aria-label={`${data.formulaName} in the oven. ${standing.says}`}
+            onPress={() => router.navigate(`/bake/${id}`)}
+            className="min-h-14 flex-row items-center gap-3 border-t-2 border-yolk bg-sheet px-4 py-2"
+          >
+            <Moon state={moon} shell size={32} label="In the oven" />
+            <Text numberOfLines={1} className="min-w-0 flex-1 font-read text-base text-ink">
+              {data.formulaName}
+            </Text>
+            <Text className="font-read-strong text-base text-ink">{standing.says}</Text>
+            <Text className="font-figures text-base text-ink-soft">{clock(standing.elapsedS)}</Text>
+          </Pressable>
+        );
+      })}
+    </View>
+  );
+}

@@ -1,0 +1,81 @@
+import { parseDecimal } from '@hollow-moon/core';
+import { useId, useState } from 'react';
+import { TextInput, View } from 'react-native';
+import { FieldProblem } from './Notice';
+import { Soft } from './Text';
+
+interface NumberFieldProps {
+  readonly label: string;
+  readonly value: number;
+  /** Called with what was typed; NaN while it is no number, so that nothing is computed from it. */
+  readonly onChange: (value: number) => void;
+  readonly unit?: string;
+  /** What else is wrong with the value, from whoever knows. */
+  readonly problem?: string | undefined;
+  readonly hideLabel?: boolean;
+  readonly decimals?: number;
+  readonly className?: string;
+  readonly testID?: string;
+  readonly onSubmit?: () => void;
+}
+
+const shown = (value: number, decimals: number): string =>
+  Number.isFinite(value) ? String(Number(value.toFixed(decimals))) : '';
+
+/**
+ * A number as the cook types it, decimal point or comma. What was typed stays as typed until the
+ * value changes from elsewhere (undo, scaling); a text that is no number is kept and named.
+ */
+export function NumberField({
+  label,
+  value,
+  onChange,
+  unit,
+  problem,
+  hideLabel = false,
+  decimals = 2,
+  className = '',
+  testID,
+  onSubmit,
+}: NumberFieldProps) {
+  const id = useId();
+  const [text, setText] = useState(() => shown(value, decimals));
+  const [told, setTold] = useState(value);
+  // Adjusted while rendering, not in an effect: the field never shows a value that is no longer so.
+  if (!Object.is(told, value)) {
+    setTold(value);
+    setText(shown(value, decimals));
+  }
+  const parsed = parseDecimal(text);
+  const unreadable = parsed.ok ? undefined : parsed.problem.message;
+  const message = unreadable ?? problem;
+  const change = (next: string) => {
+    setText(next);
+    const result = parseDecimal(next);
+    const number = result.ok ? result.value : Number.NaN;
+    setTold(number);
+    onChange(number);
+  };
+  return (
+    <View className={`gap-1 ${className}`}>
+      {hideLabel ? null : <Soft>{label}</Soft>}
+      <View
+        className={`min-h-12 flex-row items-center rounded border bg-sheet px-2 ${message ? 'border-scorch' : 'border-ink-soft'}`}
+      >
+        <TextInput
+          testID={testID}
+          aria-label={unit ? `${label}, ${unit}` : label}
+          aria-describedby={message ? id : undefined}
+          aria-invalid={message !== undefined}
+          inputMode="decimal"
+          value={text}
+          onChangeText={change}
+          onSubmitEditing={onSubmit}
+          className="min-h-12 w-full min-w-0 flex-1 bg-transparent font-figures text-lead text-ink"
+        />
+        {unit ? <Soft className="pl-1">{unit}</Soft> : null}
+      </View>
+      {message ? <FieldProblem id={id}>{message}</FieldProblem> : null}
+    </View>
+  );
+}

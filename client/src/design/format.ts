@@ -1,0 +1,54 @@
+import { celsiusSpanToFahrenheit, celsiusToFahrenheit } from '@hollow-moon/core';
+import type { Degrees } from '../store/settings';
+
+/** Whole minutes of a time in seconds. */
+export const minutes = (seconds: number): string => String(Math.round(seconds / 60));
+
+/** A running clock: minutes and seconds, hours when there are any. */
+export function clock(seconds: number): string {
+  const whole = Math.max(0, Math.floor(seconds));
+  const [hours, rest] = [Math.floor(whole / 3600), whole % 3600];
+  const two = (value: number) => String(value).padStart(2, '0');
+  const tail = `${two(Math.floor(rest / 60))}:${two(rest % 60)}`;
+  return hours > 0 ? `${hours}:${tail}` : tail;
+}
+
+/** Centimetres of a length in mm: to the half below ten, whole above. */
+export function centimetres(millimetres: number): string {
+  const cm = millimetres / 10;
+  return cm < 10 ? String(Math.round(cm * 2) / 2) : String(Math.round(cm));
+}
+
+/** Grams as a cook weighs them: to the gram, above a kilo to five, tenths below ten. */
+export function grams(value: number): string {
+  if (value >= 1000) return String(Math.round(value / 5) * 5);
+  return value < 10 ? String(Math.round(value * 10) / 10) : String(Math.round(value));
+}
+
+/** A share as a percentage, with a decimal below ten. */
+export function percent(share: number): string {
+  const value = share * 100;
+  return value < 10 ? value.toFixed(1) : String(Math.round(value));
+}
+
+/** Temperatures in the cook's degrees. */
+export interface TemperatureFormat {
+  readonly unit: '°C' | '°F';
+  /** Whole degrees, without the unit. */
+  readonly degrees: (celsius: number) => string;
+  /** A difference, without the unit. */
+  readonly span: (kelvin: number) => string;
+}
+
+export const temperatureFormat = (degrees: Degrees): TemperatureFormat =>
+  degrees === 'C'
+    ? {
+        unit: '°C',
+        degrees: (celsius) => String(Math.round(celsius)),
+        span: (kelvin) => String(Math.round(kelvin)),
+      }
+    : {
+        unit: '°F',
+        degrees: (celsius) => String(Math.round(celsiusToFahrenheit(celsius))),
+        span: (kelvin) => String(Math.round(celsiusSpanToFahrenheit(kelvin))),
+      };

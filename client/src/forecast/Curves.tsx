@@ -1,0 +1,134 @@
+import { scaleLinear } from 'd3-scale';
+import { line } from 'd3-shape';
+import { useState } from 'react';
+import { View } from 'react-native';
+import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { colours, Soft } from '../design';
+import { useTemperature } from '../store/useTemperature';
+
+/** One history: seconds and °C. */
+export type Points = readonly (readonly [number, number])[];
+
+export interface CurvesProps {
+  readonly rim: Points;
+  readonly halfRadius: Points;
+  readonly centre: Points;
+  readonly setC: number;
+  readonly setUncertaintyK?: number;
+  readonly curdleC: number | undefined;
+  /** Earliest, best and latest pull, s. */
+  readonly window?: readonly [number, number, number] | undefined;
+  readonly pullS?: number;
+  readonly nowS?: number;
+  /** What was really read. */
+  readonly readings?: Points;
+  readonly pulledS?: number | undefined;
+  readonly label: string;
+  readonly height?: number;
+}
+
+const MARGIN = { left: 34, right: 10, top: 18, bottom: 26 } as const;
+
+/** Temperatures at rim, half radius and centre over time, with the bands that decide. */
+export function Curves(props: CurvesProps) {
+  const { rim, halfRadius, centre, setC, curdleC, window, pullS, nowS, readings = [], pulledS } = props;
+  const { height = 240, label, setUncertaintyK = 0 } = props;
+  const { degrees, unit } = useTemperature();
+  const [width, setWidth] = useState(340);
+  const endS = Math.max(
+    centre[centre.length - 1]?.[0] ?? 60,
+    readings[readings.length - 1]?.[0] ?? 0,
+    pulledS ?? 0,
+    nowS ?? 0,
+  );
+  const highest = Math.max(100, ...rim.map(([, c]) => c), ...readings.map(([, c]) => c));
+  const x = scaleLinear().domain([0, endS]).range([MARGIN.left, width - MARGIN.right]);
+  const y = scaleLinear().domain([0, highest]).range([height - MARGIN.bottom, MARGIN.top]);
+  const path = line<readonly [number, number]>()
+    .x(([s]) => x(s))
+    .y(([, c]) => y(c));
+  const plotWidth = width - MARGIN.left - MARGIN.right;
+  const stepMin = endS > 5400 ? 30 : endS > 2400 ? 20 : 10;
+  const ticks = Array.from({ length: Math.floor(endS / 60 / stepMin) + 1 }, (_, i) => i * stepMin);
+  const rows = [0, 20, 40, 60, 80, 100].filter((c) => c <= highest);
+  const text = { fontSize: 12, fontFamily: 'AtkinsonNext-Regular', fill: colours.inkSoft } as const;
+  return (
+    <View onLayout={({ nativeEvent }) => setWidth(Math.max(240, nativeEvent.layout.width))}>
+      <Svg width={width} height={height} role="img" aria-label={label}>
+        {rows.map((c) => (
+          <G key={c}>
+            <Line x1={MARGIN.left} x2={width - MARGIN.right} y1={y(c)} y2={y(c)} stroke={colours.line} strokeWidth={0.7} />
+            <SvgText {...text} x={MARGIN.left - 6} y={y(c) + 4} textAnchor="end">
+              {degrees(c)}
+            </SvgText>
+          </G>
+        ))}
+        {ticks.map((min) => (
+          <SvgText key={min} {...text} x={x(min * 60)} y={height - 8} textAnchor="middle">
+            {min === 0 ? '0 min' : String(min)}
+          </SvgText>
+        ))}
+        {window ? (
+          <G>
+            <Rect
+              x={x(window[0])}
+              y={MARGIN.top}
+              width={Math.max(2, x(window[2]) - x(window[0]))}
+              height={height - MARGIN.top - MARGIN.bottom}
+              fill={colours.yolk}
+              opacity={0.3}
+            />
+            <Line x1={x(window[1])} x2={x(window[1])} y1={MARGIN.top} y2={height - MARGIN.bottom} stroke={colours.ink} strokeWidth={1.5} />
+          </G>
+        ) : null}
+        <Rect
+          x={MARGIN.left}
+          y={y(setC + Math.max(0.7, setUncertaintyK))}
+          width={plotWidth}
+          height={Math.max(2, y(setC - Math.max(0.7, setUncertaintyK)) - y(setC + Math.max(0.7, setUncertaintyK)))}
+          fill={colours.yolk}
+          opacity={0.35}
+        />
+        <SvgText {...text} x={MARGIN.left + 4} y={y(setC) + 4} fill={colours.ink}>
+          {`sets ${degrees(setC)} ${unit}`}
+        </SvgText>
+        {curdleC === undefined ? null : (
+          <G>
+            <Line x1={MARGIN.left} x2={width - MARGIN.right} y1={y(curdleC)} y2={y(curdleC)} stroke={colours.scorch} strokeWidth={1.5} strokeDasharray="6 4" />
+            <SvgText {...text} x={MARGIN.left + 4} y={y(curdleC) - 5} fill={colours.scorch}>
+              {`curdles from ${degrees(curdleC)} ${unit}`}
+            </SvgText>
+          </G>
+        )}
+        <Path d={path(rim) ?? ''} fill="none" stroke={colours.inkSoft} strokeWidth={1.5} strokeDasharray="2 3" />
+        <Path d={path(halfRadius) ?? ''} fill="none" stroke={colours.water} strokeWidth={1.5} strokeDasharray="8 4" />
+        <Path d={path(centre) ?? ''} fill="none" stroke={colours.ink} strokeWidth={2.5} />
+        {pullS === undefined ? null : (
+          <SvgText {...text} x={x(pullS)} y={12} textAnchor="middle" fill={colours.ink}>
+            pull
+          </SvgText>
+        )}
+        {pulledS === undefined ? null : (
+          <G>
+            <Line x1={x(pulledS)} x2={x(pulledS)} y1={MARGIN.top} y2={height - MARGIN.bottom} stroke={colours.water} strokeWidth={2} />
+            <SvgText {...text} x={x(pulledS)} y={height - MARGIN.bottom - 6} textAnchor="middle" fill={colours.water}>
+              pulled
+            </SvgText>
+          </G>
+        )}
+        {readings.map(([s, c]) => (
+          <Circle key={`${s}/${c}`} cx={x(s)} cy={y(c)} r={5} fill={colours.sheet} stroke={colours.ink} strokeWidth={2} />
+        ))}
+        {nowS === undefined ? null : (
+          <Line x1={x(Math.min(nowS, endS))} x2={x(Math.min(nowS, endS))} y1={MARGIN.top} y2={height - MARGIN.bottom} stroke={colours.ink} strokeWidth={1} strokeDasharray="1 3" />
+        )}
+      </Svg>
+      <View className="flex-row flex-wrap gap-x-4">
+        <Soft>━ centre</Soft>
+        <Soft>╌ half-way out</Soft>
+        <Soft>┈ rim</Soft>
+        {readings.length > 0 ? <Soft>○ read</Soft> : null}
+      </View>
+    </View>
+  );
+}

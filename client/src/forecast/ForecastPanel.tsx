@@ -1,0 +1,150 @@
+import type { FormulaData } from '@hollow-moon/contract';
+import { analyse, judgeSetting, type Forecast } from '@hollow-moon/core';
+import Flame from 'lucide-react-native/icons/flame';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Button, Notice, Read, Sheet, Soft } from '../design';
+import { Moon } from '../moon';
+import type { KitchenBook } from '../store/kitchen';
+import { useTemperature } from '../store/useTemperature';
+import { Conditions } from './Conditions';
+import { Curves } from './Curves';
+import { Instrument } from './Instrument';
+import { planFor, type Tried } from './plan';
+import { useForecast } from './useForecast';
+import { WindowTable } from './WindowTable';
+import { sentence } from './words';
+
+const curveOf = (forecast: Forecast, probe: 'rim' | 'halfRadius' | 'centre') =>
+  forecast.frames.map((frame) => [frame.timeS, frame.probeC[probe]] as const);
+
+/** Fields of a plan that have a place of their own on the screen; a problem elsewhere is shown above. */
+const PLACED = new Set(['setC', 'altitudeM']);
+
+/** What will happen in the oven: verdict, instrument, curves, and what it hangs on. */
+export function ForecastPanel({
+  data,
+  book,
+  onEdit,
+  onBake,
+}: {
+  readonly data: FormulaData;
+  readonly book: KitchenBook;
+  readonly onEdit: (field: string, data: FormulaData) => void;
+  readonly onBake: (forecast: Forecast) => void;
+}) {
+  const temperature = useTemperature();
+  const [tried, setTried] = useState<Tried>({});
+  const [scrubbed, setScrubbed] = useState<number | undefined>(undefined);
+  const judged = judgeSetting(
+    analyse(data.lines, book.kitchen.data.eggGrade),
+    data.family,
+    data.shell,
+  );
+  const wish = planFor(data, book.kitchen.data, book.vessels, book.ovens, tried);
+  const plan = judged.kind === 'judged' && 'plan' in wish ? wish.plan : undefined;
+  const { forecast, problem, working, progress, cancel } = useForecast('bench', plan);
+  const problemAt = (path: string) =>
+    problem?.path === path && PLACED.has(path) ? problem.message : undefined;
+  const timeS = scrubbed ?? forecast?.pullS ?? 0;
+
+  if (judged.kind === 'not-judged') {
+    return (
+      <Sheet title="Forecast">
+        <View className="items-center gap-3 py-4">
+          <Moon state={undefined} shell={data.shell !== 'none'} size={120} label="Not judged" />
+          <Read className="text-center">{judged.reason}</Read>
+          <Soft className="text-center">Its list, ratios and tins are kept and computed all the same.</Soft>
+        </View>
+      </Sheet>
+    );
+  }
+  return (
+    <View className="gap-4">
+      <Sheet title="Forecast">
+        {'missing' in wish ? <Notice kind="hint">{wish.missing}</Notice> : null}
+        {problem ? (
+          <Notice kind="danger" testID="forecast-problem">
+            {problem.message}
+          </Notice>
+        ) : null}
+        {working && !forecast && !problem ? <Soft>{`Working it out, ${Math.round(progress * 100)} %`}</Soft> : null}
+        {working && progress > 0 && progress < 0.8 && forecast ? (
+          <View className="absolute right-2 top-2">
+            <Button label="Stop" weight="quiet" onPress={cancel} />
+          </View>
+        ) : null}
+        {forecast && plan ? (
+          <>
+            {forecast.verdict.kind === 'no-window' ? (
+              <Notice kind="danger" testID="no-window">
+                {`No window. ${sentence(forecast, temperature)}`}
+              </Notice>
+            ) : (
+              <Read className="text-lead" testID="forecast-sentence">
+                {sentence(forecast, temperature)}
+              </Read>
+            )}
+            <WindowTable forecast={forecast} onTime={setScrubbed} />
+            <Instrument
+              forecast={forecast}
+              shell={data.shell !== 'none'}
+              timeS={timeS}
+              onTime={setScrubbed}
+            />
+          </>
+        ) : null}
+      </Sheet>
+      {forecast && plan ? (
+        <Sheet title="Temperatures">
+          <Curves
+            rim={curveOf(forecast, 'rim')}
+            halfRadius={curveOf(forecast, 'halfRadius')}
+            centre={curveOf(forecast, 'centre')}
+            setC={forecast.setC}
+            setUncertaintyK={judged.setUncertaintyK}
+            curdleC={forecast.curdleC}
+            window={
+              forecast.verdict.kind === 'window'
+                ? [
+                    forecast.verdict.earliest.timeS,
+                    forecast.verdict.best.timeS,
+                    forecast.verdict.latest.timeS,
+                  ]
+                : undefined
+            }
+            pullS={forecast.pullS}
+            nowS={timeS}
+            label="Temperatures at centre, half-way out and rim over time, with the setting and curdling bands"
+          />
+        </Sheet>
+      ) : null}
+      <Conditions
+        data={data}
+        book={book}
+        tried={tried}
+        onTried={setTried}
+        onEdit={onEdit}
+        problemAt={problemAt}
+      />
+      {forecast && plan ? (
+        <>
+          {forecast.cautions.map((caution) => (
+            <Notice key={caution} kind="hint">
+              {caution}
+            </Notice>
+          ))}
+          <Soft>{`Loses about ${Math.round(forecast.waterLostG)} g of water a tin. A prediction for a steady oven: trust the window and the wobble before the minute.`}</Soft>
+          <Button
+            label="Bake it"
+            icon={Flame}
+            weight="main"
+            className="min-h-14"
+            onPress={() => onBake(forecast)}
+            testID="bake-it"
+          />
+        </>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,92 @@
+import { sectionReader, type Forecast } from '@hollow-moon/core';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { Figure, Labelled, Range, Read, Soft } from '../design';
+import { centimetres, minutes } from '../design/format';
+import { Moon, moonInWords, Section } from '../moon';
+import { useTemperature } from '../store/useTemperature';
+import { captionOf, frameAt } from './words';
+
+/** Moon and section over one scrubber: scrub time and see ring, wobble and temperatures together. */
+export function Instrument({
+  forecast,
+  shell,
+  timeS,
+  onTime,
+}: {
+  readonly forecast: Forecast;
+  readonly shell: boolean;
+  readonly timeS: number;
+  readonly onTime: (timeS: number) => void;
+}) {
+  const temperature = useTemperature();
+  const { degrees, unit } = temperature;
+  const [width, setWidth] = useState(320);
+  const { frames, field, temperatureC, setC, curdleC, pullS } = forecast;
+  const endS = frames[frames.length - 1]!.timeS;
+  const index = frameAt(frames, Math.min(timeS, endS));
+  const frame = frames[index]!;
+  const read = useMemo(() => sectionReader(field), [field]);
+  const grid = useMemo(() => read(temperatureC[index]!), [read, temperatureC, index]);
+  const caption = captionOf(frame.wobble.diameterM);
+  const place = frame.inOven
+    ? `${minutes(frame.timeS)} min in the oven`
+    : `${minutes(frame.timeS - pullS)} min on the rack`;
+  const moonSize = Math.min(width, 260);
+  const surfaceCm = centimetres(field.fill.topRadiusM * 2000);
+  return (
+    <View className="gap-3" onLayout={({ nativeEvent }) => setWidth(Math.max(220, nativeEvent.layout.width))}>
+      <View className="flex-row items-center justify-between gap-3">
+        <Moon
+          state={frame.rings}
+          shell={shell}
+          size={moonSize * 0.62}
+          {...(caption ? { caption } : {})}
+          label={`From above, ${place}: ${moonInWords(frame.rings, caption)}, of ${surfaceCm} cm`}
+        />
+        <View className="flex-1 gap-2">
+          <Labelled label="Probe, centre">
+            <Figure value={degrees(frame.probeC.centre)} unit={unit} size="figure" testID="scrub-probe" />
+          </Labelled>
+          <Labelled label="Wobble">
+            <Figure
+              value={caption ? caption.replace(' cm', '') : '0'}
+              unit={`of ${surfaceCm} cm`}
+              size="title"
+              testID="scrub-wobble"
+            />
+          </Labelled>
+          <Soft>{caption ? `moves ${frame.wobble.motion}` : frame.wobble.motion === 'not at all' ? 'still' : 'quivers'}</Soft>
+        </View>
+      </View>
+      <Section
+        shape={field}
+        grid={grid}
+        width={width}
+        setC={setC}
+        curdleC={curdleC}
+        degrees={degrees}
+        label={`Cut through the middle, ${place}: centre ${degrees(frame.probeC.centre)}, rim ${degrees(frame.probeC.rim)} ${unit}`}
+      />
+      <View className="flex-row justify-between">
+        <Soft>middle</Soft>
+        <Soft>{`heavy line: sets${curdleC === undefined ? '' : ', broken: curdles'}`}</Soft>
+        <Soft>rim</Soft>
+      </View>
+      <Range
+        label="Time"
+        hideLabel
+        value={Math.round(frame.timeS)}
+        least={0}
+        most={Math.round(endS)}
+        step={15}
+        onChange={onTime}
+        shown={place}
+        testID="scrubber"
+      />
+      <Read className="text-center" testID="scrub-place">
+        {place}
+      </Read>
+    </View>
+  );
+}

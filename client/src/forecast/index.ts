@@ -1,0 +1,2 @@
+export { Curves } from './Curves';
+export { ForecastPanel } from './ForecastPanel';

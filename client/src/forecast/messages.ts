@@ -1,0 +1,10 @@
+import type { Forecast, ForecastPlan, Result } from '@hollow-moon/core';
+
+export interface ToWorker {
+  readonly id: number;
+  readonly plan: ForecastPlan;
+}
+
+export type FromWorker =
+  | { readonly kind: 'progress'; readonly id: number; readonly share: number }
+  | { readonly kind: 'done'; readonly id: number; readonly result: Result<Forecast> };

@@ -1,0 +1,46 @@
+import type { Forecast, Frame, Pull } from '@hollow-moon/core';
+import { centimetres, minutes, type TemperatureFormat } from '../design/format';
+
+/** "31 to 38", or one figure where both ends round to the same minute. */
+export const spanOfMinutes = (fromS: number, toS: number): string =>
+  minutes(fromS) === minutes(toS) ? minutes(fromS) : `${minutes(fromS)} to ${minutes(toS)}`;
+
+/** The one line of a list. */
+export function shortVerdict({ verdict }: Forecast): string {
+  if (verdict.kind === 'window') {
+    const { earliest, best, latest } = verdict;
+    return `Pull at ${minutes(best.timeS)} min, ${spanOfMinutes(earliest.timeS, latest.timeS)}`;
+  }
+  return verdict.reason === 'curdles-before-it-sets'
+    ? 'No window: the rim curdles before the middle sets'
+    : 'No window: it does not set in two hours';
+}
+
+const wobbleWords = ({ wobble }: Pull): string =>
+  wobble.diameterM > 0.005
+    ? `${centimetres(wobble.diameterM * 1000)} cm in the middle still move ${wobble.motion}`
+    : 'the middle no longer swings, it only quivers';
+
+/** What will happen, in a sentence or two. */
+export function sentence({ verdict }: Forecast, { degrees, span, unit }: TemperatureFormat): string {
+  if (verdict.kind === 'no-window') return verdict.advice;
+  const { earliest, best, latest } = verdict;
+  const coast = Math.max(0, best.peakC - best.probeC);
+  const after =
+    coast >= 0.5 ? `It coasts ${span(coast)} ${unit} and sets on the rack.` : 'It finishes on the rack.';
+  const open = verdict.latestIsLimit ? '' : ' Starch keeps it safe past that.';
+  return `Pull at ${minutes(best.timeS)} min, ${spanOfMinutes(earliest.timeS, latest.timeS)}, at ${degrees(best.probeC)} ${unit}, when ${wobbleWords(best)}. ${after}${open}`;
+}
+
+/** The wobble's width for the middle of the moon. */
+export const captionOf = (diameterM: number): string | undefined =>
+  diameterM > 0.005 ? `${centimetres(diameterM * 1000)} cm` : undefined;
+
+/** Index of the frame nearest to a time. */
+export function frameAt(frames: readonly Frame[], timeS: number): number {
+  let best = 0;
+  frames.forEach((frame, index) => {
+    if (Math.abs(frame.timeS - timeS) < Math.abs(frames[best]!.timeS - timeS)) best = index;
+  });
+  return best;
+}

@@ -1,0 +1,150 @@
+import { foreseenFrom } from '@hollow-moon/contract';
+import type { Forecast } from '@hollow-moon/core';
+import { router, useLocalSearchParams } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { v4 as uuid } from 'uuid';
+import { begun } from '../bake/bakes';
+import { Button, Choice, Notice, Soft, Title } from '../design';
+import { ForecastPanel } from '../forecast';
+import { Column, useWide, WhenHere } from '../layout';
+import { useKitchenBook, type KitchenBook } from '../store/kitchen';
+import { useAppDispatch } from '../store/store';
+import { Bench, SaveBar } from './Bench';
+import { FormulaList } from './FormulaList';
+import { useFormulaDraft } from './useFormulaDraft';
+
+type Side = 'bench' | 'forecast';
+
+function OpenFormula({ id, book }: { readonly id: string; readonly book: KitchenBook }) {
+  const wide = useWide();
+  const dispatch = useAppDispatch();
+  const bench = useFormulaDraft(id, book);
+  const [side, setSide] = useState<Side>('forecast');
+  const { data, edit, draft } = bench;
+  if (!data) {
+    return (
+      <Column>
+        <Notice kind="danger" actions={<Button label="All formulas" onPress={() => router.navigate('/')} />}>
+          This formula is not in the kitchen’s book.
+        </Notice>
+      </Column>
+    );
+  }
+  const bake = (forecast: Forecast) => {
+    const vessel = book.vessels.find((each) => each.id === data.vesselId);
+    const oven = book.ovens.find((each) => each.id === data.ovenId);
+    const stored = book.formulas.some((each) => each.id === id);
+    if (!vessel || !oven || !stored) return;
+    const bakeId = uuid();
+    dispatch(
+      begun({
+        id: bakeId,
+        kitchenId: book.kitchen.id,
+        data: {
+          formulaId: id,
+          vesselId: vessel.id,
+          ovenId: oven.id,
+          formulaName: data.name.trim() || 'Unnamed',
+          vesselName: vessel.data.name,
+          ovenName: oven.data.name,
+          vesselCount: data.vesselCount,
+          setC: data.setC,
+          fillingStartC: data.fillingStartC,
+          surfaceMm: Math.round(forecast.field.fill.topRadiusM * 2000),
+          foreseen: foreseenFrom(forecast),
+          startedAt: new Date().toISOString(),
+          pulledAt: null,
+          readings: [],
+          wobbles: [],
+          result: null,
+          faults: [],
+          note: '',
+        },
+      }),
+    );
+    router.navigate(`/bake/${bakeId}`);
+  };
+  const stored = book.formulas.some((each) => each.id === id);
+  const forecast = (
+    <>
+      <ForecastPanel key={id} data={data} book={book} onEdit={edit} onBake={bake} />
+      {stored ? null : <Soft>Keep the formula first; then it can be baked.</Soft>}
+    </>
+  );
+  const list = <Bench key={id} data={data} book={book} bench={bench} />;
+  const head = (
+    <View className="gap-1">
+      <Title>{data.name || 'Unnamed'}</Title>
+      {draft ? null : <Soft>{book.kitchen.data.name}</Soft>}
+    </View>
+  );
+  if (wide) {
+    return (
+      <View className="h-full flex-row">
+        <View className="w-72 border-r border-line">
+          <Column>
+            <FormulaList book={book} openId={id} />
+          </Column>
+        </View>
+        <View className="min-w-0 flex-1">
+          <Column testID="bench">
+            {head}
+            <SaveBar id={id} bench={bench} />
+            {list}
+          </Column>
+        </View>
+        <View className="min-w-0 flex-1 border-l border-line">
+          <Column testID="forecast">{forecast}</Column>
+        </View>
+      </View>
+    );
+  }
+  return (
+    <View className="h-full">
+      <View className="gap-2 border-b border-line bg-sheet p-3">
+        <View className="flex-row items-center justify-between gap-2">
+          <View className="min-w-0 flex-1">
+            <Title>{data.name || 'Unnamed'}</Title>
+          </View>
+          <Choice<Side>
+            label="Show"
+            hideLabel
+            value={side}
+            onChange={setSide}
+            options={[
+              { value: 'bench', label: 'Bench' },
+              { value: 'forecast', label: 'Forecast' },
+            ]}
+          />
+        </View>
+        {draft || side === 'bench' ? <SaveBar id={id} bench={bench} /> : null}
+      </View>
+      <View className="min-h-0 flex-1">
+        <Column testID={side}>{side === 'bench' ? list : forecast}</Column>
+      </View>
+    </View>
+  );
+}
+
+/** One formula: bench and forecast, side by side where there is room. */
+export function FormulaScreen() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  return (
+    <WhenHere loading={useKitchenBook()}>{(book) => <OpenFormula id={id} book={book} />}</WhenHere>
+  );
+}
+
+/** The list alone; on a wide screen it leaves the bench to be chosen for. */
+export function FormulasScreen() {
+  const wide = useWide();
+  return (
+    <WhenHere loading={useKitchenBook()}>
+      {(book) => (
+        <Column className={wide ? 'max-w-2xl' : ''}>
+          <FormulaList book={book} />
+        </Column>
+      )}
+    </WhenHere>
+  );
+}

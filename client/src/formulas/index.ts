@@ -1,0 +1,1 @@
+export { FormulaScreen, FormulasScreen } from './FormulaScreen';

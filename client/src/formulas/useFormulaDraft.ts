@@ -1,0 +1,80 @@
+import { formulaDataSchema, type FormulaData } from '@hollow-moon/contract';
+import { useCallback, useEffect } from 'react';
+import { v4 as uuid } from 'uuid';
+import { refusalFrom, usePutFormulaMutation } from '../store/api';
+import type { KitchenBook } from '../store/kitchen';
+import { useAppDispatch, useAppSelector } from '../store/store';
+import { dropped, edited, redone, refused, saved, sending, undone, type Draft } from './drafts';
+
+export interface FormulaDraft {
+  /** What is on the bench: the draft, else what is in the book; `undefined` when there is neither. */
+  readonly data: FormulaData | undefined;
+  readonly draft: Draft | undefined;
+  readonly edit: (field: string, data: FormulaData) => void;
+  readonly undo: () => void;
+  readonly redo: () => void;
+  readonly save: () => Promise<void>;
+  readonly saving: boolean;
+  /** Back to what is in the book. */
+  readonly discard: () => void;
+}
+
+/** Editing one formula: every change undoable, kept through reloads, saved when the cook says so. */
+export function useFormulaDraft(id: string, book: KitchenBook): FormulaDraft {
+  const dispatch = useAppDispatch();
+  const draft = useAppSelector((state) => state.drafts[id]);
+  const stored = book.formulas.find((each) => each.id === id);
+  const [put, { isLoading: saving }] = usePutFormulaMutation();
+  const edit = useCallback(
+    (field: string, data: FormulaData) =>
+      dispatch(edited({ id, field, data, ...(stored ? { from: stored } : {}) })),
+    [dispatch, id, stored],
+  );
+  const undo = useCallback(() => dispatch(undone(id)), [dispatch, id]);
+  const redo = useCallback(() => dispatch(redone(id)), [dispatch, id]);
+  const discard = useCallback(() => dispatch(dropped(id)), [dispatch, id]);
+  const kitchenId = book.kitchen.id;
+  const save = useCallback(async () => {
+    if (!draft) return;
+    const checked = formulaDataSchema.safeParse(draft.data);
+    if (!checked.success) {
+      const issue = checked.error.issues[0];
+      dispatch(
+        refused({
+          id,
+          refusal: {
+            code: 'invalid',
+            message: issue?.message ?? 'Something here is not as it should be.',
+            path: `data.${issue?.path.join('.') ?? ''}`,
+          },
+        }),
+      );
+      return;
+    }
+    const writeId = draft.writeId ?? uuid();
+    dispatch(sending({ id, writeId }));
+    const result = await put({ kitchenId, id, writeId, version: draft.version, data: checked.data });
+    if (result.data) dispatch(saved({ id, stored: result.data, writeId }));
+    else dispatch(refused({ id, refusal: refusalFrom(result.error as never) }));
+  }, [dispatch, draft, id, kitchenId, put]);
+
+  // Ctrl+Z, Ctrl+Shift+Z and Ctrl+S, as everywhere.
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (!(event.ctrlKey || event.metaKey)) return;
+      const key = event.key.toLowerCase();
+      if (key === 's') {
+        event.preventDefault();
+        void save();
+      } else if (key === 'z') {
+        event.preventDefault();
+        if (event.shiftKey) redo();
+        else undo();
+      }
+    };
+    globalThis.addEventListener?.('keydown', onKey);
+    return () => globalThis.removeEventListener?.('keydown', onKey);
+  }, [redo, save, undo]);
+
+  return { data: draft?.data ?? stored?.data, draft, edit, undo, redo, save, saving, discard };
+}

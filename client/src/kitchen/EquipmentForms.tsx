@@ -1,0 +1,214 @@
+import {
+  ovenDataSchema,
+  vesselDataSchema,
+  type OvenData,
+  type StoredOven,
+  type StoredVessel,
+  type VesselData,
+} from '@hollow-moon/contract';
+import {
+  MATERIAL_NAMES,
+  OVEN_KIND_NAMES,
+  OVEN_KINDS,
+  VESSEL_KIND_NAMES,
+  VESSEL_KINDS,
+  VESSEL_MATERIALS,
+  insideOf,
+  volumeMl,
+} from '@hollow-moon/core';
+import { zodResolver } from '@hookform/resolvers/zod';
+import { Controller, useForm, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
+import { View } from 'react-native';
+import { Button, Choice, Notice, NumberField, Picker, Soft, TextField } from '../design';
+import { usePutOvenMutation, usePutVesselMutation } from '../store/api';
+import { useKept } from './useKept';
+
+/** A number of a form, shown in a unit `scale` times the stored one. */
+function FormNumber<T extends FieldValues>({
+  control,
+  name,
+  label,
+  unit,
+  scale = 1,
+}: {
+  readonly control: Control<T>;
+  readonly name: FieldPath<T>;
+  readonly label: string;
+  readonly unit?: string;
+  readonly scale?: number;
+}) {
+  return (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field, fieldState }) => (
+        <NumberField
+          label={label}
+          {...(unit ? { unit } : {})}
+          value={field.value / scale}
+          onChange={(value) => field.onChange(Number((value * scale).toFixed(6)))}
+          problem={fieldState.error?.message}
+          className="w-32"
+          testID={`${name}`}
+        />
+      )}
+    />
+  );
+}
+
+function Ending({
+  refused,
+  busy,
+  onKeep,
+  onClose,
+}: {
+  readonly refused: string | undefined;
+  readonly busy: boolean;
+  readonly onKeep: () => void;
+  readonly onClose: () => void;
+}) {
+  return (
+    <>
+      {refused ? <Notice kind="danger">{refused}</Notice> : null}
+      <View className="flex-row gap-2">
+        <Button label="Keep" weight="main" onPress={onKeep} disabled={busy} testID="keep-equipment" />
+        <Button label="Leave it" onPress={onClose} />
+      </View>
+    </>
+  );
+}
+
+/** A vessel by its inside measures. */
+export function VesselForm({
+  kitchenId,
+  id,
+  stored,
+  onClose,
+}: {
+  readonly kitchenId: string;
+  readonly id: string;
+  readonly stored: StoredVessel | undefined;
+  readonly onClose: () => void;
+}) {
+  const [put, { isLoading }] = usePutVesselMutation();
+  const form = useForm<VesselData>({
+    resolver: zodResolver(vesselDataSchema),
+    mode: 'onChange',
+    defaultValues: stored?.data ?? {
+      name: '',
+      kind: 'straight-tin',
+      baseDiameterMm: 240,
+      topDiameterMm: 240,
+      heightMm: 30,
+      lipMm: 0,
+      material: 'bright-tin',
+      owned: 1,
+    },
+  });
+  const { control, handleSubmit, watch } = form;
+  const { keep, refused } = useKept((writeId) =>
+    put({ kitchenId, id, writeId, version: stored?.version ?? 0, data: form.getValues() }),
+  );
+  const submit = handleSubmit(async () => {
+    if (await keep()) onClose();
+  });
+  const checked = vesselDataSchema.safeParse(watch());
+  return (
+    <View className="gap-3 py-2">
+      <Controller
+        control={control}
+        name="name"
+        render={({ field, fieldState }) => (
+          <TextField label="Name" value={field.value} onChange={field.onChange} problem={fieldState.error?.message} testID="name" />
+        )}
+      />
+      <Controller
+        control={control}
+        name="kind"
+        render={({ field }) => (
+          <Choice
+            label="Shape"
+            value={field.value}
+            onChange={field.onChange}
+            options={VESSEL_KINDS.map((value) => ({ value, label: VESSEL_KIND_NAMES[value] }))}
+          />
+        )}
+      />
+      <Controller
+        control={control}
+        name="material"
+        render={({ field }) => (
+          <Picker
+            label="Made of"
+            value={field.value}
+            onChange={field.onChange}
+            options={VESSEL_MATERIALS.map((value) => ({ value, label: MATERIAL_NAMES[value] }))}
+          />
+        )}
+      />
+      <Soft>Inside measures</Soft>
+      <View className="flex-row flex-wrap gap-3">
+        <FormNumber control={control} name="baseDiameterMm" label="Base across" unit="cm" scale={10} />
+        <FormNumber control={control} name="topDiameterMm" label="Top across" unit="cm" scale={10} />
+        <FormNumber control={control} name="heightMm" label="Height" unit="cm" scale={10} />
+        <FormNumber control={control} name="lipMm" label="Flat rim" unit="mm" />
+        <FormNumber control={control} name="owned" label="How many" />
+      </View>
+      {checked.success ? <Soft>{`Holds ${Math.round(volumeMl(insideOf(checked.data)))} ml to the brim.`}</Soft> : null}
+      <Ending refused={refused?.message} busy={isLoading} onKeep={() => void submit()} onClose={onClose} />
+    </View>
+  );
+}
+
+/** An oven and how far off it is. */
+export function OvenForm({
+  kitchenId,
+  id,
+  stored,
+  onClose,
+}: {
+  readonly kitchenId: string;
+  readonly id: string;
+  readonly stored: StoredOven | undefined;
+  readonly onClose: () => void;
+}) {
+  const [put, { isLoading }] = usePutOvenMutation();
+  const form = useForm<OvenData>({
+    resolver: zodResolver(ovenDataSchema),
+    mode: 'onChange',
+    defaultValues: stored?.data ?? { name: '', kind: 'still', offsetK: 0 },
+  });
+  const { control, handleSubmit } = form;
+  const { keep, refused } = useKept((writeId) =>
+    put({ kitchenId, id, writeId, version: stored?.version ?? 0, data: form.getValues() }),
+  );
+  const submit = handleSubmit(async () => {
+    if (await keep()) onClose();
+  });
+  return (
+    <View className="gap-3 py-2">
+      <Controller
+        control={control}
+        name="name"
+        render={({ field, fieldState }) => (
+          <TextField label="Name" value={field.value} onChange={field.onChange} problem={fieldState.error?.message} testID="name" />
+        )}
+      />
+      <Controller
+        control={control}
+        name="kind"
+        render={({ field }) => (
+          <Choice
+            label="Kind"
+            value={field.value}
+            onChange={field.onChange}
+            options={OVEN_KINDS.map((value) => ({ value, label: OVEN_KIND_NAMES[value] }))}
+          />
+        )}
+      />
+      <FormNumber control={control} name="offsetK" label="Off by" unit="°C" />
+      <Soft>What a thermometer in it reads, less what it is set to: −9 for an oven that runs 9 °C cool.</Soft>
+      <Ending refused={refused?.message} busy={isLoading} onKeep={() => void submit()} onClose={onClose} />
+    </View>
+  );
+}

@@ -1,0 +1,227 @@
+import { kitchenDataSchema, type KitchenData } from '@hollow-moon/contract';
+import { boilingPointAtAltitudeC, EGG_GRADES, MATERIAL_NAMES, OVEN_KIND_NAMES, type EggGrade } from '@hollow-moon/core';
+import { zodResolver } from '@hookform/resolvers/zod';
+import Plus from 'lucide-react-native/icons/plus';
+import { useState, type ReactNode } from 'react';
+import { Controller, useForm } from 'react-hook-form';
+import { Pressable, View } from 'react-native';
+import { v4 as uuid } from 'uuid';
+import { Button, Choice, Notice, NumberField, Picker, Read, Sheet, Soft, TextField, Title } from '../design';
+import { centimetres } from '../design/format';
+import { Column, useWide, WhenHere } from '../layout';
+import { usePutKitchenMutation } from '../store/api';
+import { useKitchenBook, type KitchenBook } from '../store/kitchen';
+import { degreesChosen, themeChosen, type Degrees, type Theme } from '../store/settings';
+import { useAppDispatch, useAppSelector } from '../store/store';
+import { OvenForm, VesselForm } from './EquipmentForms';
+import { useKept } from './useKept';
+
+/** How this device shows things. */
+function DeviceSheet() {
+  const dispatch = useAppDispatch();
+  const { theme, degrees } = useAppSelector((state) => state.settings);
+  return (
+    <Sheet title="This device">
+      <Choice<Theme>
+        label="Light"
+        value={theme}
+        onChange={(value) => dispatch(themeChosen(value))}
+        options={[
+          { value: 'system', label: 'As the device' },
+          { value: 'light', label: 'Bright kitchen' },
+          { value: 'dark', label: 'Night' },
+        ]}
+      />
+      <Choice<Degrees>
+        label="Temperatures"
+        value={degrees}
+        onChange={(value) => dispatch(degreesChosen(value))}
+        options={[
+          { value: 'C', label: '°C' },
+          { value: 'F', label: '°F' },
+        ]}
+      />
+    </Sheet>
+  );
+}
+
+const GRADES = (Object.keys(EGG_GRADES) as EggGrade[]).map((value) => ({
+  value,
+  label: `${value}, about ${EGG_GRADES[value].typicalG} g in shell`,
+}));
+
+/** What holds for everything made here. */
+function KitchenSheet({ book }: { readonly book: KitchenBook }) {
+  const { kitchen } = book;
+  const [put, { isLoading }] = usePutKitchenMutation();
+  const form = useForm<KitchenData>({
+    resolver: zodResolver(kitchenDataSchema),
+    mode: 'onChange',
+    values: kitchen.data,
+    resetOptions: { keepDirtyValues: true },
+  });
+  const { control, handleSubmit, formState, watch } = form;
+  const { keep, refused } = useKept((writeId) =>
+    put({ id: kitchen.id, writeId, version: kitchen.version, data: form.getValues() }),
+  );
+  const submit = handleSubmit(async (data) => {
+    if (await keep()) form.reset(data);
+  });
+  const checked = kitchenDataSchema.safeParse(watch());
+  return (
+    <Sheet title="The kitchen">
+      <Controller
+        control={control}
+        name="name"
+        render={({ field, fieldState }) => (
+          <TextField label="Name" value={field.value} onChange={field.onChange} problem={fieldState.error?.message} />
+        )}
+      />
+      <Controller
+        control={control}
+        name="eggGrade"
+        render={({ field }) => (
+          <Picker label="Eggs are" value={field.value} onChange={field.onChange} options={GRADES} testID="egg-grade" />
+        )}
+      />
+      <View className="flex-row flex-wrap gap-3">
+        <Controller
+          control={control}
+          name="altitudeM"
+          render={({ field, fieldState }) => (
+            <NumberField label="Altitude" unit="m" value={field.value} onChange={field.onChange} problem={fieldState.error?.message} className="w-36" testID="kitchen-altitude" />
+          )}
+        />
+        <Controller
+          control={control}
+          name="roomC"
+          render={({ field, fieldState }) => (
+            <NumberField label="Room" unit="°C" value={field.value} onChange={field.onChange} problem={fieldState.error?.message} className="w-36" testID="room" />
+          )}
+        />
+      </View>
+      {checked.success ? (
+        <Soft>{`Water boils at ${boilingPointAtAltitudeC(checked.data.altitudeM).toFixed(1)} °C here.`}</Soft>
+      ) : null}
+      {refused ? <Notice kind="danger">{refused.message}</Notice> : null}
+      <View className="self-start">
+        <Button label="Keep" weight="main" onPress={() => void submit()} disabled={isLoading || !formState.isDirty} testID="keep-kitchen" />
+      </View>
+    </Sheet>
+  );
+}
+
+/** A list of equipment in which one entry at a time is open to be changed. */
+function EquipmentSheet<T extends { readonly id: string }>({
+  title,
+  add,
+  items,
+  lines,
+  form,
+}: {
+  readonly title: string;
+  readonly add: string;
+  readonly items: readonly T[];
+  readonly lines: (item: T) => [string, string];
+  readonly form: (id: string, item: T | undefined, close: () => void) => ReactNode;
+}) {
+  const [open, setOpen] = useState<string | undefined>(undefined);
+  const close = () => setOpen(undefined);
+  const isNew = open !== undefined && !items.some((item) => item.id === open);
+  return (
+    <Sheet title={title} aside={<Button label={add} icon={Plus} onPress={() => setOpen(uuid())} />}>
+      {isNew ? form(open, undefined, close) : null}
+      <View role="list">
+        {items.map((item) => {
+          const [name, about] = lines(item);
+          return (
+            <View key={item.id} role="listitem" className="border-t border-line">
+              <Pressable
+                role="button"
+                aria-expanded={open === item.id}
+                onPress={() => setOpen(open === item.id ? undefined : item.id)}
+                className="min-h-14 justify-center py-2"
+              >
+                <Read>{name}</Read>
+                <Soft>{about}</Soft>
+              </Pressable>
+              {open === item.id ? form(item.id, item, close) : null}
+            </View>
+          );
+        })}
+      </View>
+    </Sheet>
+  );
+}
+
+const offBy = (offsetK: number): string =>
+  offsetK === 0 ? 'true to its dial' : `runs ${Math.abs(offsetK)} °C ${offsetK < 0 ? 'cool' : 'hot'}`;
+
+function Kitchen({ book }: { readonly book: KitchenBook }) {
+  const wide = useWide();
+  const kitchenId = book.kitchen.id;
+  const ovens = (
+    <EquipmentSheet
+      title="Ovens"
+      add="Add an oven"
+      items={book.ovens}
+      lines={({ data }) => [data.name, `${OVEN_KIND_NAMES[data.kind]}, ${offBy(data.offsetK)}`]}
+      form={(id, stored, onClose) => (
+        <OvenForm key={id} kitchenId={kitchenId} id={id} stored={stored} onClose={onClose} />
+      )}
+    />
+  );
+  const vessels = (
+    <EquipmentSheet
+      title="Tins and dishes"
+      add="Add a tin"
+      items={book.vessels}
+      lines={({ data }) => [
+        `${data.owned} × ${data.name}`,
+        `${MATERIAL_NAMES[data.material]}, ${
+          data.baseDiameterMm === data.topDiameterMm
+            ? centimetres(data.topDiameterMm)
+            : `${centimetres(data.baseDiameterMm)} to ${centimetres(data.topDiameterMm)}`
+        } cm wide, ${centimetres(data.heightMm)} cm high`,
+      ]}
+      form={(id, stored, onClose) => (
+        <VesselForm key={id} kitchenId={kitchenId} id={id} stored={stored} onClose={onClose} />
+      )}
+    />
+  );
+  const settings = (
+    <>
+      <DeviceSheet />
+      <KitchenSheet book={book} />
+    </>
+  );
+  if (!wide) {
+    return (
+      <Column>
+        <Title>Kitchen</Title>
+        {settings}
+        {ovens}
+        {vessels}
+      </Column>
+    );
+  }
+  return (
+    <View className="h-full flex-row">
+      <View className="min-w-0 flex-1">
+        <Column>
+          <Title>Kitchen</Title>
+          {settings}
+          {ovens}
+        </Column>
+      </View>
+      <View className="min-w-0 flex-1 border-l border-line">
+        <Column>{vessels}</Column>
+      </View>
+    </View>
+  );
+}
+
+/** The kitchen: this device, what holds for all, ovens and tins. */
+export function KitchenScreen() {
+  return <WhenHere loading={useKitchenBook()}>{(book) => <Kitchen book={book} />}</WhenHere>;
+}

@@ -1,0 +1,1 @@
+export { KitchenScreen } from './KitchenScreen';

@@ -1,0 +1,72 @@
+import { router, usePathname } from 'expo-router';
+import ChefHat from 'lucide-react-native/icons/chef-hat';
+import NotebookText from 'lucide-react-native/icons/notebook-text';
+import ScrollText from 'lucide-react-native/icons/scroll-text';
+import type { ReactNode } from 'react';
+import { Pressable, Text, View } from 'react-native';
+import { RunningStrip } from '../bake/RunningStrip';
+import { styled } from '../design';
+import { Moon } from '../moon';
+import { useWide } from './useWide';
+
+const PLACES = [
+  { path: '/', label: 'Formulas', icon: styled(ScrollText), below: ['/', '/formulas'] },
+  { path: '/log', label: 'Log', icon: styled(NotebookText), below: ['/log', '/bake'] },
+  { path: '/kitchen', label: 'Kitchen', icon: styled(ChefHat), below: ['/kitchen'] },
+] as const;
+
+const isIn = (path: string, below: readonly string[]): boolean =>
+  below.some((start) => (start === '/' ? path === '/' : path.startsWith(start)));
+
+function Places({ upright }: { readonly upright: boolean }) {
+  const path = usePathname();
+  return (
+    <View role="navigation" aria-label="Places" className={upright ? 'gap-2' : 'flex-row'}>
+      {PLACES.map(({ path: to, label, icon: Icon, below }) => {
+        const here = isIn(path, below);
+        return (
+          <Pressable
+            key={to}
+            role="link"
+            aria-current={here ? 'page' : undefined}
+            onPress={() => router.navigate(to)}
+            className={`min-h-14 items-center justify-center gap-0.5 px-2 py-1 ${upright ? 'rounded' : 'flex-1 border-t-4'} ${here ? (upright ? 'bg-ground' : 'border-yolk') : 'border-transparent'}`}
+          >
+            <Icon size={22} className={here ? 'text-ink' : 'text-ink-soft'} />
+            <Text className={`text-small ${here ? 'font-read-strong text-ink' : 'font-read text-ink-soft'}`}>
+              {label}
+            </Text>
+          </Pressable>
+        );
+      })}
+    </View>
+  );
+}
+
+/** The house round every screen: a bar at the foot of a phone, a narrow rail on a wide screen. */
+export function Frame({ children }: { readonly children: ReactNode }) {
+  const wide = useWide();
+  if (wide) {
+    return (
+      <View className="h-full flex-1 flex-row bg-ground">
+        <View className="no-print w-24 items-center gap-6 border-r border-line bg-sheet py-5">
+          <Moon state={undefined} shell size={44} label="Hollow Moon" />
+          <Places upright />
+        </View>
+        <View className="min-w-0 flex-1">
+          <View className="min-h-0 flex-1">{children}</View>
+          <RunningStrip />
+        </View>
+      </View>
+    );
+  }
+  return (
+    <View className="h-full flex-1 bg-ground">
+      <View className="min-h-0 flex-1">{children}</View>
+      <RunningStrip />
+      <View className="no-print border-t border-line bg-sheet">
+        <Places upright={false} />
+      </View>
+    </View>
+  );
+}

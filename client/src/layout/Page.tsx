@@ -1,0 +1,54 @@
+import type { ReactNode } from 'react';
+import { ActivityIndicator, ScrollView, View } from 'react-native';
+import { Button, Notice, Soft } from '../design';
+import type { Loading } from '../store/kitchen';
+
+/** A column that scrolls by itself. */
+export const Column = ({
+  children,
+  className = '',
+  testID,
+}: {
+  readonly children: ReactNode;
+  readonly className?: string;
+  readonly testID?: string;
+}) => (
+  <ScrollView
+    testID={testID}
+    className={`h-full ${className}`}
+    contentContainerClassName="gap-4 p-4 pb-8"
+    keyboardShouldPersistTaps="handled"
+  >
+    {children}
+  </ScrollView>
+);
+
+/** Shows what has been loaded, or that it is on its way, or that the book cannot be reached. */
+export function WhenHere<T>({
+  loading,
+  children,
+}: {
+  readonly loading: Loading<T>;
+  readonly children: (value: T) => ReactNode;
+}) {
+  if (loading.state === 'here') return <>{children(loading.value)}</>;
+  if (loading.state === 'away') {
+    return (
+      <View className="p-4">
+        <Notice
+          kind="danger"
+          actions={<Button label="Try again" weight="main" onPress={loading.again} />}
+        >
+          The kitchen’s book cannot be reached. Is Hollow Moon running? What you entered on this device
+          is kept.
+        </Notice>
+      </View>
+    );
+  }
+  return (
+    <View className="items-center gap-2 p-8">
+      <ActivityIndicator color="rgb(var(--yolk-text))" />
+      <Soft>Opening the kitchen’s book</Soft>
+    </View>
+  );
+}

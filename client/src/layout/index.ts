@@ -1,0 +1,3 @@
+export * from './Frame';
+export * from './Page';
+export * from './useWide';

@@ -1,0 +1,1 @@
+export { LogRecordScreen, LogScreen } from './LogScreen';

@@ -1,0 +1,133 @@
+import { useId } from 'react';
+import Svg, { Circle, Defs, G, Line, Path, Pattern, Rect, Text as SvgText } from 'react-native-svg';
+import { colours } from '../design';
+
+/** A filled bake from above. Every edge is a share of the filling's radius, 0 at the middle. */
+export interface MoonState {
+  /** Inside this it is liquid. */
+  readonly liquid: number;
+  /** Inside this it still moves. */
+  readonly moving: number;
+  /** Outside this it has curdled. */
+  readonly curdledFrom: number;
+}
+
+/** Not judged, or not filled: the ring alone. */
+export const HOLLOW: MoonState | undefined = undefined;
+
+interface MoonProps {
+  readonly state: MoonState | undefined;
+  readonly shell: boolean;
+  readonly size: number;
+  /** What is written across the middle: the width of the wobble. */
+  readonly caption?: string;
+  /** The whole picture in words. */
+  readonly label: string;
+}
+
+const CENTRE = 50;
+const RIM = 48;
+const FILLING = 43;
+
+/** A state in words, for those who listen. */
+export function moonInWords(state: MoonState | undefined, caption?: string): string {
+  if (!state) return 'Not judged';
+  if (state.moving <= 0) return state.curdledFrom < 0.98 ? 'Set, curdled at the rim' : 'Set through';
+  const kind = state.liquid > state.moving * 0.6 ? 'liquid' : 'wobbling';
+  return `Set ring, ${kind} centre${caption ? ` ${caption} wide` : ''}`;
+}
+
+/**
+ * The moon: shell rim, set ring, moving centre. Waves for liquid, dots for thickening, plain yolk
+ * for set, grain for curdled, so that no state is told by colour alone.
+ */
+export function Moon({ state, shell, size, caption, label }: MoonProps) {
+  const id = useId();
+  const waves = `waves${id}`;
+  const dots = `dots${id}`;
+  const grain = `grain${id}`;
+  const fine = size >= 64;
+  const radius = (share: number) => FILLING * Math.min(1, Math.max(0, share));
+  return (
+    <Svg width={size} height={size} viewBox="0 0 100 100" role="img" aria-label={label}>
+      <Defs>
+        <Pattern id={waves} width={fine ? 10 : 24} height={fine ? 6 : 14} patternUnits="userSpaceOnUse">
+          <Path
+            d={fine ? 'M0 3 Q2.5 0.5 5 3 T10 3' : 'M0 7 Q6 1 12 7 T24 7'}
+            stroke={colours.water}
+            strokeWidth={fine ? 0.8 : 3}
+            fill="none"
+          />
+        </Pattern>
+        <Pattern id={dots} width={fine ? 5 : 14} height={fine ? 5 : 14} patternUnits="userSpaceOnUse">
+          <Circle cx={fine ? 2.5 : 7} cy={fine ? 2.5 : 7} r={fine ? 0.7 : 2.2} fill={colours.yolkText} />
+        </Pattern>
+        <Pattern id={grain} width={4} height={4} patternUnits="userSpaceOnUse">
+          <Line x1={0} y1={4} x2={4} y2={0} stroke={colours.scorch} strokeWidth={1.4} />
+        </Pattern>
+      </Defs>
+      <Circle
+        cx={CENTRE}
+        cy={CENTRE}
+        r={RIM}
+        fill={state ? colours.sheet : 'none'}
+        stroke={colours.ink}
+        strokeWidth={fine ? 2 : 4}
+        {...(shell ? {} : { strokeDasharray: fine ? '4 3' : '9 6' })}
+      />
+      {state ? (
+        <G>
+          <Circle cx={CENTRE} cy={CENTRE} r={FILLING} fill={colours.yolk} />
+          {state.curdledFrom < 0.995 ? (
+            <G>
+              <Circle
+                cx={CENTRE}
+                cy={CENTRE}
+                r={(FILLING + radius(state.curdledFrom)) / 2}
+                fill="none"
+                stroke={`url(#${grain})`}
+                strokeWidth={FILLING - radius(state.curdledFrom)}
+              />
+              <Circle cx={CENTRE} cy={CENTRE} r={FILLING} fill="none" stroke={colours.scorch} strokeWidth={fine ? 1.2 : 4} />
+            </G>
+          ) : null}
+          {state.moving > 0 ? (
+            <G>
+              <Circle cx={CENTRE} cy={CENTRE} r={radius(state.moving)} fill="#F4E7B4" />
+              <Circle cx={CENTRE} cy={CENTRE} r={radius(state.moving)} fill={`url(#${dots})`} />
+              <Circle
+                cx={CENTRE}
+                cy={CENTRE}
+                r={radius(state.moving)}
+                fill="none"
+                stroke="#141A2E"
+                strokeWidth={fine ? 0.6 : 2}
+              />
+            </G>
+          ) : null}
+          {state.liquid > 0 ? (
+            <G>
+              <Circle cx={CENTRE} cy={CENTRE} r={radius(state.liquid)} fill="#D6E6F2" />
+              <Circle cx={CENTRE} cy={CENTRE} r={radius(state.liquid)} fill={`url(#${waves})`} />
+            </G>
+          ) : null}
+          {caption && fine ? (
+            <G>
+              <Rect x={CENTRE - 15} y={CENTRE - 6} width={30} height={12} rx={3} fill="#FFFFFF" opacity={0.88} />
+              <SvgText
+                x={CENTRE}
+                y={CENTRE + 3}
+                textAnchor="middle"
+                fontSize={8}
+                fontFamily="AtkinsonMono-SemiBold"
+                fill="#141A2E"
+              >
+                {caption}
+              </SvgText>
+            </G>
+          ) : null}
+        </G>
+      ) : null}
+    </Svg>
+  );
+}

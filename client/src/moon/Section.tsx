@@ -1,0 +1,129 @@
+import type { FieldShape, SectionGrid } from '@hollow-moon/core';
+import { contours } from 'd3-contour';
+import { scaleLinear } from 'd3-scale';
+import { useId } from 'react';
+import Svg, { ClipPath, Defs, G, Line, Path, Text as SvgText } from 'react-native-svg';
+import { colours } from '../design';
+
+interface SectionProps {
+  readonly shape: FieldShape;
+  readonly grid: SectionGrid;
+  readonly width: number;
+  readonly setC: number;
+  readonly curdleC: number | undefined;
+  readonly label: string;
+  /** Writes a temperature in the cook's unit. */
+  readonly degrees: (celsius: number) => string;
+}
+
+/** Depth is drawn larger than width, or a tart would be a line. */
+const LIFT = 2.2;
+const STEP_C = 5;
+
+type Ring = [number, number][];
+
+const pathOf = (rings: Ring[][], place: (x: number, y: number) => [number, number]): string =>
+  rings
+    .flatMap((polygon) =>
+      polygon.map(
+        (ring) =>
+          `${ring
+            .map(([x, y], index) => {
+              const [px, py] = place(x, y);
+              return `${index === 0 ? 'M' : 'L'}${px.toFixed(1)} ${py.toFixed(1)}`;
+            })
+            .join('')}Z`,
+      ),
+    )
+    .join('');
+
+/** Cold water to yolk at the setting temperature to scorch where it curdles: one scale, always named. */
+const fillScale = (setC: number, curdleC: number) =>
+  scaleLinear<string>()
+    .domain([20, setC - 12, setC, curdleC, curdleC + 15])
+    .range(['#CFE3F2', '#F7EDC9', '#F5B800', '#DB6A3B', '#A3302A'])
+    .clamp(true);
+
+/**
+ * The cut tart, half of it: middle at the left, rim at the right, with its temperatures. Thin lines
+ * every 5 °C; the setting line is heavy and whole, the curdling line heavy and broken.
+ */
+export function Section({ shape, grid, width, setC, curdleC, label, degrees }: SectionProps) {
+  const clip = `clip${useId()}`;
+  const scale = width / grid.widthM;
+  const height = (grid.topM - grid.bottomM) * scale * LIFT;
+  const top = 4;
+  const x = (radiusM: number) => radiusM * scale;
+  const y = (heightM: number) => top + (grid.topM - heightM) * scale * LIFT;
+  const place = (column: number, row: number): [number, number] => [
+    ((column - 0.5) / (grid.across - 1)) * width,
+    top + ((row - 0.5) / (grid.down - 1)) * height,
+  ];
+  const { fill, shellThicknessM } = shape;
+  const slope = (fill.topRadiusM - fill.bottomRadiusM) / fill.depthM;
+  const shellWide = shellThicknessM * Math.hypot(1, slope);
+  const outline =
+    `M0 ${y(fill.depthM)}L${x(fill.topRadiusM + shellWide)} ${y(fill.depthM)}` +
+    `L${x(fill.bottomRadiusM + shellWide)} ${y(0)}L${x(fill.bottomRadiusM + shellWide)} ${y(grid.bottomM)}L0 ${y(grid.bottomM)}Z`;
+  const inner = `M0 ${y(0)}L${x(fill.bottomRadiusM)} ${y(0)}L${x(fill.topRadiusM)} ${y(fill.depthM)}`;
+  const values = Array.from(grid.values);
+  const least = Math.floor(Math.min(...values) / STEP_C) * STEP_C;
+  const most = Math.ceil(Math.max(...values) / STEP_C) * STEP_C;
+  const levels = Array.from({ length: (most - least) / STEP_C + 1 }, (_, index) => least + index * STEP_C);
+  const draw = contours().size([grid.across, grid.down]);
+  const pathAt = (level: number) => pathOf(draw.contour(values, level).coordinates as Ring[][], place);
+  const colour = fillScale(setC, curdleC ?? setC + 10);
+  const mid = Math.floor(grid.down / 2) * grid.across;
+  const marks = levels.filter((level) => level % 10 === 0 && level > least && level < most).slice(-4);
+  const markAt = (level: number): number | undefined => {
+    for (let column = 1; column < grid.across; column += 1) {
+      const [a, b] = [values[mid + column - 1]!, values[mid + column]!];
+      if ((a - level) * (b - level) <= 0 && a !== b) return (column / (grid.across - 1)) * width;
+    }
+    return undefined;
+  };
+  return (
+    <Svg width={width} height={height + top + 6} role="img" aria-label={label}>
+      <Defs>
+        <ClipPath id={clip}>
+          <Path d={outline} />
+        </ClipPath>
+      </Defs>
+      <G clipPath={`url(#${clip})`}>
+        <Path d={outline} fill={colour(least)} />
+        {levels.map((level) => (
+          <Path key={level} d={pathAt(level)} fill={colour(level + STEP_C / 2)} stroke="#141A2E" strokeOpacity={0.25} strokeWidth={0.7} />
+        ))}
+        <Path d={pathAt(setC)} fill="none" stroke="#141A2E" strokeWidth={2.4} />
+        {curdleC === undefined ? null : (
+          <Path d={pathAt(curdleC)} fill="none" stroke="#141A2E" strokeWidth={2.4} strokeDasharray="5 4" />
+        )}
+        {shellThicknessM > 0 ? <Path d={inner} fill="none" stroke="#141A2E" strokeWidth={1.2} /> : null}
+        {marks.map((level) => {
+          const at = markAt(level);
+          if (at === undefined || at < 14 || at > width - 26) return null;
+          const mark = {
+            x: at,
+            y: top + height / 2 + 4,
+            textAnchor: 'middle',
+            fontSize: 12,
+            fontFamily: 'AtkinsonMono-SemiBold',
+          } as const;
+          // A pale copy below keeps the figure legible on every colour of the scale.
+          return (
+            <G key={level}>
+              <SvgText {...mark} stroke="#FFFFFF" strokeWidth={3} fill="#FFFFFF">
+                {degrees(level)}
+              </SvgText>
+              <SvgText {...mark} fill="#141A2E">
+                {degrees(level)}
+              </SvgText>
+            </G>
+          );
+        })}
+      </G>
+      <Path d={outline} fill="none" stroke={colours.ink} strokeWidth={1.5} />
+      <Line x1={0.75} y1={0} x2={0.75} y2={height + top + 6} stroke={colours.ink} strokeWidth={1.5} strokeDasharray="2 3" />
+    </Svg>
+  );
+}

@@ -1,0 +1,2 @@
+export * from './Moon';
+export * from './Section';

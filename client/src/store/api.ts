@@ -1,0 +1,153 @@
+import {
+  apiErrorSchema,
+  bakeSchema,
+  formulaSchema,
+  kitchenSchema,
+  ovenSchema,
+  vesselSchema,
+  type ApiError,
+  type BakeData,
+  type BakeSearch,
+  type FormulaData,
+  type Kitchen,
+  type KitchenData,
+  type OvenData,
+  type StoredBake,
+  type StoredFormula,
+  type StoredOven,
+  type StoredVessel,
+  type VesselData,
+} from '@hollow-moon/contract';
+import { createApi, fetchBaseQuery, type FetchBaseQueryError } from '@reduxjs/toolkit/query/react';
+import type { z } from 'zod';
+
+/** A write to one thing of a kitchen. */
+export interface WriteRequest<Data> {
+  readonly kitchenId: string;
+  readonly id: string;
+  readonly writeId: string;
+  readonly version: number;
+  readonly data: Data;
+}
+
+interface OneOf {
+  readonly kitchenId: string;
+  readonly id: string;
+}
+
+export type Refused = ApiError['error'];
+
+const AWAY: Refused = {
+  code: 'away',
+  message: 'The kitchen’s book cannot be reached. What you entered is kept here; try again.',
+};
+
+/** What the server said against a request, in its one shape; no answer at all is a shape of ours. */
+export function refusalFrom(error: FetchBaseQueryError | undefined): Refused {
+  const parsed = apiErrorSchema.safeParse(error?.data);
+  return parsed.success ? parsed.data.error : AWAY;
+}
+
+const bodyOf = <Data>({ writeId, version, data }: WriteRequest<Data>) => ({ writeId, version, data });
+
+/** Parses at the edge: what does not fit the contract is an error, not a surprise further in. */
+const as =
+  <T extends z.ZodType>(schema: T) =>
+  (response: unknown): z.infer<T> =>
+    schema.parse(response);
+
+export const api = createApi({
+  reducerPath: 'api',
+  baseQuery: fetchBaseQuery({ baseUrl: '/api', timeout: 15_000 }),
+  tagTypes: ['kitchen', 'formula', 'vessel', 'oven', 'bake'],
+  endpoints: (build) => ({
+    kitchens: build.query<Kitchen[], void>({
+      query: () => '/kitchens',
+      transformResponse: as(kitchenSchema.array()),
+      providesTags: ['kitchen'],
+    }),
+    formulas: build.query<StoredFormula[], string>({
+      query: (kitchenId) => `/kitchens/${kitchenId}/formulas`,
+      transformResponse: as(formulaSchema.array()),
+      providesTags: ['formula'],
+    }),
+    vessels: build.query<StoredVessel[], string>({
+      query: (kitchenId) => `/kitchens/${kitchenId}/vessels`,
+      transformResponse: as(vesselSchema.array()),
+      providesTags: ['vessel'],
+    }),
+    ovens: build.query<StoredOven[], string>({
+      query: (kitchenId) => `/kitchens/${kitchenId}/ovens`,
+      transformResponse: as(ovenSchema.array()),
+      providesTags: ['oven'],
+    }),
+    bakes: build.query<StoredBake[], { kitchenId: string } & BakeSearch>({
+      query: ({ kitchenId, ...search }) => ({ url: `/kitchens/${kitchenId}/bakes`, params: search }),
+      transformResponse: as(bakeSchema.array()),
+      providesTags: ['bake'],
+    }),
+    bake: build.query<StoredBake, OneOf>({
+      query: ({ kitchenId, id }) => `/kitchens/${kitchenId}/bakes/${id}`,
+      transformResponse: as(bakeSchema),
+      providesTags: ['bake'],
+    }),
+    putKitchen: build.mutation<Kitchen, Omit<WriteRequest<KitchenData>, 'kitchenId'>>({
+      query: (write) => ({
+        url: `/kitchens/${write.id}`,
+        method: 'PUT',
+        body: { writeId: write.writeId, version: write.version, data: write.data },
+      }),
+      transformResponse: as(kitchenSchema),
+      invalidatesTags: (_, error) => (error ? [] : ['kitchen']),
+    }),
+    putFormula: build.mutation<StoredFormula, WriteRequest<FormulaData>>({
+      query: (write) => ({
+        url: `/kitchens/${write.kitchenId}/formulas/${write.id}`,
+        method: 'PUT',
+        body: bodyOf(write),
+      }),
+      transformResponse: as(formulaSchema),
+      invalidatesTags: (_, error) => (error ? [] : ['formula']),
+    }),
+    putVessel: build.mutation<StoredVessel, WriteRequest<VesselData>>({
+      query: (write) => ({
+        url: `/kitchens/${write.kitchenId}/vessels/${write.id}`,
+        method: 'PUT',
+        body: bodyOf(write),
+      }),
+      transformResponse: as(vesselSchema),
+      invalidatesTags: (_, error) => (error ? [] : ['vessel']),
+    }),
+    putOven: build.mutation<StoredOven, WriteRequest<OvenData>>({
+      query: (write) => ({
+        url: `/kitchens/${write.kitchenId}/ovens/${write.id}`,
+        method: 'PUT',
+        body: bodyOf(write),
+      }),
+      transformResponse: as(ovenSchema),
+      invalidatesTags: (_, error) => (error ? [] : ['oven']),
+    }),
+    putBake: build.mutation<StoredBake, WriteRequest<BakeData>>({
+      query: (write) => ({
+        url: `/kitchens/${write.kitchenId}/bakes/${write.id}`,
+        method: 'PUT',
+        body: bodyOf(write),
+      }),
+      transformResponse: as(bakeSchema),
+      invalidatesTags: (_, error) => (error ? [] : ['bake']),
+    }),
+  }),
+});
+
+export const {
+  useKitchensQuery,
+  useFormulasQuery,
+  useVesselsQuery,
+  useOvensQuery,
+  useBakesQuery,
+  useBakeQuery,
+  usePutKitchenMutation,
+  usePutFormulaMutation,
+  usePutVesselMutation,
+  usePutOvenMutation,
+} = api;

@@ -1,0 +1,44 @@
+import { combineReducers, configureStore } from '@reduxjs/toolkit';
+import { useDispatch, useSelector } from 'react-redux';
+import { bakesReducer } from '../bake/bakes';
+import { bakeSending } from '../bake/sending';
+import { draftsReducer } from '../formulas/drafts';
+import { api } from './api';
+import { settingsReducer } from './settings';
+import { keep } from './storage';
+
+const rootReducer = combineReducers({
+  settings: settingsReducer,
+  drafts: draftsReducer,
+  bakes: bakesReducer,
+  [api.reducerPath]: api.reducer,
+});
+
+export type RootState = ReturnType<typeof rootReducer>;
+
+/** Makes a store; tests start it from a state of their own. */
+export function createStore(preloadedState?: Partial<RootState>) {
+  return configureStore({
+    reducer: rootReducer,
+    middleware: (defaults) => defaults().prepend(bakeSending.middleware).concat(api.middleware),
+    ...(preloadedState ? { preloadedState } : {}),
+  });
+}
+
+export type AppStore = ReturnType<typeof createStore>;
+export type AppDispatch = AppStore['dispatch'];
+
+/** Keeps what has to outlive a reload whenever it changes. */
+export function keepThroughReloads(store: AppStore): void {
+  let { settings, drafts, bakes } = store.getState();
+  store.subscribe(() => {
+    const now = store.getState();
+    if (now.settings !== settings) keep('settings', now.settings);
+    if (now.drafts !== drafts) keep('drafts', now.drafts);
+    if (now.bakes !== bakes) keep('bakes', now.bakes);
+    ({ settings, drafts, bakes } = now);
+  });
+}
+
+export const useAppDispatch = useDispatch.withTypes<AppDispatch>();
+export const useAppSelector = useSelector.withTypes<RootState>();
