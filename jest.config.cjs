@@ -1,4 +1,6 @@
 /** Unit and server tests; each room runs in the world it lives in. */
+const { join } = require('node:path');
+
 const swc = {
   '^.+\\.tsx?$': [
     '@swc/jest',
@@ -15,6 +17,30 @@ const room = (name, extra = {}) => ({
   ...extra,
 });
 
+/** The client in its web target, with Expo's own preset; its babel settings lie beside it. */
+function clientRoom() {
+  const web = require('jest-expo/web/jest-preset');
+  const transform = Object.fromEntries(
+    Object.entries(web.transform).map(([pattern, value]) => [
+      pattern,
+      Array.isArray(value) && value[0] === 'babel-jest'
+        ? ['babel-jest', { ...value[1], configFile: join(__dirname, 'client/babel.config.js') }]
+        : value,
+    ]),
+  );
+  return {
+    ...web,
+    displayName: 'client',
+    rootDir: '<rootDir>/client',
+    testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}'],
+    transform,
+    setupFiles: [...(web.setupFiles ?? []), '<rootDir>/src/testing/setup.ts'],
+    transformIgnorePatterns: [
+      'node_modules/(?!((jest-)?react-native|@react-native|expo|@expo|expo-.*|lucide-react-native|nativewind|react-native-css-interop|d3-.*|internmap|delaunator|robust-predicates|uuid|date-fns|@reduxjs|immer|react-redux)/)',
+    ],
+  };
+}
+
 module.exports = {
-  projects: [room('core'), room('contract'), room('server')],
+  projects: [room('core'), room('contract'), room('server'), clientRoom()],
 };

@@ -6,8 +6,8 @@ import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 export const ROOT = dirname(dirname(fileURLToPath(import.meta.url)));
-/** Everything that is made while running, ignored by git. */
-export const DATA = join(ROOT, '.data');
+/** Everything that is made while running, ignored by git; tests of the start command take another folder. */
+export const DATA = process.env.HOLLOW_MOON_DATA ?? join(ROOT, '.data');
 
 export const say = (text) => process.stdout.write(`› ${text}\n`);
 

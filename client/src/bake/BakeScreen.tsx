@@ -69,7 +69,11 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
     toCelsius: (value: number) => (unit === '°F' ? fahrenheitToCelsius(value) : value),
   };
   const colour =
-    standing.phase === 'open' ? 'text-yolk-text' : standing.phase === 'past' ? 'text-scorch' : 'text-ink';
+    standing.phase === 'open'
+      ? 'text-yolk-text'
+      : standing.phase === 'past'
+        ? 'text-scorch'
+        : 'text-ink';
   const head = (
     <Sheet>
       <Title>{data.formulaName}</Title>
@@ -94,13 +98,25 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
       {window ? (
         <View className="flex-row flex-wrap gap-x-6 gap-y-2">
           <Labelled label="Pull">
-            <Figure value={spanOfMinutes(window.earliest.timeS, window.latest.timeS)} unit="min" size="title" />
+            <Figure
+              value={spanOfMinutes(window.earliest.timeS, window.latest.timeS)}
+              unit="min"
+              size="title"
+            />
           </Labelled>
           <Labelled label="Best">
-            <Figure value={minutes(window.best.timeS)} unit={`min, at ${degrees(window.best.probeC)} ${unit}`} size="title" />
+            <Figure
+              value={minutes(window.best.timeS)}
+              unit={`min, at ${degrees(window.best.probeC)} ${unit}`}
+              size="title"
+            />
           </Labelled>
           <Labelled label="Probe foreseen now">
-            <Figure value={degrees(foreseenCentreC(data, standing.elapsedS))} unit={unit} size="title" />
+            <Figure
+              value={degrees(foreseenCentreC(data, standing.elapsedS))}
+              unit={unit}
+              size="title"
+            />
           </Labelled>
         </View>
       ) : null}
@@ -152,9 +168,13 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
         centre={curve(data, 3)}
         setC={setC}
         curdleC={curdleC ?? undefined}
-        window={window ? [window.earliest.timeS, window.best.timeS, window.latest.timeS] : undefined}
+        window={
+          window ? [window.earliest.timeS, window.best.timeS, window.latest.timeS] : undefined
+        }
         pullS={pullS}
-        readings={data.readings.filter((each) => each.place === 'centre').map((each) => [each.atS, each.celsius] as const)}
+        readings={data.readings
+          .filter((each) => each.place === 'centre')
+          .map((each) => [each.atS, each.celsius] as const)}
         pulledS={data.pulledAt === null ? undefined : standing.elapsedS}
         {...(inOven ? { nowS: standing.elapsedS } : {})}
         label="Foreseen temperatures with what was read"
@@ -186,7 +206,13 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
 }
 
 /** Takes a bake of the book up on this device. */
-function TakeUp({ kitchenId, stored }: { readonly kitchenId: string; readonly stored: StoredBake }) {
+function TakeUp({
+  kitchenId,
+  stored,
+}: {
+  readonly kitchenId: string;
+  readonly stored: StoredBake;
+}) {
   const dispatch = useAppDispatch();
   useEffect(() => {
     dispatch(taken({ kitchenId, stored }));
@@ -199,7 +225,10 @@ function FromBook({ id, kitchenId }: { readonly id: string; readonly kitchenId: 
   if (isError) {
     return (
       <Column>
-        <Notice kind="danger" actions={<Button label="To the log" onPress={() => router.navigate('/log')} />}>
+        <Notice
+          kind="danger"
+          actions={<Button label="To the log" onPress={() => router.navigate('/log')} />}
+        >
           This bake is not in the kitchen’s book.
         </Notice>
       </Column>
@@ -214,5 +243,9 @@ export function BakeScreen() {
   const bake = useAppSelector((state) => state.bakes[id]);
   const loading = useKitchenBook();
   if (bake) return <RunningBake id={id} bake={bake} />;
-  return <WhenHere loading={loading}>{(book) => <FromBook id={id} kitchenId={book.kitchen.id} />}</WhenHere>;
+  return (
+    <WhenHere loading={loading}>
+      {(book) => <FromBook id={id} kitchenId={book.kitchen.id} />}
+    </WhenHere>
+  );
 }

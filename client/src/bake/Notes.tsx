@@ -1,4 +1,3 @@
-import UndoIcon from 'lucide-react-native/icons/undo-2';
 import {
   FAULTS,
   MOTIONS,
@@ -11,7 +10,7 @@ import {
 import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
-import { Button, Choice, NumberField, Picker, Sheet, Soft, TextField } from '../design';
+import { Button, Choice, icons, NumberField, Picker, Sheet, Soft, TextField } from '../design';
 
 type Note = (change: Partial<BakeData>) => void;
 
@@ -35,7 +34,12 @@ export function ReadingForm({
   const [place, setPlace] = useState<PlaceName>('centre');
   const [problem, setProblem] = useState<string | undefined>(undefined);
   const add = () => {
-    const reading = { id: uuid(), atS: Math.round(atS), place, celsius: degreesIn.toCelsius(value) };
+    const reading = {
+      id: uuid(),
+      atS: Math.round(atS),
+      place,
+      celsius: degreesIn.toCelsius(value),
+    };
     const checked = readingSchema.safeParse(reading);
     if (!checked.success) {
       setProblem(checked.error.issues[0]?.message);
@@ -71,14 +75,27 @@ export function ReadingForm({
             onChange={(next) => setPlace(next as PlaceName)}
           />
         </View>
-        <Button label="Note it" onPress={add} disabled={!Number.isFinite(value)} testID="add-reading" />
+        <Button
+          label="Note it"
+          onPress={add}
+          disabled={!Number.isFinite(value)}
+          testID="add-reading"
+        />
       </View>
     </Sheet>
   );
 }
 
 /** How wide the middle moves and how. */
-export function WobbleForm({ data, atS, onNote }: { readonly data: BakeData; readonly atS: number; readonly onNote: Note }) {
+export function WobbleForm({
+  data,
+  atS,
+  onNote,
+}: {
+  readonly data: BakeData;
+  readonly atS: number;
+  readonly onNote: Note;
+}) {
   const [cm, setCm] = useState(Number.NaN);
   const [round, setRound] = useState(0);
   const [motion, setMotion] = useState<(typeof MOTIONS)[number]>('as a jelly');
@@ -175,7 +192,17 @@ export function ResultForm({ data, onNote }: { readonly data: BakeData; readonly
 }
 
 /** What was noted, each to be taken back. */
-export function Noted({ data, onNote, degrees, unit }: { readonly data: BakeData; readonly onNote: Note; readonly degrees: (celsius: number) => string; readonly unit: string }) {
+export function Noted({
+  data,
+  onNote,
+  degrees,
+  unit,
+}: {
+  readonly data: BakeData;
+  readonly onNote: Note;
+  readonly degrees: (celsius: number) => string;
+  readonly unit: string;
+}) {
   const rows = [
     ...data.readings.map((reading) => ({
       id: reading.id,
@@ -190,14 +217,25 @@ export function Noted({ data, onNote, degrees, unit }: { readonly data: BakeData
       remove: () => onNote({ wobbles: data.wobbles.filter((each) => each.id !== wobble.id) }),
     })),
   ].sort((a, b) => a.atS - b.atS);
-  if (rows.length === 0) return <Soft>Nothing noted yet. A probe reading or a wobble check goes here.</Soft>;
+  if (rows.length === 0)
+    return <Soft>Nothing noted yet. A probe reading or a wobble check goes here.</Soft>;
   return (
     <View role="list" className="gap-1">
       {rows.map((row) => (
-        <View key={row.id} role="listitem" className="min-h-12 flex-row items-center gap-3 border-b border-line">
+        <View
+          key={row.id}
+          role="listitem"
+          className="min-h-12 flex-row items-center gap-3 border-b border-line"
+        >
           <Text className="w-16 font-figures text-base text-ink-soft">{`${Math.round(row.atS / 60)} min`}</Text>
           <Text className="flex-1 font-read text-base text-ink">{row.text}</Text>
-          <Button label={`Take back: ${row.text}`} weight="quiet" iconOnly icon={UndoIcon} onPress={row.remove} />
+          <Button
+            label={`Take back: ${row.text}`}
+            weight="quiet"
+            iconOnly
+            icon={icons.undo}
+            onPress={row.remove}
+          />
         </View>
       ))}
     </View>

@@ -26,7 +26,7 @@ interface Begun {
 
 const slice = createSlice({
   name: 'bakes',
-  initialState: recall<LocalBakes>('bakes') ?? ({} as LocalBakes),
+  initialState: recall<LocalBakes>('bakes') ?? {},
   reducers: {
     begun(state, { payload: { id, kitchenId, data } }: PayloadAction<Begun>): LocalBakes {
       const bake: LocalBake = {
@@ -41,7 +41,10 @@ const slice = createSlice({
       return { ...state, [id]: bake };
     },
     /** Takes up a bake of the server to go on with it here. */
-    taken(state, { payload: { kitchenId, stored } }: PayloadAction<{ kitchenId: string; stored: StoredBake }>): LocalBakes {
+    taken(
+      state,
+      { payload: { kitchenId, stored } }: PayloadAction<{ kitchenId: string; stored: StoredBake }>,
+    ): LocalBakes {
       if (state[stored.id]) return state;
       const bake: LocalBake = {
         kitchenId,
@@ -54,19 +57,36 @@ const slice = createSlice({
       };
       return { ...state, [stored.id]: bake };
     },
-    noted(state, { payload: { id, change } }: PayloadAction<{ id: string; change: Partial<BakeData> }>): LocalBakes {
+    noted(
+      state,
+      { payload: { id, change } }: PayloadAction<{ id: string; change: Partial<BakeData> }>,
+    ): LocalBakes {
       const bake = state[id];
       if (!bake) return state;
       return {
         ...state,
-        [id]: { ...bake, data: { ...bake.data, ...change }, unsent: true, writeId: null, refused: null },
+        [id]: {
+          ...bake,
+          data: { ...bake.data, ...change },
+          unsent: true,
+          writeId: null,
+          refused: null,
+        },
       };
     },
-    sending(state, { payload: { id, writeId } }: PayloadAction<{ id: string; writeId: string }>): LocalBakes {
+    sending(
+      state,
+      { payload: { id, writeId } }: PayloadAction<{ id: string; writeId: string }>,
+    ): LocalBakes {
       const bake = state[id];
       return bake ? { ...state, [id]: { ...bake, writeId } } : state;
     },
-    acknowledged(state, { payload: { id, version, writeId } }: PayloadAction<{ id: string; version: number; writeId: string }>): LocalBakes {
+    acknowledged(
+      state,
+      {
+        payload: { id, version, writeId },
+      }: PayloadAction<{ id: string; version: number; writeId: string }>,
+    ): LocalBakes {
       const bake = state[id];
       if (!bake) return state;
       const current = bake.writeId === writeId;
@@ -75,7 +95,10 @@ const slice = createSlice({
         [id]: { ...bake, version, unsent: !current, writeId: null, refused: null, stale: null },
       };
     },
-    refused(state, { payload: { id, refusal } }: PayloadAction<{ id: string; refusal: Refused }>): LocalBakes {
+    refused(
+      state,
+      { payload: { id, refusal } }: PayloadAction<{ id: string; refusal: Refused }>,
+    ): LocalBakes {
       const bake = state[id];
       if (!bake) return state;
       const stale = refusal.code === 'stale' ? (refusal.current as StoredBake) : null;
@@ -87,7 +110,14 @@ const slice = createSlice({
       if (!bake?.stale) return state;
       return {
         ...state,
-        [id]: { ...bake, version: bake.stale.version, stale: null, refused: null, writeId: null, unsent: true },
+        [id]: {
+          ...bake,
+          version: bake.stale.version,
+          stale: null,
+          refused: null,
+          writeId: null,
+          unsent: true,
+        },
       };
     },
     /** Done with, or given up for what is in the book. */
@@ -98,6 +128,7 @@ const slice = createSlice({
   },
 });
 
-export const { begun, taken, noted, sending, acknowledged, refused, mineKept, putAway } = slice.actions;
+export const { begun, taken, noted, sending, acknowledged, refused, mineKept, putAway } =
+  slice.actions;
 
 export const bakesReducer = slice.reducer;

@@ -53,9 +53,15 @@ async function send(
 
 start({
   predicate: (action) => begun.match(action) || noted.match(action) || mineKept.match(action),
-  effect: async (action, { getState, dispatch, delay }) => {
+  effect: async (action, of) => {
     const payload = (action as ReturnType<typeof noted> | ReturnType<typeof mineKept>).payload;
-    await send(typeof payload === 'string' ? payload : payload.id, getState, dispatch, delay);
+    const id = typeof payload === 'string' ? payload : payload.id;
+    await send(
+      id,
+      () => of.getState(),
+      of.dispatch,
+      (ms) => of.delay(ms),
+    );
   },
 });
 

@@ -1,6 +1,5 @@
-import type { LucideIcon } from 'lucide-react-native';
-import { cssInterop } from 'nativewind';
 import { Pressable, Text } from 'react-native';
+import type { Icon } from './icons';
 
 type Weight = 'main' | 'plain' | 'quiet';
 
@@ -19,7 +18,7 @@ interface ButtonProps {
   readonly label: string;
   readonly onPress: () => void;
   readonly weight?: Weight;
-  readonly icon?: LucideIcon;
+  readonly icon?: Icon;
   /** Shows only the icon; the label is for those who listen. */
   readonly iconOnly?: boolean;
   readonly disabled?: boolean;
@@ -28,32 +27,18 @@ interface ButtonProps {
   readonly testID?: string;
 }
 
-const withClass = new WeakSet<LucideIcon>();
-
-/** Lets an icon take its colour from a class. */
-export function styled(icon: LucideIcon): LucideIcon {
-  if (!withClass.has(icon)) {
-    cssInterop(icon, {
-      className: { target: 'style', nativeStyleToProp: { color: true, opacity: true } },
-    });
-    withClass.add(icon);
-  }
-  return icon;
-}
-
 /** A target for floury thumbs: 48 px at the least. */
 export function Button({
   label,
   onPress,
   weight = 'plain',
-  icon,
+  icon: Picture,
   iconOnly = false,
   disabled = false,
   pressed,
   className = '',
   testID,
 }: ButtonProps) {
-  const Icon = icon && styled(icon);
   return (
     <Pressable
       role="button"
@@ -64,7 +49,7 @@ export function Button({
       onPress={onPress}
       className={`min-h-12 min-w-12 flex-row items-center justify-center gap-2 rounded border px-3 py-2 ${FRAMES[weight]} ${disabled ? 'opacity-40' : 'active:opacity-70'} ${className}`}
     >
-      {Icon ? <Icon size={20} className={LETTERS[weight]} /> : null}
+      {Picture ? <Picture size={20} className={LETTERS[weight]} /> : null}
       {iconOnly ? null : (
         <Text className={`font-read-strong text-base ${LETTERS[weight]}`}>{label}</Text>
       )}

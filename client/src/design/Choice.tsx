@@ -74,7 +74,9 @@ export function Picker({
           value,
           onChange: (event: { target: { value: string } }) => onChange(event.target.value),
         },
-        options.map((option) => createElement('option', { key: option.value, value: option.value }, option.label)),
+        options.map((option) =>
+          createElement('option', { key: option.value, value: option.value }, option.label),
+        ),
       )}
     </View>
   );

@@ -1,11 +1,8 @@
-import CircleAlert from 'lucide-react-native/icons/circle-alert';
-import Info from 'lucide-react-native/icons/info';
 import type { ReactNode } from 'react';
 import { Text, View } from 'react-native';
-import { styled } from './Button';
+import { icons } from './icons';
 
-const Alert = styled(CircleAlert);
-const Hint = styled(Info);
+const { alert: Alert, hint: Hint } = icons;
 
 /** Something the cook should know now. Danger is told by colour, sign and word together. */
 export const Notice = ({
@@ -37,7 +34,13 @@ export const Notice = ({
 );
 
 /** What is wrong with one field, under it. */
-export const FieldProblem = ({ id, children }: { readonly id?: string; readonly children: string }) => (
+export const FieldProblem = ({
+  id,
+  children,
+}: {
+  readonly id?: string;
+  readonly children: string;
+}) => (
   <Text nativeID={id} role="alert" className="font-read text-small text-scorch">
     {children}
   </Text>

@@ -9,7 +9,11 @@ interface TextProps {
 }
 
 /** One of the few large titles of a screen. `level` is its place in the outline. */
-export const Title = ({ children, className = '', level = 1 }: TextProps & { readonly level?: 1 | 2 }) => (
+export const Title = ({
+  children,
+  className = '',
+  level = 1,
+}: TextProps & { readonly level?: 1 | 2 }) => (
   <NativeText
     role="heading"
     aria-level={level}
@@ -51,7 +55,10 @@ interface FigureProps {
 
 /** A figure with its unit, smaller and softer, never parted from it. */
 export const Figure = ({ value, unit, size = 'lead', className = '', testID }: FigureProps) => (
-  <NativeText testID={testID} className={`font-figures-strong text-ink ${FIGURE_SIZES[size]} ${className}`}>
+  <NativeText
+    testID={testID}
+    className={`font-figures-strong text-ink ${FIGURE_SIZES[size]} ${className}`}
+  >
     {value}
     {unit ? (
       <NativeText className="font-read text-small text-ink-soft">{`\u00a0${unit}`}</NativeText>
@@ -60,7 +67,11 @@ export const Figure = ({ value, unit, size = 'lead', className = '', testID }: F
 );
 
 /** A small label above whatever it names. */
-export const Labelled = ({ label, children, className = '' }: TextProps & { readonly label: string }) => (
+export const Labelled = ({
+  label,
+  children,
+  className = '',
+}: TextProps & { readonly label: string }) => (
   <View className={`gap-0.5 ${className}`}>
     <Soft>{label}</Soft>
     {children}

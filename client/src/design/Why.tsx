@@ -14,7 +14,9 @@ export function Why({ about, children }: { readonly about: string; readonly chil
         onPress={() => setOpen(!open)}
         className="min-h-12 justify-center self-start pr-4"
       >
-        <Text className="font-read text-small text-water underline">{open ? 'Hide why' : 'Why?'}</Text>
+        <Text className="font-read text-small text-water underline">
+          {open ? 'Hide why' : 'Why?'}
+        </Text>
       </Pressable>
       {open ? <Soft>{children}</Soft> : null}
     </View>

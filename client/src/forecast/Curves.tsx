@@ -31,7 +31,18 @@ const MARGIN = { left: 34, right: 10, top: 18, bottom: 26 } as const;
 
 /** Temperatures at rim, half radius and centre over time, with the bands that decide. */
 export function Curves(props: CurvesProps) {
-  const { rim, halfRadius, centre, setC, curdleC, window, pullS, nowS, readings = [], pulledS } = props;
+  const {
+    rim,
+    halfRadius,
+    centre,
+    setC,
+    curdleC,
+    window,
+    pullS,
+    nowS,
+    readings = [],
+    pulledS,
+  } = props;
   const { height = 240, label, setUncertaintyK = 0 } = props;
   const { degrees, unit } = useTemperature();
   const [width, setWidth] = useState(340);
@@ -42,8 +53,12 @@ export function Curves(props: CurvesProps) {
     nowS ?? 0,
   );
   const highest = Math.max(100, ...rim.map(([, c]) => c), ...readings.map(([, c]) => c));
-  const x = scaleLinear().domain([0, endS]).range([MARGIN.left, width - MARGIN.right]);
-  const y = scaleLinear().domain([0, highest]).range([height - MARGIN.bottom, MARGIN.top]);
+  const x = scaleLinear()
+    .domain([0, endS])
+    .range([MARGIN.left, width - MARGIN.right]);
+  const y = scaleLinear()
+    .domain([0, highest])
+    .range([height - MARGIN.bottom, MARGIN.top]);
   const path = line<readonly [number, number]>()
     .x(([s]) => x(s))
     .y(([, c]) => y(c));
@@ -57,7 +72,14 @@ export function Curves(props: CurvesProps) {
       <Svg width={width} height={height} role="img" aria-label={label}>
         {rows.map((c) => (
           <G key={c}>
-            <Line x1={MARGIN.left} x2={width - MARGIN.right} y1={y(c)} y2={y(c)} stroke={colours.line} strokeWidth={0.7} />
+            <Line
+              x1={MARGIN.left}
+              x2={width - MARGIN.right}
+              y1={y(c)}
+              y2={y(c)}
+              stroke={colours.line}
+              strokeWidth={0.7}
+            />
             <SvgText {...text} x={MARGIN.left - 6} y={y(c) + 4} textAnchor="end">
               {degrees(c)}
             </SvgText>
@@ -78,14 +100,24 @@ export function Curves(props: CurvesProps) {
               fill={colours.yolk}
               opacity={0.3}
             />
-            <Line x1={x(window[1])} x2={x(window[1])} y1={MARGIN.top} y2={height - MARGIN.bottom} stroke={colours.ink} strokeWidth={1.5} />
+            <Line
+              x1={x(window[1])}
+              x2={x(window[1])}
+              y1={MARGIN.top}
+              y2={height - MARGIN.bottom}
+              stroke={colours.ink}
+              strokeWidth={1.5}
+            />
           </G>
         ) : null}
         <Rect
           x={MARGIN.left}
           y={y(setC + Math.max(0.7, setUncertaintyK))}
           width={plotWidth}
-          height={Math.max(2, y(setC - Math.max(0.7, setUncertaintyK)) - y(setC + Math.max(0.7, setUncertaintyK)))}
+          height={Math.max(
+            2,
+            y(setC - Math.max(0.7, setUncertaintyK)) - y(setC + Math.max(0.7, setUncertaintyK)),
+          )}
           fill={colours.yolk}
           opacity={0.35}
         />
@@ -94,14 +126,34 @@ export function Curves(props: CurvesProps) {
         </SvgText>
         {curdleC === undefined ? null : (
           <G>
-            <Line x1={MARGIN.left} x2={width - MARGIN.right} y1={y(curdleC)} y2={y(curdleC)} stroke={colours.scorch} strokeWidth={1.5} strokeDasharray="6 4" />
+            <Line
+              x1={MARGIN.left}
+              x2={width - MARGIN.right}
+              y1={y(curdleC)}
+              y2={y(curdleC)}
+              stroke={colours.scorch}
+              strokeWidth={1.5}
+              strokeDasharray="6 4"
+            />
             <SvgText {...text} x={MARGIN.left + 4} y={y(curdleC) - 5} fill={colours.scorch}>
               {`curdles from ${degrees(curdleC)} ${unit}`}
             </SvgText>
           </G>
         )}
-        <Path d={path(rim) ?? ''} fill="none" stroke={colours.inkSoft} strokeWidth={1.5} strokeDasharray="2 3" />
-        <Path d={path(halfRadius) ?? ''} fill="none" stroke={colours.water} strokeWidth={1.5} strokeDasharray="8 4" />
+        <Path
+          d={path(rim) ?? ''}
+          fill="none"
+          stroke={colours.inkSoft}
+          strokeWidth={1.5}
+          strokeDasharray="2 3"
+        />
+        <Path
+          d={path(halfRadius) ?? ''}
+          fill="none"
+          stroke={colours.water}
+          strokeWidth={1.5}
+          strokeDasharray="8 4"
+        />
         <Path d={path(centre) ?? ''} fill="none" stroke={colours.ink} strokeWidth={2.5} />
         {pullS === undefined ? null : (
           <SvgText {...text} x={x(pullS)} y={12} textAnchor="middle" fill={colours.ink}>
@@ -110,17 +162,46 @@ export function Curves(props: CurvesProps) {
         )}
         {pulledS === undefined ? null : (
           <G>
-            <Line x1={x(pulledS)} x2={x(pulledS)} y1={MARGIN.top} y2={height - MARGIN.bottom} stroke={colours.water} strokeWidth={2} />
-            <SvgText {...text} x={x(pulledS)} y={height - MARGIN.bottom - 6} textAnchor="middle" fill={colours.water}>
+            <Line
+              x1={x(pulledS)}
+              x2={x(pulledS)}
+              y1={MARGIN.top}
+              y2={height - MARGIN.bottom}
+              stroke={colours.water}
+              strokeWidth={2}
+            />
+            <SvgText
+              {...text}
+              x={x(pulledS)}
+              y={height - MARGIN.bottom - 6}
+              textAnchor="middle"
+              fill={colours.water}
+            >
               pulled
             </SvgText>
           </G>
         )}
         {readings.map(([s, c]) => (
-          <Circle key={`${s}/${c}`} cx={x(s)} cy={y(c)} r={5} fill={colours.sheet} stroke={colours.ink} strokeWidth={2} />
+          <Circle
+            key={`${s}/${c}`}
+            cx={x(s)}
+            cy={y(c)}
+            r={5}
+            fill={colours.sheet}
+            stroke={colours.ink}
+            strokeWidth={2}
+          />
         ))}
         {nowS === undefined ? null : (
-          <Line x1={x(Math.min(nowS, endS))} x2={x(Math.min(nowS, endS))} y1={MARGIN.top} y2={height - MARGIN.bottom} stroke={colours.ink} strokeWidth={1} strokeDasharray="1 3" />
+          <Line
+            x1={x(Math.min(nowS, endS))}
+            x2={x(Math.min(nowS, endS))}
+            y1={MARGIN.top}
+            y2={height - MARGIN.bottom}
+            stroke={colours.ink}
+            strokeWidth={1}
+            strokeDasharray="1 3"
+          />
         )}
       </Svg>
       <View className="flex-row flex-wrap gap-x-4">

@@ -1,9 +1,8 @@
 import type { FormulaData } from '@hollow-moon/contract';
 import { analyse, judgeSetting, type Forecast } from '@hollow-moon/core';
-import Flame from 'lucide-react-native/icons/flame';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Button, Notice, Read, Sheet, Soft } from '../design';
+import { Button, icons, Notice, Read, Sheet, Soft } from '../design';
 import { Moon } from '../moon';
 import type { KitchenBook } from '../store/kitchen';
 import { useTemperature } from '../store/useTemperature';
@@ -54,7 +53,9 @@ export function ForecastPanel({
         <View className="items-center gap-3 py-4">
           <Moon state={undefined} shell={data.shell !== 'none'} size={120} label="Not judged" />
           <Read className="text-center">{judged.reason}</Read>
-          <Soft className="text-center">Its list, ratios and tins are kept and computed all the same.</Soft>
+          <Soft className="text-center">
+            Its list, ratios and tins are kept and computed all the same.
+          </Soft>
         </View>
       </Sheet>
     );
@@ -68,7 +69,9 @@ export function ForecastPanel({
             {problem.message}
           </Notice>
         ) : null}
-        {working && !forecast && !problem ? <Soft>{`Working it out, ${Math.round(progress * 100)} %`}</Soft> : null}
+        {working && !forecast && !problem ? (
+          <Soft>{`Working it out, ${Math.round(progress * 100)} %`}</Soft>
+        ) : null}
         {working && progress > 0 && progress < 0.8 && forecast ? (
           <View className="absolute right-2 top-2">
             <Button label="Stop" weight="quiet" onPress={cancel} />
@@ -137,7 +140,7 @@ export function ForecastPanel({
           <Soft>{`Loses about ${Math.round(forecast.waterLostG)} g of water a tin. A prediction for a steady oven: trust the window and the wobble before the minute.`}</Soft>
           <Button
             label="Bake it"
-            icon={Flame}
+            icon={icons.bake}
             weight="main"
             className="min-h-14"
             onPress={() => onBake(forecast)}

@@ -35,7 +35,10 @@ export function Instrument({
   const moonSize = Math.min(width, 260);
   const surfaceCm = centimetres(field.fill.topRadiusM * 2000);
   return (
-    <View className="gap-3" onLayout={({ nativeEvent }) => setWidth(Math.max(220, nativeEvent.layout.width))}>
+    <View
+      className="gap-3"
+      onLayout={({ nativeEvent }) => setWidth(Math.max(220, nativeEvent.layout.width))}
+    >
       <View className="flex-row items-center justify-between gap-3">
         <Moon
           state={frame.rings}
@@ -46,7 +49,12 @@ export function Instrument({
         />
         <View className="flex-1 gap-2">
           <Labelled label="Probe, centre">
-            <Figure value={degrees(frame.probeC.centre)} unit={unit} size="figure" testID="scrub-probe" />
+            <Figure
+              value={degrees(frame.probeC.centre)}
+              unit={unit}
+              size="figure"
+              testID="scrub-probe"
+            />
           </Labelled>
           <Labelled label="Wobble">
             <Figure
@@ -56,7 +64,13 @@ export function Instrument({
               testID="scrub-wobble"
             />
           </Labelled>
-          <Soft>{caption ? `moves ${frame.wobble.motion}` : frame.wobble.motion === 'not at all' ? 'still' : 'quivers'}</Soft>
+          <Soft>
+            {caption
+              ? `moves ${frame.wobble.motion}`
+              : frame.wobble.motion === 'not at all'
+                ? 'still'
+                : 'quivers'}
+          </Soft>
         </View>
       </View>
       <Section

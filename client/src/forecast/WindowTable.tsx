@@ -31,7 +31,12 @@ export function WindowTable({
           className={`flex-1 gap-1 rounded border p-2 active:opacity-70 ${label === 'Best' ? 'border-2 border-ink' : 'border-line'}`}
         >
           <Labelled label={label}>
-            <Figure value={minutes(pull.timeS)} unit="min" size="figure" testID={`pull-${label.toLowerCase()}`} />
+            <Figure
+              value={minutes(pull.timeS)}
+              unit="min"
+              size="figure"
+              testID={`pull-${label.toLowerCase()}`}
+            />
           </Labelled>
           <Read>{`probe ${degrees(pull.probeC)} ${unit}`}</Read>
           <Soft>

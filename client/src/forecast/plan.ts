@@ -21,7 +21,12 @@ export function planFor(
   if (!oven) return { missing: 'Choose an oven to see the forecast.' };
   return {
     plan: {
-      lines: data.lines.map(({ id, ingredientId, amount, unit }) => ({ id, ingredientId, amount, unit })),
+      lines: data.lines.map(({ id, ingredientId, amount, unit }) => ({
+        id,
+        ingredientId,
+        amount,
+        unit,
+      })),
       eggGrade: kitchen.eggGrade,
       family: data.family,
       shell: data.shell,

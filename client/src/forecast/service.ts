@@ -30,7 +30,10 @@ const REMEMBERED = 40;
 
 const BROKE: Result<Forecast> = {
   ok: false,
-  problem: { code: 'our-fault', message: 'The forecast broke off. Change something and try again.' },
+  problem: {
+    code: 'our-fault',
+    message: 'The forecast broke off. Change something and try again.',
+  },
 };
 
 /** Runs forecasts one after another on a worker made when first needed. */

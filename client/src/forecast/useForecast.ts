@@ -13,33 +13,41 @@ export interface ForecastState {
   readonly working: boolean;
   readonly progress: number;
   readonly cancel: () => void;
+  /** Asks again for what was cancelled; `undefined` while there is nothing to ask again. */
+  readonly again: (() => void) | undefined;
 }
 
 interface Answer {
+  /** The plan it answers; `undefined` before the first. */
+  readonly key: string | undefined;
   readonly forecast: Forecast | undefined;
   readonly problem: Problem | undefined;
 }
 
 /** The forecast of a plan, computed beside the screen. `slot` names who asks; `undefined` asks nothing. */
 export function useForecast(slot: string, plan: ForecastPlan | undefined): ForecastState {
-  const [answer, setAnswer] = useState<Answer>({ forecast: undefined, problem: undefined });
-  const [progress, setProgress] = useState<number | undefined>(undefined);
+  const [answer, setAnswer] = useState<Answer>({
+    key: undefined,
+    forecast: undefined,
+    problem: undefined,
+  });
+  const [progress, setProgress] = useState<{ key: string; share: number } | undefined>(undefined);
+  const [cancelled, setCancelled] = useState<string | undefined>(undefined);
   const withdraw = useRef<() => void>(() => undefined);
   const key = plan && JSON.stringify(plan);
+  const asked = key !== undefined && key !== cancelled;
   useEffect(() => {
-    if (key === undefined) return;
+    if (key === undefined || !asked) return;
     let wanted = true;
-    setProgress(0);
     withdraw.current = service().request(slot, {
       plan: JSON.parse(key) as ForecastPlan,
-      onProgress: (share) => wanted && setProgress(share),
+      onProgress: (share) => wanted && setProgress({ key, share }),
       onDone: (result) => {
         if (!wanted) return;
-        setProgress(undefined);
         setAnswer(
           result.ok
-            ? { forecast: result.value, problem: undefined }
-            : { forecast: undefined, problem: result.problem },
+            ? { key, forecast: result.value, problem: undefined }
+            : { key, forecast: undefined, problem: result.problem },
         );
       },
     });
@@ -48,10 +56,18 @@ export function useForecast(slot: string, plan: ForecastPlan | undefined): Forec
       // at every step, and the result is remembered anyway.
       wanted = false;
     };
-  }, [key, slot]);
+  }, [asked, key, slot]);
   const cancel = useCallback(() => {
     withdraw.current();
-    setProgress(undefined);
-  }, []);
-  return { ...answer, working: progress !== undefined, progress: progress ?? 1, cancel };
+    setCancelled(key);
+  }, [key]);
+  const again = useCallback(() => setCancelled(undefined), []);
+  return {
+    forecast: answer.forecast,
+    problem: answer.problem,
+    working: asked && answer.key !== key,
+    progress: progress && progress.key === key ? progress.share : 0,
+    cancel,
+    again: key !== undefined && !asked ? again : undefined,
+  };
 }

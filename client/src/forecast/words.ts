@@ -22,12 +22,17 @@ const wobbleWords = ({ wobble }: Pull): string =>
     : 'the middle no longer swings, it only quivers';
 
 /** What will happen, in a sentence or two. */
-export function sentence({ verdict }: Forecast, { degrees, span, unit }: TemperatureFormat): string {
+export function sentence(
+  { verdict }: Forecast,
+  { degrees, span, unit }: TemperatureFormat,
+): string {
   if (verdict.kind === 'no-window') return verdict.advice;
   const { earliest, best, latest } = verdict;
   const coast = Math.max(0, best.peakC - best.probeC);
   const after =
-    coast >= 0.5 ? `It coasts ${span(coast)} ${unit} and sets on the rack.` : 'It finishes on the rack.';
+    coast >= 0.5
+      ? `It coasts ${span(coast)} ${unit} and sets on the rack.`
+      : 'It finishes on the rack.';
   const open = verdict.latestIsLimit ? '' : ' Starch keeps it safe past that.';
   return `Pull at ${minutes(best.timeS)} min, ${spanOfMinutes(earliest.timeS, latest.timeS)}, at ${degrees(best.probeC)} ${unit}, when ${wobbleWords(best)}. ${after}${open}`;
 }

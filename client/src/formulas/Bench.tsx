@@ -1,10 +1,7 @@
 import type { FormulaData } from '@hollow-moon/contract';
 import { analyse, FAMILIES, FAMILY_NAMES, judgeSetting, type Family } from '@hollow-moon/core';
-import Plus from 'lucide-react-native/icons/plus';
-import Redo from 'lucide-react-native/icons/redo-2';
-import Undo from 'lucide-react-native/icons/undo-2';
 import { View } from 'react-native';
-import { Button, Notice, Picker, Sheet, Soft, TextField } from '../design';
+import { Button, icons, Notice, Picker, Sheet, Soft, TextField } from '../design';
 import type { KitchenBook } from '../store/kitchen';
 import { useAppDispatch } from '../store/store';
 import { mineKept } from './drafts';
@@ -23,12 +20,30 @@ export function SaveBar({ id, bench }: { readonly id: string; readonly bench: Fo
   return (
     <View className="gap-2">
       <View className="flex-row items-center gap-2">
-        <Button label="Undo" icon={Undo} iconOnly onPress={undo} disabled={!draft?.past.length} />
-        <Button label="Redo" icon={Redo} iconOnly onPress={redo} disabled={!draft?.future.length} />
+        <Button
+          label="Undo"
+          icon={icons.undo}
+          iconOnly
+          onPress={undo}
+          disabled={!draft?.past.length}
+        />
+        <Button
+          label="Redo"
+          icon={icons.redo}
+          iconOnly
+          onPress={redo}
+          disabled={!draft?.future.length}
+        />
         <Soft className="flex-1 text-right" testID="save-state">
           {saving ? 'Keeping' : draft ? 'Not kept yet' : 'Kept in the book'}
         </Soft>
-        <Button label="Keep" weight="main" onPress={() => void save()} disabled={!draft || saving} testID="save" />
+        <Button
+          label="Keep"
+          weight="main"
+          onPress={() => void save()}
+          disabled={!draft || saving}
+          testID="save"
+        />
       </View>
       {draft?.refused ? (
         <Notice kind="danger" testID="refused">
@@ -88,8 +103,10 @@ export function Bench({
         aside={
           <Button
             label="Add a line"
-            icon={Plus}
-            onPress={() => edit(`add/${data.lines.length}`, { ...data, lines: [...data.lines, newLine()] })}
+            icon={icons.add}
+            onPress={() =>
+              edit(`add/${data.lines.length}`, { ...data, lines: [...data.lines, newLine()] })
+            }
           />
         }
       >

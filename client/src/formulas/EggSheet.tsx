@@ -4,7 +4,11 @@ import { View } from 'react-native';
 import { Button, Read, Sheet, Soft } from '../design';
 import { useTemperature } from '../store/useTemperature';
 
-const NAMES = { whole: ['egg', 'eggs'], yolk: ['yolk', 'yolks'], white: ['white', 'whites'] } as const;
+const NAMES = {
+  whole: ['egg', 'eggs'],
+  yolk: ['yolk', 'yolks'],
+  white: ['white', 'whites'],
+} as const;
 
 /** Whole eggs for the shell-cracker, and what that does to the formula. */
 export function EggSheet({
@@ -22,10 +26,13 @@ export function EggSheet({
   const { lines, roundings } = roundEggs(data.lines, grade);
   if (roundings.length === 0) return null;
   const after = analyse(lines, grade);
-  const [before, then] = [analysis, after].map((each) => judgeSetting(each, data.family, data.shell));
+  const [before, then] = [analysis, after].map((each) =>
+    judgeSetting(each, data.family, data.shell),
+  );
   const already = roundings.every(
     ({ exact, whole, lineId }) =>
-      Math.abs(exact - whole) < 0.01 && data.lines.find((line) => line.id === lineId)?.unit === 'piece',
+      Math.abs(exact - whole) < 0.01 &&
+      data.lines.find((line) => line.id === lineId)?.unit === 'piece',
   );
   const ratios =
     analysis.eggToLiquid !== undefined && after.eggToLiquid !== undefined

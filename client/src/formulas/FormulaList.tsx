@@ -1,10 +1,9 @@
 import type { FormulaData, StoredFormula } from '@hollow-moon/contract';
 import { analyse, FAMILY_NAMES, judgeSetting, SHELL_NAMES } from '@hollow-moon/core';
 import { router } from 'expo-router';
-import Plus from 'lucide-react-native/icons/plus';
 import { Pressable, Text, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
-import { Button, Notice, Soft, Title } from '../design';
+import { Button, icons, Notice, Soft, Title } from '../design';
 import { planFor } from '../forecast/plan';
 import { useForecast } from '../forecast/useForecast';
 import { frameAt, shortVerdict } from '../forecast/words';
@@ -46,7 +45,8 @@ function FormulaRow({
           : forecast
             ? shortVerdict(forecast)
             : 'Working it out';
-  const state = forecast && plan ? forecast.frames[frameAt(forecast.frames, forecast.pullS)]!.rings : undefined;
+  const state =
+    forecast && plan ? forecast.frames[frameAt(forecast.frames, forecast.pullS)]!.rings : undefined;
   const vessel = book.vessels.find((each) => each.id === data.vesselId);
   return (
     <Pressable
@@ -69,7 +69,11 @@ function FormulaRow({
           {verdict}
         </Text>
         <Soft>
-          {[FAMILY_NAMES[data.family], SHELL_NAMES[data.shell].toLowerCase(), vessel?.data.name ?? 'no tin yet']
+          {[
+            FAMILY_NAMES[data.family],
+            SHELL_NAMES[data.shell].toLowerCase(),
+            vessel?.data.name ?? 'no tin yet',
+          ]
             .concat(changed ? ['not kept yet'] : [])
             .join(' · ')}
         </Soft>
@@ -79,7 +83,13 @@ function FormulaRow({
 }
 
 /** The kitchen's formulas, with those begun here and not yet kept. */
-export function FormulaList({ book, openId }: { readonly book: KitchenBook; readonly openId?: string }) {
+export function FormulaList({
+  book,
+  openId,
+}: {
+  readonly book: KitchenBook;
+  readonly openId?: string;
+}) {
   const dispatch = useAppDispatch();
   const drafts = useAppSelector((state) => state.drafts);
   const begin = () => {
@@ -91,7 +101,11 @@ export function FormulaList({ book, openId }: { readonly book: KitchenBook; read
   const begun = Object.entries(drafts).filter(([id]) => !stored.some((each) => each.id === id));
   const rows = [
     ...begun.map(([id, draft]) => ({ id, data: draft.data, changed: true })),
-    ...stored.map(({ id, data }) => ({ id, data: drafts[id]?.data ?? data, changed: id in drafts })),
+    ...stored.map(({ id, data }) => ({
+      id,
+      data: drafts[id]?.data ?? data,
+      changed: id in drafts,
+    })),
   ];
   return (
     <View className="gap-3">
@@ -100,12 +114,12 @@ export function FormulaList({ book, openId }: { readonly book: KitchenBook; read
           <Title>Formulas</Title>
           <Soft>{book.kitchen.data.name}</Soft>
         </View>
-        <Button label="New formula" icon={Plus} onPress={begin} />
+        <Button label="New formula" icon={icons.add} onPress={begin} />
       </View>
       {rows.length === 0 ? (
         <Notice kind="hint" actions={<Button label="New formula" weight="main" onPress={begin} />}>
-          No formulas yet. Begin with eggs, a liquid and sugar; the ratios and the verdict come as you
-          type.
+          No formulas yet. Begin with eggs, a liquid and sugar; the ratios and the verdict come as
+          you type.
         </Notice>
       ) : (
         <View role="list" className="gap-2">

@@ -25,7 +25,10 @@ function OpenFormula({ id, book }: { readonly id: string; readonly book: Kitchen
   if (!data) {
     return (
       <Column>
-        <Notice kind="danger" actions={<Button label="All formulas" onPress={() => router.navigate('/')} />}>
+        <Notice
+          kind="danger"
+          actions={<Button label="All formulas" onPress={() => router.navigate('/')} />}
+        >
           This formula is not in the kitchen’s book.
         </Notice>
       </Column>

@@ -7,9 +7,8 @@ import {
   type LineUnit,
   type WeighedLine,
 } from '@hollow-moon/core';
-import Trash from 'lucide-react-native/icons/trash';
 import { View } from 'react-native';
-import { Button, FieldProblem, NumberField, Picker, Soft } from '../design';
+import { Button, FieldProblem, icons, NumberField, Picker, Soft } from '../design';
 import { grams } from '../design/format';
 import { withLine, withoutLine } from './drafts';
 
@@ -62,7 +61,7 @@ export function LineEditor({
         </View>
         <Button
           label={`Take off ${findIngredient(line.ingredientId)?.name ?? name}`}
-          icon={Trash}
+          icon={icons.remove}
           iconOnly
           weight="quiet"
           onPress={() => onEdit(`${line.id}/remove`, withoutLine(data, line.id))}

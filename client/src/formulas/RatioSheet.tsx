@@ -31,7 +31,12 @@ export function VerdictSheet({ verdict }: { readonly verdict: SettingVerdict }) 
       <View className="flex-row flex-wrap gap-x-6 gap-y-3">
         <View>
           <Labelled label="Sets at">
-            <Figure value={degrees(setC)} unit={`± ${span(setUncertaintyK)} ${unit}`} size="figure" testID="sets-at" />
+            <Figure
+              value={degrees(setC)}
+              unit={`± ${span(setUncertaintyK)} ${unit}`}
+              size="figure"
+              testID="sets-at"
+            />
           </Labelled>
           <Why about="setting temperature">{why.set}</Why>
         </View>
@@ -40,7 +45,12 @@ export function VerdictSheet({ verdict }: { readonly verdict: SettingVerdict }) 
             {curdleC === undefined ? (
               <Figure value="does not" size="title" />
             ) : (
-              <Figure value={degrees(curdleC)} unit={`${unit}, ${span(marginK ?? 0)} above`} size="figure" testID="curdles-from" />
+              <Figure
+                value={degrees(curdleC)}
+                unit={`${unit}, ${span(marginK ?? 0)} above`}
+                size="figure"
+                testID="curdles-from"
+              />
             )}
           </Labelled>
           <Why about="curdling temperature">{why.curdle}</Why>
@@ -63,7 +73,8 @@ export function VerdictSheet({ verdict }: { readonly verdict: SettingVerdict }) 
 
 /** The ratios cooks speak of, and what is in it. */
 export function RatioSheet({ analysis }: { readonly analysis: Analysis }) {
-  const { share, eggToLiquid, yolkToWhite, mixtureG, volumeMl, densityGMl, allergens, hazards } = analysis;
+  const { share, eggToLiquid, yolkToWhite, mixtureG, volumeMl, densityGMl, allergens, hazards } =
+    analysis;
   const figures: [label: string, value: string, unit?: string, id?: string][] = [
     ['Egg to liquid', ratio(eggToLiquid), undefined, 'egg-to-liquid'],
     ['Yolk to white', ratio(yolkToWhite)],
@@ -85,15 +96,17 @@ export function RatioSheet({ analysis }: { readonly analysis: Analysis }) {
           </Labelled>
         ))}
       </View>
-      <Read>{allergens.length > 0 ? `Contains ${allergens.join(', ')}.` : 'No listed allergen.'}</Read>
+      <Read>
+        {allergens.length > 0 ? `Contains ${allergens.join(', ')}.` : 'No listed allergen.'}
+      </Read>
       {hazards.map((hazard) => (
         <Notice key={hazard} kind="hint">
           {hazard}
         </Notice>
       ))}
       <Soft>
-        By weight of the mixture, without what is strained out, fruit and nuts. Labels of what you use
-        come first.
+        By weight of the mixture, without what is strained out, fruit and nuts. Labels of what you
+        use come first.
       </Soft>
     </Sheet>
   );

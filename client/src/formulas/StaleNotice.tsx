@@ -33,7 +33,10 @@ export function StaleNotice({
     <View className="min-w-40 flex-1 gap-1">
       <Soft>{title}</Soft>
       {own.map((text, index) => (
-        <Read key={`${index}/${text}`} className={other.includes(text) ? 'text-ink-soft' : 'font-read-strong'}>
+        <Read
+          key={`${index}/${text}`}
+          className={other.includes(text) ? 'text-ink-soft' : 'font-read-strong'}
+        >
           {`${other.includes(text) ? '' : '≠ '}${text}`}
         </Read>
       ))}

@@ -10,7 +10,17 @@ import {
   type Analysis,
 } from '@hollow-moon/core';
 import { View } from 'react-native';
-import { Button, Choice, Figure, Labelled, Notice, NumberField, Picker, Sheet, Soft } from '../design';
+import {
+  Button,
+  Choice,
+  Figure,
+  Labelled,
+  Notice,
+  NumberField,
+  Picker,
+  Sheet,
+  Soft,
+} from '../design';
 import { centimetres, grams } from '../design/format';
 import type { KitchenBook } from '../store/kitchen';
 
@@ -28,7 +38,8 @@ interface Fit {
 /** What a formula comes to in its tins, or what stands in the way. */
 function fitIn(data: FormulaData, analysis: Analysis, book: KitchenBook) {
   const vessel = book.vessels.find((each) => each.id === data.vesselId)?.data;
-  if (!vessel) return { problem: 'Choose a tin to see masses, disc and depth.', field: 'vessel' } as const;
+  if (!vessel)
+    return { problem: 'Choose a tin to see masses, disc and depth.', field: 'vessel' } as const;
   if (!Number.isInteger(data.vesselCount) || data.vesselCount < 1) {
     return { problem: 'How many? A whole number, at least one.', field: 'count' } as const;
   }
@@ -72,12 +83,13 @@ export function TinSheet({
   readonly onEdit: Edit;
 }) {
   const set = (field: keyof FormulaData) => (value: unknown) =>
-    onEdit(field, { ...data, [field]: value } as FormulaData);
+    onEdit(field, { ...data, [field]: value });
   const found = fitIn(data, analysis, book);
   const problemAt = (field: string) =>
     'problem' in found && found.field === field ? found.problem : undefined;
   const fit = 'fit' in found ? found.fit : undefined;
-  const overflow = 'asIs' in found && found.asIs && !found.asIs.ok ? found.asIs.problem.message : undefined;
+  const overflow =
+    'asIs' in found && found.asIs && !found.asIs.ok ? found.asIs.problem.message : undefined;
   const scale = () => {
     if (!fit || analysis.mixtureG <= 0) return;
     onEdit('scale', { ...data, lines: scaleLines(data.lines, fit.wantedG / analysis.mixtureG) });
@@ -96,10 +108,32 @@ export function TinSheet({
       />
       {problemAt('vessel') ? <Soft>{problemAt('vessel') ?? ''}</Soft> : null}
       <View className="flex-row flex-wrap gap-3">
-        <NumberField label="How many" value={data.vesselCount} onChange={set('vesselCount')} problem={problemAt('count')} className="w-24" />
-        <NumberField label="Gap to the rim" unit="mm" value={data.headspaceMm} onChange={set('headspaceMm')} problem={problemAt('headspace')} className="w-32" testID="headspace" />
+        <NumberField
+          label="How many"
+          value={data.vesselCount}
+          onChange={set('vesselCount')}
+          problem={problemAt('count')}
+          className="w-24"
+        />
+        <NumberField
+          label="Gap to the rim"
+          unit="mm"
+          value={data.headspaceMm}
+          onChange={set('headspaceMm')}
+          problem={problemAt('headspace')}
+          className="w-32"
+          testID="headspace"
+        />
         {data.shell === 'none' ? null : (
-          <NumberField label="Shell" unit="mm" value={data.shellThicknessMm} onChange={set('shellThicknessMm')} problem={problemAt('shell')} className="w-28" testID="shell-thickness" />
+          <NumberField
+            label="Shell"
+            unit="mm"
+            value={data.shellThicknessMm}
+            onChange={set('shellThicknessMm')}
+            problem={problemAt('shell')}
+            className="w-28"
+            testID="shell-thickness"
+          />
         )}
       </View>
       <Choice
@@ -120,7 +154,12 @@ export function TinSheet({
             {data.shell === 'none' ? null : (
               <>
                 <Labelled label="Roll the dough">
-                  <Figure value={centimetres(fit.discMm)} unit="cm wide" size="figure" testID="disc" />
+                  <Figure
+                    value={centimetres(fit.discMm)}
+                    unit="cm wide"
+                    size="figure"
+                    testID="disc"
+                  />
                 </Labelled>
                 <Labelled label="Dough a tin">
                   <Figure value={grams(fit.doughG)} unit="g" size="figure" testID="dough" />
@@ -132,7 +171,11 @@ export function TinSheet({
             <Soft>{`About ${grams(fit.trimmingsG)} g of it is trimmed off. Base, walls and 2 cm to trim; 1.2 g/cm³.`}</Soft>
           )}
           {overflow ? (
-            <Notice kind="danger" testID="overflow" actions={<Button label="Scale to the tins" weight="main" onPress={scale} />}>
+            <Notice
+              kind="danger"
+              testID="overflow"
+              actions={<Button label="Scale to the tins" weight="main" onPress={scale} />}
+            >
               {overflow}
             </Notice>
           ) : (

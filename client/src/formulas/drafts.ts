@@ -47,7 +47,7 @@ interface Edit {
 
 const slice = createSlice({
   name: 'drafts',
-  initialState: recall<Drafts>('drafts') ?? ({} as Drafts),
+  initialState: recall<Drafts>('drafts') ?? {},
   reducers: {
     edited(state, { payload: { id, field, data, from } }: PayloadAction<Edit>): Drafts {
       const draft = state[id] ?? (from ? opened(from.version, from.data) : undefined);
@@ -100,19 +100,31 @@ const slice = createSlice({
         },
       };
     },
-    sending(state, { payload: { id, writeId } }: PayloadAction<{ id: string; writeId: string }>): Drafts {
+    sending(
+      state,
+      { payload: { id, writeId } }: PayloadAction<{ id: string; writeId: string }>,
+    ): Drafts {
       const draft = state[id];
       return draft ? { ...state, [id]: { ...draft, writeId, refused: null } } : state;
     },
-    saved(state, { payload: { id, stored, writeId } }: PayloadAction<{ id: string; stored: StoredFormula; writeId: string }>): Drafts {
+    saved(
+      state,
+      {
+        payload: { id, stored, writeId },
+      }: PayloadAction<{ id: string; stored: StoredFormula; writeId: string }>,
+    ): Drafts {
       const draft = state[id];
       if (!draft) return state;
       // Edited on while the write was under way: the draft stays, on top of what is now stored.
-      if (draft.writeId !== writeId) return { ...state, [id]: { ...draft, version: stored.version } };
+      if (draft.writeId !== writeId)
+        return { ...state, [id]: { ...draft, version: stored.version } };
       const { [id]: _done, ...rest } = state;
       return rest;
     },
-    refused(state, { payload: { id, refusal } }: PayloadAction<{ id: string; refusal: Refused }>): Drafts {
+    refused(
+      state,
+      { payload: { id, refusal } }: PayloadAction<{ id: string; refusal: Refused }>,
+    ): Drafts {
       const draft = state[id];
       if (!draft) return state;
       const stale = refusal.code === 'stale' ? (refusal.current as StoredFormula) : null;
@@ -122,7 +134,10 @@ const slice = createSlice({
     mineKept(state, { payload: id }: PayloadAction<string>): Drafts {
       const draft = state[id];
       if (!draft?.stale) return state;
-      return { ...state, [id]: { ...draft, version: draft.stale.version, stale: null, writeId: null } };
+      return {
+        ...state,
+        [id]: { ...draft, version: draft.stale.version, stale: null, writeId: null },
+      };
     },
     dropped(state, { payload: id }: PayloadAction<string>): Drafts {
       const { [id]: _dropped, ...rest } = state;

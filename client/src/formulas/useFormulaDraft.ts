@@ -53,7 +53,13 @@ export function useFormulaDraft(id: string, book: KitchenBook): FormulaDraft {
     }
     const writeId = draft.writeId ?? uuid();
     dispatch(sending({ id, writeId }));
-    const result = await put({ kitchenId, id, writeId, version: draft.version, data: checked.data });
+    const result = await put({
+      kitchenId,
+      id,
+      writeId,
+      version: draft.version,
+      data: checked.data,
+    });
     if (result.data) dispatch(saved({ id, stored: result.data, writeId }));
     else dispatch(refused({ id, refusal: refusalFrom(result.error as never) }));
   }, [dispatch, draft, id, kitchenId, put]);

@@ -17,7 +17,14 @@ import {
   volumeMl,
 } from '@hollow-moon/core';
 import { zodResolver } from '@hookform/resolvers/zod';
-import { Controller, useForm, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
+import {
+  Controller,
+  useForm,
+  type Control,
+  type FieldPath,
+  type FieldValues,
+  useWatch,
+} from 'react-hook-form';
 import { View } from 'react-native';
 import { Button, Choice, Notice, NumberField, Picker, Soft, TextField } from '../design';
 import { usePutOvenMutation, usePutVesselMutation } from '../store/api';
@@ -71,7 +78,13 @@ function Ending({
     <>
       {refused ? <Notice kind="danger">{refused}</Notice> : null}
       <View className="flex-row gap-2">
-        <Button label="Keep" weight="main" onPress={onKeep} disabled={busy} testID="keep-equipment" />
+        <Button
+          label="Keep"
+          weight="main"
+          onPress={onKeep}
+          disabled={busy}
+          testID="keep-equipment"
+        />
         <Button label="Leave it" onPress={onClose} />
       </View>
     </>
@@ -105,21 +118,27 @@ export function VesselForm({
       owned: 1,
     },
   });
-  const { control, handleSubmit, watch } = form;
+  const { control, handleSubmit } = form;
   const { keep, refused } = useKept((writeId) =>
     put({ kitchenId, id, writeId, version: stored?.version ?? 0, data: form.getValues() }),
   );
   const submit = handleSubmit(async () => {
     if (await keep()) onClose();
   });
-  const checked = vesselDataSchema.safeParse(watch());
+  const checked = vesselDataSchema.safeParse(useWatch({ control }));
   return (
     <View className="gap-3 py-2">
       <Controller
         control={control}
         name="name"
         render={({ field, fieldState }) => (
-          <TextField label="Name" value={field.value} onChange={field.onChange} problem={fieldState.error?.message} testID="name" />
+          <TextField
+            label="Name"
+            value={field.value}
+            onChange={field.onChange}
+            problem={fieldState.error?.message}
+            testID="name"
+          />
         )}
       />
       <Controller
@@ -148,14 +167,33 @@ export function VesselForm({
       />
       <Soft>Inside measures</Soft>
       <View className="flex-row flex-wrap gap-3">
-        <FormNumber control={control} name="baseDiameterMm" label="Base across" unit="cm" scale={10} />
-        <FormNumber control={control} name="topDiameterMm" label="Top across" unit="cm" scale={10} />
+        <FormNumber
+          control={control}
+          name="baseDiameterMm"
+          label="Base across"
+          unit="cm"
+          scale={10}
+        />
+        <FormNumber
+          control={control}
+          name="topDiameterMm"
+          label="Top across"
+          unit="cm"
+          scale={10}
+        />
         <FormNumber control={control} name="heightMm" label="Height" unit="cm" scale={10} />
         <FormNumber control={control} name="lipMm" label="Flat rim" unit="mm" />
         <FormNumber control={control} name="owned" label="How many" />
       </View>
-      {checked.success ? <Soft>{`Holds ${Math.round(volumeMl(insideOf(checked.data)))} ml to the brim.`}</Soft> : null}
-      <Ending refused={refused?.message} busy={isLoading} onKeep={() => void submit()} onClose={onClose} />
+      {checked.success ? (
+        <Soft>{`Holds ${Math.round(volumeMl(insideOf(checked.data)))} ml to the brim.`}</Soft>
+      ) : null}
+      <Ending
+        refused={refused?.message}
+        busy={isLoading}
+        onKeep={() => void submit()}
+        onClose={onClose}
+      />
     </View>
   );
 }
@@ -191,7 +229,13 @@ export function OvenForm({
         control={control}
         name="name"
         render={({ field, fieldState }) => (
-          <TextField label="Name" value={field.value} onChange={field.onChange} problem={fieldState.error?.message} testID="name" />
+          <TextField
+            label="Name"
+            value={field.value}
+            onChange={field.onChange}
+            problem={fieldState.error?.message}
+            testID="name"
+          />
         )}
       />
       <Controller
@@ -207,8 +251,15 @@ export function OvenForm({
         )}
       />
       <FormNumber control={control} name="offsetK" label="Off by" unit="°C" />
-      <Soft>What a thermometer in it reads, less what it is set to: −9 for an oven that runs 9 °C cool.</Soft>
-      <Ending refused={refused?.message} busy={isLoading} onKeep={() => void submit()} onClose={onClose} />
+      <Soft>
+        What a thermometer in it reads, less what it is set to: −9 for an oven that runs 9 °C cool.
+      </Soft>
+      <Ending
+        refused={refused?.message}
+        busy={isLoading}
+        onKeep={() => void submit()}
+        onClose={onClose}
+      />
     </View>
   );
 }

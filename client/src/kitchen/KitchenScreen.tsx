@@ -1,12 +1,29 @@
 import { kitchenDataSchema, type KitchenData } from '@hollow-moon/contract';
-import { boilingPointAtAltitudeC, EGG_GRADES, MATERIAL_NAMES, OVEN_KIND_NAMES, type EggGrade } from '@hollow-moon/core';
+import {
+  boilingPointAtAltitudeC,
+  EGG_GRADES,
+  MATERIAL_NAMES,
+  OVEN_KIND_NAMES,
+  type EggGrade,
+} from '@hollow-moon/core';
 import { zodResolver } from '@hookform/resolvers/zod';
-import Plus from 'lucide-react-native/icons/plus';
 import { useState, type ReactNode } from 'react';
-import { Controller, useForm } from 'react-hook-form';
+import { Controller, useForm, useWatch } from 'react-hook-form';
 import { Pressable, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
-import { Button, Choice, Notice, NumberField, Picker, Read, Sheet, Soft, TextField, Title } from '../design';
+import {
+  Button,
+  Choice,
+  icons,
+  Notice,
+  NumberField,
+  Picker,
+  Read,
+  Sheet,
+  Soft,
+  TextField,
+  Title,
+} from '../design';
 import { centimetres } from '../design/format';
 import { Column, useWide, WhenHere } from '../layout';
 import { usePutKitchenMutation } from '../store/api';
@@ -60,28 +77,39 @@ function KitchenSheet({ book }: { readonly book: KitchenBook }) {
     values: kitchen.data,
     resetOptions: { keepDirtyValues: true },
   });
-  const { control, handleSubmit, formState, watch } = form;
+  const { control, handleSubmit, formState } = form;
   const { keep, refused } = useKept((writeId) =>
     put({ id: kitchen.id, writeId, version: kitchen.version, data: form.getValues() }),
   );
   const submit = handleSubmit(async (data) => {
     if (await keep()) form.reset(data);
   });
-  const checked = kitchenDataSchema.safeParse(watch());
+  const checked = kitchenDataSchema.safeParse(useWatch({ control }));
   return (
     <Sheet title="The kitchen">
       <Controller
         control={control}
         name="name"
         render={({ field, fieldState }) => (
-          <TextField label="Name" value={field.value} onChange={field.onChange} problem={fieldState.error?.message} />
+          <TextField
+            label="Name"
+            value={field.value}
+            onChange={field.onChange}
+            problem={fieldState.error?.message}
+          />
         )}
       />
       <Controller
         control={control}
         name="eggGrade"
         render={({ field }) => (
-          <Picker label="Eggs are" value={field.value} onChange={field.onChange} options={GRADES} testID="egg-grade" />
+          <Picker
+            label="Eggs are"
+            value={field.value}
+            onChange={field.onChange}
+            options={GRADES}
+            testID="egg-grade"
+          />
         )}
       />
       <View className="flex-row flex-wrap gap-3">
@@ -89,14 +117,30 @@ function KitchenSheet({ book }: { readonly book: KitchenBook }) {
           control={control}
           name="altitudeM"
           render={({ field, fieldState }) => (
-            <NumberField label="Altitude" unit="m" value={field.value} onChange={field.onChange} problem={fieldState.error?.message} className="w-36" testID="kitchen-altitude" />
+            <NumberField
+              label="Altitude"
+              unit="m"
+              value={field.value}
+              onChange={field.onChange}
+              problem={fieldState.error?.message}
+              className="w-36"
+              testID="kitchen-altitude"
+            />
           )}
         />
         <Controller
           control={control}
           name="roomC"
           render={({ field, fieldState }) => (
-            <NumberField label="Room" unit="°C" value={field.value} onChange={field.onChange} problem={fieldState.error?.message} className="w-36" testID="room" />
+            <NumberField
+              label="Room"
+              unit="°C"
+              value={field.value}
+              onChange={field.onChange}
+              problem={fieldState.error?.message}
+              className="w-36"
+              testID="room"
+            />
           )}
         />
       </View>
@@ -105,7 +149,13 @@ function KitchenSheet({ book }: { readonly book: KitchenBook }) {
       ) : null}
       {refused ? <Notice kind="danger">{refused.message}</Notice> : null}
       <View className="self-start">
-        <Button label="Keep" weight="main" onPress={() => void submit()} disabled={isLoading || !formState.isDirty} testID="keep-kitchen" />
+        <Button
+          label="Keep"
+          weight="main"
+          onPress={() => void submit()}
+          disabled={isLoading || !formState.isDirty}
+          testID="keep-kitchen"
+        />
       </View>
     </Sheet>
   );
@@ -129,7 +179,10 @@ function EquipmentSheet<T extends { readonly id: string }>({
   const close = () => setOpen(undefined);
   const isNew = open !== undefined && !items.some((item) => item.id === open);
   return (
-    <Sheet title={title} aside={<Button label={add} icon={Plus} onPress={() => setOpen(uuid())} />}>
+    <Sheet
+      title={title}
+      aside={<Button label={add} icon={icons.add} onPress={() => setOpen(uuid())} />}
+    >
       {isNew ? form(open, undefined, close) : null}
       <View role="list">
         {items.map((item) => {
@@ -155,7 +208,9 @@ function EquipmentSheet<T extends { readonly id: string }>({
 }
 
 const offBy = (offsetK: number): string =>
-  offsetK === 0 ? 'true to its dial' : `runs ${Math.abs(offsetK)} °C ${offsetK < 0 ? 'cool' : 'hot'}`;
+  offsetK === 0
+    ? 'true to its dial'
+    : `runs ${Math.abs(offsetK)} °C ${offsetK < 0 ? 'cool' : 'hot'}`;
 
 function Kitchen({ book }: { readonly book: KitchenBook }) {
   const wide = useWide();

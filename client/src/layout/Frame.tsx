@@ -1,18 +1,15 @@
 import { router, usePathname } from 'expo-router';
-import ChefHat from 'lucide-react-native/icons/chef-hat';
-import NotebookText from 'lucide-react-native/icons/notebook-text';
-import ScrollText from 'lucide-react-native/icons/scroll-text';
 import type { ReactNode } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { RunningStrip } from '../bake/RunningStrip';
-import { styled } from '../design';
+import { icons } from '../design';
 import { Moon } from '../moon';
 import { useWide } from './useWide';
 
 const PLACES = [
-  { path: '/', label: 'Formulas', icon: styled(ScrollText), below: ['/', '/formulas'] },
-  { path: '/log', label: 'Log', icon: styled(NotebookText), below: ['/log', '/bake'] },
-  { path: '/kitchen', label: 'Kitchen', icon: styled(ChefHat), below: ['/kitchen'] },
+  { path: '/', label: 'Formulas', icon: icons.formulas, below: ['/', '/formulas'] },
+  { path: '/log', label: 'Log', icon: icons.log, below: ['/log', '/bake'] },
+  { path: '/kitchen', label: 'Kitchen', icon: icons.kitchen, below: ['/kitchen'] },
 ] as const;
 
 const isIn = (path: string, below: readonly string[]): boolean =>
@@ -33,7 +30,9 @@ function Places({ upright }: { readonly upright: boolean }) {
             className={`min-h-14 items-center justify-center gap-0.5 px-2 py-1 ${upright ? 'rounded' : 'flex-1 border-t-4'} ${here ? (upright ? 'bg-ground' : 'border-yolk') : 'border-transparent'}`}
           >
             <Icon size={22} className={here ? 'text-ink' : 'text-ink-soft'} />
-            <Text className={`text-small ${here ? 'font-read-strong text-ink' : 'font-read text-ink-soft'}`}>
+            <Text
+              className={`text-small ${here ? 'font-read-strong text-ink' : 'font-read text-ink-soft'}`}
+            >
               {label}
             </Text>
           </Pressable>

@@ -39,8 +39,8 @@ export function WhenHere<T>({
           kind="danger"
           actions={<Button label="Try again" weight="main" onPress={loading.again} />}
         >
-          The kitchen’s book cannot be reached. Is Hollow Moon running? What you entered on this device
-          is kept.
+          The kitchen’s book cannot be reached. Is Hollow Moon running? What you entered on this
+          device is kept.
         </Notice>
       </View>
     );

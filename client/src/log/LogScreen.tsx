@@ -5,7 +5,18 @@ import { router, useLocalSearchParams } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { secondsInto } from '../bake/progress';
-import { Button, Figure, Labelled, Notice, Picker, Read, Sheet, Soft, TextField, Title } from '../design';
+import {
+  Button,
+  Figure,
+  Labelled,
+  Notice,
+  Picker,
+  Read,
+  Sheet,
+  Soft,
+  TextField,
+  Title,
+} from '../design';
 import { centimetres, minutes } from '../design/format';
 import { Curves } from '../forecast';
 import { spanOfMinutes } from '../forecast/words';
@@ -29,12 +40,16 @@ function lastMoon({ data }: StoredBake) {
 }
 
 const pulledMin = ({ data }: StoredBake): string =>
-  data.pulledAt === null ? 'in the oven' : `${minutes(secondsInto(data, Date.parse(data.pulledAt)))} min`;
+  data.pulledAt === null
+    ? 'in the oven'
+    : `${minutes(secondsInto(data, Date.parse(data.pulledAt)))} min`;
 
 function BakeRow({ bake, here }: { readonly bake: StoredBake; readonly here: boolean }) {
   const { degrees, unit } = useTemperature();
   const { data } = bake;
-  const result = data.result ? `${RESULT_MARKS[data.result]} ${RESULT_NAMES[data.result]}` : 'Not judged';
+  const result = data.result
+    ? `${RESULT_MARKS[data.result]} ${RESULT_NAMES[data.result]}`
+    : 'Not judged';
   const faults = data.faults.length > 0 ? `: ${data.faults.join(', ')}` : '';
   return (
     <Pressable
@@ -167,7 +182,9 @@ function BakeRecord({ bake }: { readonly bake: StoredBake }) {
     [
       'Wobble',
       window ? `${centimetres(window.best.wobbleMm)} cm` : '–',
-      lastWobble ? `${centimetres(lastWobble.diameterMm)} cm, ${lastWobble.motion}` : 'not looked at',
+      lastWobble
+        ? `${centimetres(lastWobble.diameterMm)} cm, ${lastWobble.motion}`
+        : 'not looked at',
     ],
   ];
   return (
@@ -181,7 +198,11 @@ function BakeRecord({ bake }: { readonly bake: StoredBake }) {
           <Moon state={lastMoon(bake)} shell size={84} label="As it was at the last wobble check" />
           <View className="min-w-0 flex-1 gap-1">
             <Figure
-              value={data.result ? `${RESULT_MARKS[data.result]} ${RESULT_NAMES[data.result]}` : 'Not judged'}
+              value={
+                data.result
+                  ? `${RESULT_MARKS[data.result]} ${RESULT_NAMES[data.result]}`
+                  : 'Not judged'
+              }
               size="title"
               testID="record-result"
             />
@@ -204,15 +225,27 @@ function BakeRecord({ bake }: { readonly bake: StoredBake }) {
       <Sheet title="Foreseen and done">
         <View role="table" aria-label="Foreseen and done" className="gap-1">
           <View role="row" className="flex-row">
-            <Text role="columnheader" className="flex-1 font-read text-small text-ink-soft">{' '}</Text>
-            <Text role="columnheader" className="flex-1 font-read text-small text-ink-soft">Foreseen</Text>
-            <Text role="columnheader" className="flex-1 font-read text-small text-ink-soft">Done</Text>
+            <Text role="columnheader" className="flex-1 font-read text-small text-ink-soft">
+              {' '}
+            </Text>
+            <Text role="columnheader" className="flex-1 font-read text-small text-ink-soft">
+              Foreseen
+            </Text>
+            <Text role="columnheader" className="flex-1 font-read text-small text-ink-soft">
+              Done
+            </Text>
           </View>
           {table.map(([label, foreseen, done]) => (
             <View key={label} role="row" className="flex-row border-t border-line py-2">
-              <Text role="cell" className="flex-1 font-read text-base text-ink">{label}</Text>
-              <Text role="cell" className="flex-1 font-figures text-base text-ink">{foreseen}</Text>
-              <Text role="cell" className="flex-1 font-figures text-base text-ink">{done}</Text>
+              <Text role="cell" className="flex-1 font-read text-base text-ink">
+                {label}
+              </Text>
+              <Text role="cell" className="flex-1 font-figures text-base text-ink">
+                {foreseen}
+              </Text>
+              <Text role="cell" className="flex-1 font-figures text-base text-ink">
+                {done}
+              </Text>
             </View>
           ))}
         </View>
@@ -222,7 +255,9 @@ function BakeRecord({ bake }: { readonly bake: StoredBake }) {
           centre={column(3)}
           setC={setC}
           curdleC={curdleC ?? undefined}
-          window={window ? [window.earliest.timeS, window.best.timeS, window.latest.timeS] : undefined}
+          window={
+            window ? [window.earliest.timeS, window.best.timeS, window.latest.timeS] : undefined
+          }
           pullS={pullS}
           readings={readings.map((each) => [each.atS, each.celsius] as const)}
           pulledS={pulledS}
@@ -230,7 +265,10 @@ function BakeRecord({ bake }: { readonly bake: StoredBake }) {
         />
       </Sheet>
       <View className="flex-row flex-wrap gap-2">
-        <Button label="Open the formula" onPress={() => router.navigate(`/formulas/${data.formulaId}`)} />
+        <Button
+          label="Open the formula"
+          onPress={() => router.navigate(`/formulas/${data.formulaId}`)}
+        />
         <Button label="Add to this record" onPress={() => router.navigate(`/bake/${bake.id}`)} />
       </View>
     </View>

@@ -32,7 +32,8 @@ const FILLING = 43;
 /** A state in words, for those who listen. */
 export function moonInWords(state: MoonState | undefined, caption?: string): string {
   if (!state) return 'Not judged';
-  if (state.moving <= 0) return state.curdledFrom < 0.98 ? 'Set, curdled at the rim' : 'Set through';
+  if (state.moving <= 0)
+    return state.curdledFrom < 0.98 ? 'Set, curdled at the rim' : 'Set through';
   const kind = state.liquid > state.moving * 0.6 ? 'liquid' : 'wobbling';
   return `Set ring, ${kind} centre${caption ? ` ${caption} wide` : ''}`;
 }
@@ -51,7 +52,12 @@ export function Moon({ state, shell, size, caption, label }: MoonProps) {
   return (
     <Svg width={size} height={size} viewBox="0 0 100 100" role="img" aria-label={label}>
       <Defs>
-        <Pattern id={waves} width={fine ? 10 : 24} height={fine ? 6 : 14} patternUnits="userSpaceOnUse">
+        <Pattern
+          id={waves}
+          width={fine ? 10 : 24}
+          height={fine ? 6 : 14}
+          patternUnits="userSpaceOnUse"
+        >
           <Path
             d={fine ? 'M0 3 Q2.5 0.5 5 3 T10 3' : 'M0 7 Q6 1 12 7 T24 7'}
             stroke={colours.water}
@@ -59,8 +65,18 @@ export function Moon({ state, shell, size, caption, label }: MoonProps) {
             fill="none"
           />
         </Pattern>
-        <Pattern id={dots} width={fine ? 5 : 14} height={fine ? 5 : 14} patternUnits="userSpaceOnUse">
-          <Circle cx={fine ? 2.5 : 7} cy={fine ? 2.5 : 7} r={fine ? 0.7 : 2.2} fill={colours.yolkText} />
+        <Pattern
+          id={dots}
+          width={fine ? 5 : 14}
+          height={fine ? 5 : 14}
+          patternUnits="userSpaceOnUse"
+        >
+          <Circle
+            cx={fine ? 2.5 : 7}
+            cy={fine ? 2.5 : 7}
+            r={fine ? 0.7 : 2.2}
+            fill={colours.yolkText}
+          />
         </Pattern>
         <Pattern id={grain} width={4} height={4} patternUnits="userSpaceOnUse">
           <Line x1={0} y1={4} x2={4} y2={0} stroke={colours.scorch} strokeWidth={1.4} />
@@ -88,7 +104,14 @@ export function Moon({ state, shell, size, caption, label }: MoonProps) {
                 stroke={`url(#${grain})`}
                 strokeWidth={FILLING - radius(state.curdledFrom)}
               />
-              <Circle cx={CENTRE} cy={CENTRE} r={FILLING} fill="none" stroke={colours.scorch} strokeWidth={fine ? 1.2 : 4} />
+              <Circle
+                cx={CENTRE}
+                cy={CENTRE}
+                r={FILLING}
+                fill="none"
+                stroke={colours.scorch}
+                strokeWidth={fine ? 1.2 : 4}
+              />
             </G>
           ) : null}
           {state.moving > 0 ? (
@@ -113,7 +136,15 @@ export function Moon({ state, shell, size, caption, label }: MoonProps) {
           ) : null}
           {caption && fine ? (
             <G>
-              <Rect x={CENTRE - 15} y={CENTRE - 6} width={30} height={12} rx={3} fill="#FFFFFF" opacity={0.88} />
+              <Rect
+                x={CENTRE - 15}
+                y={CENTRE - 6}
+                width={30}
+                height={12}
+                rx={3}
+                fill="#FFFFFF"
+                opacity={0.88}
+              />
               <SvgText
                 x={CENTRE}
                 y={CENTRE + 3}

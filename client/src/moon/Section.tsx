@@ -69,12 +69,18 @@ export function Section({ shape, grid, width, setC, curdleC, label, degrees }: S
   const values = Array.from(grid.values);
   const least = Math.floor(Math.min(...values) / STEP_C) * STEP_C;
   const most = Math.ceil(Math.max(...values) / STEP_C) * STEP_C;
-  const levels = Array.from({ length: (most - least) / STEP_C + 1 }, (_, index) => least + index * STEP_C);
+  const levels = Array.from(
+    { length: (most - least) / STEP_C + 1 },
+    (_, index) => least + index * STEP_C,
+  );
   const draw = contours().size([grid.across, grid.down]);
-  const pathAt = (level: number) => pathOf(draw.contour(values, level).coordinates as Ring[][], place);
+  const pathAt = (level: number) =>
+    pathOf(draw.contour(values, level).coordinates as Ring[][], place);
   const colour = fillScale(setC, curdleC ?? setC + 10);
   const mid = Math.floor(grid.down / 2) * grid.across;
-  const marks = levels.filter((level) => level % 10 === 0 && level > least && level < most).slice(-4);
+  const marks = levels
+    .filter((level) => level % 10 === 0 && level > least && level < most)
+    .slice(-4);
   const markAt = (level: number): number | undefined => {
     for (let column = 1; column < grid.across; column += 1) {
       const [a, b] = [values[mid + column - 1]!, values[mid + column]!];
@@ -92,13 +98,28 @@ export function Section({ shape, grid, width, setC, curdleC, label, degrees }: S
       <G clipPath={`url(#${clip})`}>
         <Path d={outline} fill={colour(least)} />
         {levels.map((level) => (
-          <Path key={level} d={pathAt(level)} fill={colour(level + STEP_C / 2)} stroke="#141A2E" strokeOpacity={0.25} strokeWidth={0.7} />
+          <Path
+            key={level}
+            d={pathAt(level)}
+            fill={colour(level + STEP_C / 2)}
+            stroke="#141A2E"
+            strokeOpacity={0.25}
+            strokeWidth={0.7}
+          />
         ))}
         <Path d={pathAt(setC)} fill="none" stroke="#141A2E" strokeWidth={2.4} />
         {curdleC === undefined ? null : (
-          <Path d={pathAt(curdleC)} fill="none" stroke="#141A2E" strokeWidth={2.4} strokeDasharray="5 4" />
+          <Path
+            d={pathAt(curdleC)}
+            fill="none"
+            stroke="#141A2E"
+            strokeWidth={2.4}
+            strokeDasharray="5 4"
+          />
         )}
-        {shellThicknessM > 0 ? <Path d={inner} fill="none" stroke="#141A2E" strokeWidth={1.2} /> : null}
+        {shellThicknessM > 0 ? (
+          <Path d={inner} fill="none" stroke="#141A2E" strokeWidth={1.2} />
+        ) : null}
         {marks.map((level) => {
           const at = markAt(level);
           if (at === undefined || at < 14 || at > width - 26) return null;
@@ -123,7 +144,15 @@ export function Section({ shape, grid, width, setC, curdleC, label, degrees }: S
         })}
       </G>
       <Path d={outline} fill="none" stroke={colours.ink} strokeWidth={1.5} />
-      <Line x1={0.75} y1={0} x2={0.75} y2={height + top + 6} stroke={colours.ink} strokeWidth={1.5} strokeDasharray="2 3" />
+      <Line
+        x1={0.75}
+        y1={0}
+        x2={0.75}
+        y2={height + top + 6}
+        stroke={colours.ink}
+        strokeWidth={1.5}
+        strokeDasharray="2 3"
+      />
     </Svg>
   );
 }

@@ -1,18 +1,17 @@
-import { useColorScheme } from 'nativewind';
+import { colorScheme } from 'nativewind';
 import { useEffect } from 'react';
 import { useAppSelector } from './store';
 
 /** Puts the chosen theme on the page. */
 export function ThemeKeeper() {
   const theme = useAppSelector((state) => state.settings.theme);
-  const { setColorScheme } = useColorScheme();
   useEffect(() => {
     const prefersDark = globalThis.matchMedia?.('(prefers-color-scheme: dark)');
     const apply = () =>
-      setColorScheme(theme === 'system' ? (prefersDark?.matches ? 'dark' : 'light') : theme);
+      colorScheme.set(theme === 'system' ? (prefersDark?.matches ? 'dark' : 'light') : theme);
     apply();
     prefersDark?.addEventListener('change', apply);
     return () => prefersDark?.removeEventListener('change', apply);
-  }, [setColorScheme, theme]);
+  }, [theme]);
   return null;
 }

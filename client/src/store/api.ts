@@ -48,7 +48,11 @@ export function refusalFrom(error: FetchBaseQueryError | undefined): Refused {
   return parsed.success ? parsed.data.error : AWAY;
 }
 
-const bodyOf = <Data>({ writeId, version, data }: WriteRequest<Data>) => ({ writeId, version, data });
+const bodyOf = <Data>({ writeId, version, data }: WriteRequest<Data>) => ({
+  writeId,
+  version,
+  data,
+});
 
 /** Parses at the edge: what does not fit the contract is an error, not a surprise further in. */
 const as =
@@ -82,7 +86,10 @@ export const api = createApi({
       providesTags: ['oven'],
     }),
     bakes: build.query<StoredBake[], { kitchenId: string } & BakeSearch>({
-      query: ({ kitchenId, ...search }) => ({ url: `/kitchens/${kitchenId}/bakes`, params: search }),
+      query: ({ kitchenId, ...search }) => ({
+        url: `/kitchens/${kitchenId}/bakes`,
+        params: search,
+      }),
       transformResponse: as(bakeSchema.array()),
       providesTags: ['bake'],
     }),

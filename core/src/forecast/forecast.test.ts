@@ -202,8 +202,12 @@ describe('the section', () => {
     const grid = read(made1.temperatureC[index]!);
     const { depthM } = made1.field.fill;
     const halfRow = Math.round(((grid.topM - depthM / 2) / (grid.topM - grid.bottomM)) * 30);
-    expect(Math.abs(grid.values[halfRow * 31]! - made1.frames[index]!.probeC.centre)).toBeLessThan(0.5);
-    const heights = made1.temperatureC[0]!.map((_, cell) => made1.field.heightM[cell % made1.field.rows]!);
+    expect(Math.abs(grid.values[halfRow * 31]! - made1.frames[index]!.probeC.centre)).toBeLessThan(
+      0.5,
+    );
+    const heights = made1.temperatureC[0]!.map(
+      (_, cell) => made1.field.heightM[cell % made1.field.rows]!,
+    );
     const linear = read(heights);
     for (const row of [10, 15, 20]) {
       const height = linear.topM - ((linear.topM - linear.bottomM) * row) / 30;
@@ -241,7 +245,7 @@ describe('a plan that cannot be baked', () => {
     ['an oven beyond repair', { oven: { kind: 'still', offsetK: 500 } }, 'oven-offset', 'oven'],
     ['nothing on the list', { lines: [] }, 'not-judged', 'family'],
   ] as const)('%s is sent back at its field', (_, change, code, path) => {
-    const result = forecast({ ...tart, ...change } as ForecastPlan);
+    const result = forecast({ ...tart, ...change });
     expect(result.ok).toBe(false);
     if (result.ok) return;
     expect(result.problem.code).toBe(code);

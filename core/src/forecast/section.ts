@@ -13,7 +13,11 @@ export interface SectionGrid {
 }
 
 /** Index below and weight above of `value` among ascending centres, clamped at both ends. */
-function between(centres: (index: number) => number, count: number, value: number): [number, number] {
+function between(
+  centres: (index: number) => number,
+  count: number,
+  value: number,
+): [number, number] {
   if (value <= centres(0)) return [0, 0];
   if (value >= centres(count - 1)) return [count - 2, 1];
   let index = 0;

@@ -220,23 +220,23 @@ export function factorBalance(
   const stride = rows + 1;
   band.fill(0);
   for (let cell = 0; cell < cells; cell += 1) {
-    const diagonal = cell * stride + rows;
+    const diagonal = cell * stride;
     band[diagonal]! += capacity[cell]!;
     if (cell + rows < cells) {
       const entry = weightS * outwardWK[cell]!;
       band[diagonal]! += entry;
       band[diagonal + rows * stride]! += entry;
-      band[diagonal + rows * stride - rows]! -= entry;
+      band[diagonal + rows]! -= entry;
     }
     if (upwardWK[cell]! !== 0) {
       const entry = weightS * upwardWK[cell]!;
       band[diagonal]! += entry;
       band[diagonal + stride]! += entry;
-      band[diagonal + stride - 1]! -= entry;
+      band[diagonal + 1]! -= entry;
     }
   }
   for (let face = 0; face < of.faces.length; face += 1) {
-    band[of.faceCell[face]! * stride + rows]! += weightS * slopes[face]!;
+    band[of.faceCell[face]! * stride]! += weightS * slopes[face]!;
   }
   factorBand(band, cells, rows);
 }

@@ -1,7 +1,7 @@
 /** The parts of the solver, each against something outside it. */
 import { Matrix, solve } from 'ml-matrix';
 import { saturationPressurePa } from '../properties';
-import { factorBand, solveBand } from './banded';
+import { createBand, factorBand, solveBand } from './banded';
 import { advanceExtent, exposureFrom, rateAt } from './reactions';
 import { stirringFactor } from './stirring';
 import { balancedSurfaceC, surfaceLoss, wetnessAfter, type SurfaceFlux } from './surface';
@@ -11,11 +11,13 @@ const flux = (): SurfaceFlux => ({ lossWm2: 0, evaporationWm2: 0, slopeWm2K: 0 }
 
 describe('the band solver', () => {
   // Source: the same system solved by the dense solver of the npm package `ml-matrix`.
-  it('agrees with a general-purpose library', () => {
-    const size = 24;
-    const width = 5;
+  it.each([
+    [24, 5],
+    [25, 5],
+    [9, 1],
+  ])('agrees with a general-purpose library (%d rows, width %d)', (size, width) => {
     const dense = Matrix.zeros(size, size);
-    const band = new Float64Array(size * (width + 1));
+    const band = createBand(size, width);
     for (let i = 0; i < size; i += 1) {
       for (const [j, value] of [
         [i, 4 + (i % 3)],
@@ -25,7 +27,7 @@ describe('the band solver', () => {
         if (j < 0) continue;
         dense.set(i, j, value);
         dense.set(j, i, value);
-        band[i * (width + 1) + (j - i + width)] = value;
+        band[j * (width + 1) + (i - j)] = value;
       }
     }
     const right = Float64Array.from({ length: size }, (_, i) => Math.sin(i) * 10);
@@ -36,7 +38,7 @@ describe('the band solver', () => {
   });
 
   it('refuses what no heat balance can be', () => {
-    expect(() => factorBand(Float64Array.from([0, -1]), 1, 1)).toThrow(RangeError);
+    expect(() => factorBand(createBand(2, 1), 2, 1)).toThrow(RangeError);
   });
 });
 

@@ -1,5 +1,5 @@
 import { evaporationHeatJkg } from '../properties';
-import { solveBand } from './banded';
+import { createBand, solveBand } from './banded';
 import {
   capacityOf,
   contentOf,
@@ -76,7 +76,7 @@ function createWorkspace(balance: Balance, from: Moment): Workspace {
     stage1W: new Float64Array(cells),
     trialC: new Float64Array(cells),
     trialContentJ: new Float64Array(cells),
-    band: new Float64Array(cells * (rows + 1)),
+    band: createBand(cells, rows),
   };
 }
 

@@ -1,0 +1,39 @@
+import type { LucideIcon } from 'lucide-react-native';
+import AlarmClock from 'lucide-react-native/icons/alarm-clock';
+import ChefHat from 'lucide-react-native/icons/chef-hat';
+import CircleAlert from 'lucide-react-native/icons/circle-alert';
+import Flame from 'lucide-react-native/icons/flame';
+import Info from 'lucide-react-native/icons/info';
+import NotebookText from 'lucide-react-native/icons/notebook-text';
+import Plus from 'lucide-react-native/icons/plus';
+import Redo from 'lucide-react-native/icons/redo-2';
+import ScrollText from 'lucide-react-native/icons/scroll-text';
+import Trash from 'lucide-react-native/icons/trash';
+import Undo from 'lucide-react-native/icons/undo-2';
+import { cssInterop } from 'nativewind';
+
+export type Icon = LucideIcon;
+
+/**
+ * The icons in use, imported one by one (the package as a whole would double the bundle), each made
+ * to take its colour from a class.
+ */
+export const icons = {
+  add: Plus,
+  alarm: AlarmClock,
+  alert: CircleAlert,
+  bake: Flame,
+  formulas: ScrollText,
+  hint: Info,
+  kitchen: ChefHat,
+  log: NotebookText,
+  redo: Redo,
+  remove: Trash,
+  undo: Undo,
+} as const;
+
+for (const icon of Object.values(icons)) {
+  cssInterop(icon, {
+    className: { target: 'style', nativeStyleToProp: { color: true, opacity: true } },
+  });
+}

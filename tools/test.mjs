@@ -1,0 +1,121 @@
+// `npm test`: sets up whatever is missing, then checks form, lint, types, imports, and runs every test.
+import { existsSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { buildClient, buildServer } from './build.mjs';
+import { startTestDatabase } from './test-database.mjs';
+import { ensureDebianPackages, ensureNpmPackages } from './packages.mjs';
+import { DATA, main, ROOT, run, runAndCollect, say } from './shell.mjs';
+
+const bin = (path) => join(ROOT, 'node_modules', path);
+
+/** Checks without a runner of their own: each counts as one. */
+const CHECKS = {
+  formatting: [bin('prettier/bin/prettier.cjs'), '--check', '.', '--log-level=warn'],
+  lint: [bin('eslint/bin/eslint.js'), '.', '--max-warnings=0'],
+  types: [join(ROOT, 'tools/types.mjs')],
+  'imports between rooms': [
+    bin('dependency-cruiser/bin/dependency-cruise.mjs'),
+    '--config',
+    '.dependency-cruiser.cjs',
+    ...['core', 'contract', 'server', 'client/src', 'client/app'],
+  ],
+};
+
+/** Runs the checks two at a time, since that is how many cores there are to count on. */
+async function runChecks(total) {
+  const waiting = Object.entries(CHECKS);
+  const worker = async () => {
+    for (let next = waiting.shift(); next; next = waiting.shift()) {
+      const [name, args] = next;
+      const { code, output } = await runAndCollect(process.execPath, args, { quiet: true });
+      total[code === 0 ? 'passed' : 'failed'] += 1;
+      say(`${code === 0 ? 'passed' : 'FAILED'}: ${name}`);
+      if (code !== 0) process.stdout.write(output);
+    }
+  };
+  await Promise.all([worker(), worker()]);
+}
+
+/** Adds what a runner counted; a runner that ended without a report, or against it, failed once more. */
+function addCounts(total, what, code, counted) {
+  if (!counted) {
+    total.failed += 1;
+    say(`FAILED: ${what} ended without a report`);
+    return;
+  }
+  total.passed += counted.passed;
+  total.failed += counted.failed;
+  if (code !== 0 && counted.failed === 0) {
+    total.failed += 1;
+    say(`FAILED: ${what} ended with code ${code}`);
+  }
+}
+
+const readJson = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : undefined);
+
+async function runJest(total, databaseUrl) {
+  const file = join(DATA, 'jest.json');
+  rmSync(file, { force: true });
+  const code = await run(
+    process.execPath,
+    [bin('jest/bin/jest.js'), '--json', `--outputFile=${file}`, '--silent=false'],
+    { env: { HOLLOW_MOON_TEST_DATABASE_URL: databaseUrl }, stdio: ['ignore', 'ignore', 'inherit'] },
+  );
+  const report = readJson(file);
+  addCounts(
+    total,
+    'jest',
+    code,
+    report && {
+      passed: report.numPassedTests,
+      // A file that does not even load has no tests to fail.
+      failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
+    },
+  );
+}
+
+async function runBrowser(total) {
+  const file = join(DATA, 'playwright.json');
+  rmSync(file, { force: true });
+  const code = await run(
+    process.execPath,
+    [bin('@playwright/test/cli.js'), 'test', '--config', 'e2e/playwright.config.ts'],
+    { env: { PLAYWRIGHT_JSON_OUTPUT_NAME: file } },
+  );
+  const report = readJson(file);
+  addCounts(
+    total,
+    'browser tests',
+    code,
+    report && {
+      passed: report.stats.expected,
+      failed: report.stats.unexpected + report.stats.flaky + report.errors.length,
+    },
+  );
+}
+
+await main(async () => {
+  await ensureNpmPackages();
+  await ensureDebianPackages({ mariadbd: 'mariadb-server', chromium: 'chromium' });
+  const total = { passed: 0, failed: 0 };
+  try {
+    await runChecks(total);
+    const database = await startTestDatabase();
+    try {
+      say('Unit and server tests');
+      await runJest(total, database.url);
+      await buildServer();
+      await buildClient();
+      say('Browser tests');
+      await runBrowser(total);
+    } finally {
+      await database.stop();
+    }
+  } catch (cause) {
+    // Whatever broke off here left something untested.
+    console.error(cause);
+    total.failed += 1;
+  }
+  process.stdout.write(`\n${total.passed} passed, ${total.failed} failed\n`);
+  if (total.failed > 0) process.exitCode = 1;
+});
