@@ -56,6 +56,7 @@ export default tseslint.config(
   },
   {
     files: ['**/*.{mjs,cjs}', 'client/*.js'],
+    rules: { 'no-unused-vars': ['error', { varsIgnorePattern: '^_' }] },
     languageOptions: {
       globals: {
         process: 'readonly',

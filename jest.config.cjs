@@ -19,7 +19,7 @@ const room = (name, extra = {}) => ({
 
 /** The client in its web target, with Expo's own preset; its babel settings lie beside it. */
 function clientRoom() {
-  const web = require('jest-expo/web/jest-preset');
+  const { watchPlugins: _ofTheRoot, ...web } = require('jest-expo/web/jest-preset');
   const transform = Object.fromEntries(
     Object.entries(web.transform).map(([pattern, value]) => [
       pattern,
@@ -33,10 +33,12 @@ function clientRoom() {
     displayName: 'client',
     rootDir: '<rootDir>/client',
     testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}'],
-    transform,
+    transform: { ...transform, '\\.mjs$': transform['\\.[jt]sx?$'] },
+    testEnvironment: '<rootDir>/src/testing/environment.cjs',
     setupFiles: [...(web.setupFiles ?? []), '<rootDir>/src/testing/setup.ts'],
+    // Packages that ship as modules only; the name may go on (react-native-web, d3-scale).
     transformIgnorePatterns: [
-      'node_modules/(?!((jest-)?react-native|@react-native|expo|@expo|expo-.*|lucide-react-native|nativewind|react-native-css-interop|d3-.*|internmap|delaunator|robust-predicates|uuid|date-fns|@reduxjs|immer|react-redux)/)',
+      'node_modules/(?!(react-native|@react-native|expo|@expo|lucide|nativewind|d3-|internmap|delaunator|robust-predicates|uuid|date-fns|@reduxjs|immer|react-redux|@hookform))',
     ],
   };
 }

@@ -1,3 +1,4 @@
+import { SHELL_KINDS, type ShellKind } from '@hollow-moon/core';
 import { z } from 'zod';
 import { finite, idSchema, nameSchema, noteSchema, storedSchema } from './wire';
 
@@ -82,6 +83,7 @@ export const bakeDataSchema = z
     vesselName: nameSchema,
     ovenName: nameSchema,
     vesselCount: z.int().min(1).max(200),
+    shell: z.enum(SHELL_KINDS as [ShellKind, ...ShellKind[]]),
     setC: celsius,
     fillingStartC: celsius,
     /** Width of the filling's surface, for drawing wobbles to scale. */

@@ -17,6 +17,7 @@ const bake: BakeData = {
   vesselName: 'Tin',
   ovenName: 'Oven',
   vesselCount: 1,
+  shell: 'sweet-dough',
   setC: 150,
   fillingStartC: 40,
   surfaceMm: 234,

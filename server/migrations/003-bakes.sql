@@ -11,6 +11,7 @@ CREATE TABLE bakes (
   vessel_name     VARCHAR(120)  NOT NULL,
   oven_name       VARCHAR(120)  NOT NULL,
   vessel_count    INT UNSIGNED  NOT NULL CHECK (vessel_count BETWEEN 1 AND 200),
+  shell           VARCHAR(20)   NOT NULL CHECK (shell IN ('sweet-dough', 'pie-dough', 'none')),
   set_c           DOUBLE        NOT NULL,
   filling_start_c DOUBLE        NOT NULL,
   surface_mm      DOUBLE        NOT NULL CHECK (surface_mm > 0),

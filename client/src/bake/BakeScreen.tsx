@@ -81,7 +81,7 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
       <View className="flex-row items-center gap-3">
         <Moon
           state={moon}
-          shell
+          shell={data.shell !== 'none'}
           size={118}
           {...(caption ? { caption } : {})}
           label={`Foreseen now: ${moonInWords(moon, caption)}`}

@@ -29,7 +29,7 @@ export function RunningStrip() {
             onPress={() => router.navigate(`/bake/${id}`)}
             className="min-h-14 flex-row items-center gap-3 border-t-2 border-yolk bg-sheet px-4 py-2"
           >
-            <Moon state={moon} shell size={32} label="In the oven" />
+            <Moon state={moon} shell={data.shell !== 'none'} size={32} label="In the oven" />
             <Text numberOfLines={1} className="min-w-0 flex-1 font-read text-base text-ink">
               {data.formulaName}
             </Text>

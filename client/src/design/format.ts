@@ -1,6 +1,9 @@
 import { celsiusSpanToFahrenheit, celsiusToFahrenheit } from '@hollow-moon/core';
 import type { Degrees } from '../store/settings';
 
+/** A figure and its unit, which never part at the end of a line. */
+export const withUnit = (figure: string | number, unit: string): string => `${figure}\u00a0${unit}`;
+
 /** Whole minutes of a time in seconds. */
 export const minutes = (seconds: number): string => String(Math.round(seconds / 60));
 

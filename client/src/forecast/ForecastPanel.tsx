@@ -1,18 +1,18 @@
 import type { FormulaData } from '@hollow-moon/contract';
-import { analyse, judgeSetting, type Forecast } from '@hollow-moon/core';
+import type { Forecast } from '@hollow-moon/core';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Button, icons, Notice, Read, Sheet, Soft } from '../design';
+import { Notice, Read, Sheet, Soft } from '../design';
 import { Moon } from '../moon';
 import type { KitchenBook } from '../store/kitchen';
 import { useTemperature } from '../store/useTemperature';
 import { Conditions } from './Conditions';
 import { Curves } from './Curves';
 import { Instrument } from './Instrument';
-import { planFor, type Tried } from './plan';
-import { useForecast } from './useForecast';
+import type { Outlook } from './useOutlook';
 import { WindowTable } from './WindowTable';
 import { sentence } from './words';
+import { WorkingNote } from './WorkingNote';
 
 const curveOf = (forecast: Forecast, probe: 'rim' | 'halfRadius' | 'centre') =>
   forecast.frames.map((frame) => [frame.timeS, frame.probeC[probe]] as const);
@@ -24,25 +24,17 @@ const PLACED = new Set(['setC', 'altitudeM']);
 export function ForecastPanel({
   data,
   book,
+  outlook,
   onEdit,
-  onBake,
 }: {
   readonly data: FormulaData;
   readonly book: KitchenBook;
+  readonly outlook: Outlook;
   readonly onEdit: (field: string, data: FormulaData) => void;
-  readonly onBake: (forecast: Forecast) => void;
 }) {
   const temperature = useTemperature();
-  const [tried, setTried] = useState<Tried>({});
   const [scrubbed, setScrubbed] = useState<number | undefined>(undefined);
-  const judged = judgeSetting(
-    analyse(data.lines, book.kitchen.data.eggGrade),
-    data.family,
-    data.shell,
-  );
-  const wish = planFor(data, book.kitchen.data, book.vessels, book.ovens, tried);
-  const plan = judged.kind === 'judged' && 'plan' in wish ? wish.plan : undefined;
-  const { forecast, problem, working, progress, cancel } = useForecast('bench', plan);
+  const { judged, missing, forecast, problem, tried, setTried } = outlook;
   const problemAt = (path: string) =>
     problem?.path === path && PLACED.has(path) ? problem.message : undefined;
   const timeS = scrubbed ?? forecast?.pullS ?? 0;
@@ -60,33 +52,34 @@ export function ForecastPanel({
       </Sheet>
     );
   }
+  const window =
+    forecast?.verdict.kind === 'window'
+      ? ([
+          forecast.verdict.earliest.timeS,
+          forecast.verdict.best.timeS,
+          forecast.verdict.latest.timeS,
+        ] as const)
+      : undefined;
   return (
     <View className="gap-4">
       <Sheet title="Forecast">
-        {'missing' in wish ? <Notice kind="hint">{wish.missing}</Notice> : null}
+        {missing ? <Notice kind="hint">{missing}</Notice> : null}
         {problem ? (
           <Notice kind="danger" testID="forecast-problem">
             {problem.message}
           </Notice>
         ) : null}
-        {working && !forecast && !problem ? (
-          <Soft>{`Working it out, ${Math.round(progress * 100)} %`}</Soft>
-        ) : null}
-        {working && progress > 0 && progress < 0.8 && forecast ? (
-          <View className="absolute right-2 top-2">
-            <Button label="Stop" weight="quiet" onPress={cancel} />
-          </View>
-        ) : null}
-        {forecast && plan ? (
+        <WorkingNote {...outlook} />
+        {forecast ? (
           <>
-            {forecast.verdict.kind === 'no-window' ? (
-              <Notice kind="danger" testID="no-window">
-                {`No window. ${sentence(forecast, temperature)}`}
-              </Notice>
-            ) : (
+            {window ? (
               <Read className="text-lead" testID="forecast-sentence">
                 {sentence(forecast, temperature)}
               </Read>
+            ) : (
+              <Notice kind="danger" testID="no-window">
+                {`No window. ${sentence(forecast, temperature)}`}
+              </Notice>
             )}
             <WindowTable forecast={forecast} onTime={setScrubbed} />
             <Instrument
@@ -98,7 +91,7 @@ export function ForecastPanel({
           </>
         ) : null}
       </Sheet>
-      {forecast && plan ? (
+      {forecast ? (
         <Sheet title="Temperatures">
           <Curves
             rim={curveOf(forecast, 'rim')}
@@ -107,15 +100,7 @@ export function ForecastPanel({
             setC={forecast.setC}
             setUncertaintyK={judged.setUncertaintyK}
             curdleC={forecast.curdleC}
-            window={
-              forecast.verdict.kind === 'window'
-                ? [
-                    forecast.verdict.earliest.timeS,
-                    forecast.verdict.best.timeS,
-                    forecast.verdict.latest.timeS,
-                  ]
-                : undefined
-            }
+            window={window}
             pullS={forecast.pullS}
             nowS={timeS}
             label="Temperatures at centre, half-way out and rim over time, with the setting and curdling bands"
@@ -130,7 +115,7 @@ export function ForecastPanel({
         onEdit={onEdit}
         problemAt={problemAt}
       />
-      {forecast && plan ? (
+      {forecast ? (
         <>
           {forecast.cautions.map((caution) => (
             <Notice key={caution} kind="hint">
@@ -138,14 +123,6 @@ export function ForecastPanel({
             </Notice>
           ))}
           <Soft>{`Loses about ${Math.round(forecast.waterLostG)} g of water a tin. A prediction for a steady oven: trust the window and the wobble before the minute.`}</Soft>
-          <Button
-            label="Bake it"
-            icon={icons.bake}
-            weight="main"
-            className="min-h-14"
-            onPress={() => onBake(forecast)}
-            testID="bake-it"
-          />
         </>
       ) : null}
     </View>

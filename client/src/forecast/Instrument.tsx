@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Figure, Labelled, Range, Read, Soft } from '../design';
 import { centimetres, minutes } from '../design/format';
-import { Moon, moonInWords, Section } from '../moon';
+import { Moon, moonInWords, Section, sectionSize } from '../moon';
 import { useTemperature } from '../store/useTemperature';
 import { captionOf, frameAt } from './words';
 
@@ -28,6 +28,7 @@ export function Instrument({
   const frame = frames[index]!;
   const read = useMemo(() => sectionReader(field), [field]);
   const grid = useMemo(() => read(temperatureC[index]!), [read, temperatureC, index]);
+  const drawn = sectionSize(grid, width);
   const caption = captionOf(frame.wobble.diameterM);
   const place = frame.inOven
     ? `${minutes(frame.timeS)} min in the oven`
@@ -73,19 +74,25 @@ export function Instrument({
           </Soft>
         </View>
       </View>
-      <Section
-        shape={field}
-        grid={grid}
-        width={width}
-        setC={setC}
-        curdleC={curdleC}
-        degrees={degrees}
-        label={`Cut through the middle, ${place}: centre ${degrees(frame.probeC.centre)}, rim ${degrees(frame.probeC.rim)} ${unit}`}
-      />
-      <View className="flex-row justify-between">
-        <Soft>middle</Soft>
-        <Soft>{`heavy line: sets${curdleC === undefined ? '' : ', broken: curdles'}`}</Soft>
-        <Soft>rim</Soft>
+      <View className="items-center gap-1">
+        <View style={{ width: drawn.width }}>
+          <Section
+            shape={field}
+            grid={grid}
+            room={width}
+            setC={setC}
+            curdleC={curdleC}
+            degrees={degrees}
+            label={`Cut through the middle, ${place}: centre ${degrees(frame.probeC.centre)}, rim ${degrees(frame.probeC.rim)} ${unit}`}
+          />
+          <View className="flex-row justify-between">
+            <Soft>middle</Soft>
+            <Soft>rim</Soft>
+          </View>
+        </View>
+        <Soft className="text-center">
+          {`heavy line: sets${curdleC === undefined ? '' : ', broken: curdles'}${drawn.lift > 1.05 ? ` · depth drawn × ${drawn.lift.toFixed(1)}` : ''}`}
+        </Soft>
       </View>
       <Range
         label="Time"

@@ -1,7 +1,7 @@
 import type { Forecast, Pull } from '@hollow-moon/core';
 import { Pressable, View } from 'react-native';
 import { Figure, Labelled, Read, Soft } from '../design';
-import { centimetres, minutes } from '../design/format';
+import { centimetres, minutes, withUnit } from '../design/format';
 import { useTemperature } from '../store/useTemperature';
 
 /** Earliest, best and latest side by side: minute, probe, wobble and coast; a tap goes there. */
@@ -38,13 +38,13 @@ export function WindowTable({
               testID={`pull-${label.toLowerCase()}`}
             />
           </Labelled>
-          <Read>{`probe ${degrees(pull.probeC)} ${unit}`}</Read>
+          <Read>{`probe ${withUnit(degrees(pull.probeC), unit)}`}</Read>
           <Soft>
             {pull.wobble.diameterM > 0.005
-              ? `wobble ${centimetres(pull.wobble.diameterM * 1000)} cm`
+              ? `wobble ${withUnit(centimetres(pull.wobble.diameterM * 1000), 'cm')}`
               : 'only quivers'}
           </Soft>
-          <Soft>{`coasts to ${degrees(pull.peakC)} ${unit}`}</Soft>
+          <Soft>{`coasts to ${withUnit(degrees(pull.peakC), unit)}`}</Soft>
         </Pressable>
       ))}
     </View>

@@ -1,2 +1,4 @@
 export { Curves } from './Curves';
 export { ForecastPanel } from './ForecastPanel';
+export { OutlookBar } from './OutlookBar';
+export { useOutlook } from './useOutlook';

@@ -1,4 +1,4 @@
-import type { Forecast, Frame, Pull } from '@hollow-moon/core';
+import type { Forecast, Frame, Problem, Pull, SettingVerdict } from '@hollow-moon/core';
 import { centimetres, minutes, type TemperatureFormat } from '../design/format';
 
 /** "31 to 38", or one figure where both ends round to the same minute. */
@@ -35,6 +35,19 @@ export function sentence(
       : 'It finishes on the rack.';
   const open = verdict.latestIsLimit ? '' : ' Starch keeps it safe past that.';
   return `Pull at ${minutes(best.timeS)} min, ${spanOfMinutes(earliest.timeS, latest.timeS)}, at ${degrees(best.probeC)} ${unit}, when ${wobbleWords(best)}. ${after}${open}`;
+}
+
+/** Whatever can be said of a formula in one line, from its forecast down to what is missing. */
+export function outlookInShort(of: {
+  readonly judged: SettingVerdict;
+  readonly missing: string | undefined;
+  readonly problem: Problem | undefined;
+  readonly forecast: Forecast | undefined;
+}): string {
+  if (of.judged.kind === 'not-judged') return of.judged.reason;
+  if (of.missing) return of.missing;
+  if (of.problem) return of.problem.message;
+  return of.forecast ? shortVerdict(of.forecast) : 'Working it out';
 }
 
 /** The wobble's width for the middle of the moon. */

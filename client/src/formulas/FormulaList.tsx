@@ -1,12 +1,11 @@
 import type { FormulaData, StoredFormula } from '@hollow-moon/contract';
-import { analyse, FAMILY_NAMES, judgeSetting, SHELL_NAMES } from '@hollow-moon/core';
+import { FAMILY_NAMES, SHELL_NAMES } from '@hollow-moon/core';
 import { router } from 'expo-router';
 import { Pressable, Text, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { Button, icons, Notice, Soft, Title } from '../design';
-import { planFor } from '../forecast/plan';
-import { useForecast } from '../forecast/useForecast';
-import { frameAt, shortVerdict } from '../forecast/words';
+import { useOutlook } from '../forecast';
+import { frameAt, outlookInShort } from '../forecast/words';
 import { Moon, moonInWords } from '../moon';
 import type { KitchenBook } from '../store/kitchen';
 import { useAppDispatch, useAppSelector } from '../store/store';
@@ -27,26 +26,10 @@ function FormulaRow({
   readonly here: boolean;
   readonly book: KitchenBook;
 }) {
-  const judged = judgeSetting(
-    analyse(data.lines, book.kitchen.data.eggGrade),
-    data.family,
-    data.shell,
-  );
-  const wish = planFor(data, book.kitchen.data, book.vessels, book.ovens);
-  const plan = judged.kind === 'judged' && 'plan' in wish ? wish.plan : undefined;
-  const { forecast, problem } = useForecast(`list/${id}`, plan);
-  const verdict =
-    judged.kind === 'not-judged'
-      ? judged.reason
-      : 'missing' in wish
-        ? wish.missing
-        : problem
-          ? problem.message
-          : forecast
-            ? shortVerdict(forecast)
-            : 'Working it out';
-  const state =
-    forecast && plan ? forecast.frames[frameAt(forecast.frames, forecast.pullS)]!.rings : undefined;
+  const outlook = useOutlook(data, book, `list/${id}`);
+  const verdict = outlookInShort(outlook);
+  const { forecast } = outlook;
+  const state = forecast?.frames[frameAt(forecast.frames, forecast.pullS)]?.rings;
   const vessel = book.vessels.find((each) => each.id === data.vesselId);
   return (
     <Pressable
@@ -57,12 +40,7 @@ function FormulaRow({
       onPress={() => router.navigate(`/formulas/${id}`)}
       className={`min-h-16 flex-row items-center gap-3 rounded border bg-sheet p-3 active:opacity-70 ${here ? 'border-ink' : 'border-line'}`}
     >
-      <Moon
-        state={state}
-        shell={data.shell !== 'none'}
-        size={44}
-        label={state ? moonInWords(state) : 'Not judged'}
-      />
+      <Moon state={state} shell={data.shell !== 'none'} size={44} label={moonInWords(state)} />
       <View className="min-w-0 flex-1">
         <Text className="font-read-strong text-base text-ink">{data.name}</Text>
         <Text className="font-read text-base text-ink" testID={`verdict-${id}`}>

@@ -1,4 +1,4 @@
-import { foreseenFrom } from '@hollow-moon/contract';
+import { foreseenFrom, type FormulaData } from '@hollow-moon/contract';
 import type { Forecast } from '@hollow-moon/core';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
@@ -6,22 +6,19 @@ import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { begun } from '../bake/bakes';
 import { Button, Choice, Notice, Soft, Title } from '../design';
-import { ForecastPanel } from '../forecast';
+import { ForecastPanel, OutlookBar, useOutlook } from '../forecast';
 import { Column, useWide, WhenHere } from '../layout';
 import { useKitchenBook, type KitchenBook } from '../store/kitchen';
 import { useAppDispatch } from '../store/store';
 import { Bench, SaveBar } from './Bench';
 import { FormulaList } from './FormulaList';
-import { useFormulaDraft } from './useFormulaDraft';
+import { useFormulaDraft, type FormulaDraft } from './useFormulaDraft';
 
 type Side = 'bench' | 'forecast';
 
 function OpenFormula({ id, book }: { readonly id: string; readonly book: KitchenBook }) {
-  const wide = useWide();
-  const dispatch = useAppDispatch();
   const bench = useFormulaDraft(id, book);
-  const [side, setSide] = useState<Side>('forecast');
-  const { data, edit, draft } = bench;
+  const { data } = bench;
   if (!data) {
     return (
       <Column>
@@ -34,6 +31,25 @@ function OpenFormula({ id, book }: { readonly id: string; readonly book: Kitchen
       </Column>
     );
   }
+  return <Workplace key={id} id={id} data={data} book={book} bench={bench} />;
+}
+
+function Workplace({
+  id,
+  data,
+  book,
+  bench,
+}: {
+  readonly id: string;
+  readonly data: FormulaData;
+  readonly book: KitchenBook;
+  readonly bench: FormulaDraft;
+}) {
+  const wide = useWide();
+  const dispatch = useAppDispatch();
+  const [side, setSide] = useState<Side>('forecast');
+  const outlook = useOutlook(data, book, 'bench');
+  const { edit, draft } = bench;
   const bake = (forecast: Forecast) => {
     const vessel = book.vessels.find((each) => each.id === data.vesselId);
     const oven = book.ovens.find((each) => each.id === data.ovenId);
@@ -52,6 +68,7 @@ function OpenFormula({ id, book }: { readonly id: string; readonly book: Kitchen
           vesselName: vessel.data.name,
           ovenName: oven.data.name,
           vesselCount: data.vesselCount,
+          shell: data.shell,
           setC: data.setC,
           fillingStartC: data.fillingStartC,
           surfaceMm: Math.round(forecast.field.fill.topRadiusM * 2000),
@@ -68,14 +85,16 @@ function OpenFormula({ id, book }: { readonly id: string; readonly book: Kitchen
     );
     router.navigate(`/bake/${bakeId}`);
   };
-  const stored = book.formulas.some((each) => each.id === id);
-  const forecast = (
-    <>
-      <ForecastPanel key={id} data={data} book={book} onEdit={edit} onBake={bake} />
-      {stored ? null : <Soft>Keep the formula first; then it can be baked.</Soft>}
-    </>
+  const forecast = <ForecastPanel data={data} book={book} outlook={outlook} onEdit={edit} />;
+  const foot = (
+    <OutlookBar
+      outlook={outlook}
+      shell={data.shell !== 'none'}
+      mayBake={book.formulas.some((each) => each.id === id)}
+      onBake={bake}
+    />
   );
-  const list = <Bench key={id} data={data} book={book} bench={bench} />;
+  const list = <Bench data={data} book={book} bench={bench} />;
   const head = (
     <View className="gap-1">
       <Title>{data.name || 'Unnamed'}</Title>
@@ -98,7 +117,10 @@ function OpenFormula({ id, book }: { readonly id: string; readonly book: Kitchen
           </Column>
         </View>
         <View className="min-w-0 flex-1 border-l border-line">
-          <Column testID="forecast">{forecast}</Column>
+          <View className="min-h-0 flex-1">
+            <Column testID="forecast">{forecast}</Column>
+          </View>
+          {foot}
         </View>
       </View>
     );
@@ -126,6 +148,7 @@ function OpenFormula({ id, book }: { readonly id: string; readonly book: Kitchen
       <View className="min-h-0 flex-1">
         <Column testID={side}>{side === 'bench' ? list : forecast}</Column>
       </View>
+      {foot}
     </View>
   );
 }

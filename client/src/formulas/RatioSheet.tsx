@@ -57,7 +57,9 @@ export function VerdictSheet({ verdict }: { readonly verdict: SettingVerdict }) 
         </View>
         <View>
           <Labelled label="When cold">
-            <Figure value={FIRMNESS_WORDS[firmness]} size="title" testID="firmness" />
+            <Read className="font-read-strong text-title" testID="firmness">
+              {FIRMNESS_WORDS[firmness]}
+            </Read>
           </Labelled>
           <Why about="firmness">{why.firmness}</Why>
         </View>

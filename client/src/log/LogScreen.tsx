@@ -5,19 +5,8 @@ import { router, useLocalSearchParams } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { secondsInto } from '../bake/progress';
-import {
-  Button,
-  Figure,
-  Labelled,
-  Notice,
-  Picker,
-  Read,
-  Sheet,
-  Soft,
-  TextField,
-  Title,
-} from '../design';
-import { centimetres, minutes } from '../design/format';
+import { Button, Labelled, Notice, Picker, Read, Sheet, Soft, TextField, Title } from '../design';
+import { centimetres, minutes, withUnit } from '../design/format';
 import { Curves } from '../forecast';
 import { spanOfMinutes } from '../forecast/words';
 import { Column, useWide, WhenHere } from '../layout';
@@ -42,7 +31,7 @@ function lastMoon({ data }: StoredBake) {
 const pulledMin = ({ data }: StoredBake): string =>
   data.pulledAt === null
     ? 'in the oven'
-    : `${minutes(secondsInto(data, Date.parse(data.pulledAt)))} min`;
+    : withUnit(minutes(secondsInto(data, Date.parse(data.pulledAt))), 'min');
 
 function BakeRow({ bake, here }: { readonly bake: StoredBake; readonly here: boolean }) {
   const { degrees, unit } = useTemperature();
@@ -63,7 +52,7 @@ function BakeRow({ bake, here }: { readonly bake: StoredBake; readonly here: boo
     >
       <Moon
         state={lastMoon(bake)}
-        shell
+        shell={data.shell !== 'none'}
         size={40}
         label={lastMoon(bake) ? 'As it was at the last wobble check' : 'No wobble noted'}
       />
@@ -71,7 +60,7 @@ function BakeRow({ bake, here }: { readonly bake: StoredBake; readonly here: boo
         <Text className="font-read-strong text-base text-ink">{data.formulaName}</Text>
         <Read>{`${result}${faults}`}</Read>
         <Soft>
-          {`${format(new Date(data.startedAt), 'EEE d MMM, HH:mm')} · ${data.vesselName} · ${degrees(data.setC)} ${unit} · ${pulledMin(bake)}`}
+          {`${format(new Date(data.startedAt), 'EEE d MMM, HH:mm')} · ${data.vesselName} · ${withUnit(degrees(data.setC), unit)} · ${pulledMin(bake)}`}
         </Soft>
       </View>
     </Pressable>
@@ -195,17 +184,18 @@ function BakeRecord({ bake }: { readonly bake: StoredBake }) {
       </View>
       <Sheet>
         <View className="flex-row items-center gap-4">
-          <Moon state={lastMoon(bake)} shell size={84} label="As it was at the last wobble check" />
+          <Moon
+            state={lastMoon(bake)}
+            shell={data.shell !== 'none'}
+            size={84}
+            label="As it was at the last wobble check"
+          />
           <View className="min-w-0 flex-1 gap-1">
-            <Figure
-              value={
-                data.result
-                  ? `${RESULT_MARKS[data.result]} ${RESULT_NAMES[data.result]}`
-                  : 'Not judged'
-              }
-              size="title"
-              testID="record-result"
-            />
+            <Read className="font-read-strong text-title" testID="record-result">
+              {data.result
+                ? `${RESULT_MARKS[data.result]} ${RESULT_NAMES[data.result]}`
+                : 'Not judged'}
+            </Read>
             {data.faults.length > 0 ? <Read>{data.faults.join(', ')}</Read> : null}
             {data.note ? <Read testID="record-note">{data.note}</Read> : null}
           </View>

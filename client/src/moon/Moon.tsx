@@ -94,7 +94,7 @@ export function Moon({ state, shell, size, caption, label }: MoonProps) {
       {state ? (
         <G>
           <Circle cx={CENTRE} cy={CENTRE} r={FILLING} fill={colours.yolk} />
-          {state.curdledFrom < 0.995 ? (
+          {state.curdledFrom < (fine ? 0.985 : 0.95) ? (
             <G>
               <Circle
                 cx={CENTRE}
@@ -107,10 +107,10 @@ export function Moon({ state, shell, size, caption, label }: MoonProps) {
               <Circle
                 cx={CENTRE}
                 cy={CENTRE}
-                r={FILLING}
+                r={radius(state.curdledFrom)}
                 fill="none"
                 stroke={colours.scorch}
-                strokeWidth={fine ? 1.2 : 4}
+                strokeWidth={fine ? 0.8 : 2}
               />
             </G>
           ) : null}

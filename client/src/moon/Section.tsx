@@ -8,7 +8,8 @@ import { colours } from '../design';
 interface SectionProps {
   readonly shape: FieldShape;
   readonly grid: SectionGrid;
-  readonly width: number;
+  /** Width there is to draw in, px. */
+  readonly room: number;
   readonly setC: number;
   readonly curdleC: number | undefined;
   readonly label: string;
@@ -16,8 +17,18 @@ interface SectionProps {
   readonly degrees: (celsius: number) => string;
 }
 
-/** Depth is drawn larger than width, or a tart would be a line. */
-const LIFT = 2.2;
+/** Depth is drawn up to this much larger than width, or a tart would be a line; a pot is drawn true. */
+const MOST_LIFT = 2.2;
+const WANTED_HEIGHT = 0.5;
+/** Past this height, px, the picture is made narrower instead. */
+const MOST_HEIGHT = 220;
+
+/** How large a section is drawn in the room given to it. */
+export function sectionSize(grid: SectionGrid, roomPx: number): { width: number; lift: number } {
+  const slimness = (grid.topM - grid.bottomM) / grid.widthM;
+  const lift = Math.min(MOST_LIFT, Math.max(1, WANTED_HEIGHT / slimness));
+  return { width: Math.min(roomPx, MOST_HEIGHT / (slimness * lift)), lift };
+}
 const STEP_C = 5;
 
 type Ring = [number, number][];
@@ -48,13 +59,14 @@ const fillScale = (setC: number, curdleC: number) =>
  * The cut tart, half of it: middle at the left, rim at the right, with its temperatures. Thin lines
  * every 5 °C; the setting line is heavy and whole, the curdling line heavy and broken.
  */
-export function Section({ shape, grid, width, setC, curdleC, label, degrees }: SectionProps) {
+export function Section({ shape, grid, room, setC, curdleC, label, degrees }: SectionProps) {
   const clip = `clip${useId()}`;
+  const { width, lift } = sectionSize(grid, room);
   const scale = width / grid.widthM;
-  const height = (grid.topM - grid.bottomM) * scale * LIFT;
+  const height = (grid.topM - grid.bottomM) * scale * lift;
   const top = 4;
   const x = (radiusM: number) => radiusM * scale;
-  const y = (heightM: number) => top + (grid.topM - heightM) * scale * LIFT;
+  const y = (heightM: number) => top + (grid.topM - heightM) * scale * lift;
   const place = (column: number, row: number): [number, number] => [
     ((column - 0.5) / (grid.across - 1)) * width,
     top + ((row - 0.5) / (grid.down - 1)) * height,

@@ -209,6 +209,7 @@ function bakeOf(story: Story, index: number, today: Date): BakeData {
     vesselName: vessel.name,
     ovenName: oven.name,
     vesselCount: formula.vesselCount,
+    shell: formula.shell,
     setC: plan.setC,
     fillingStartC: plan.fillingStartC,
     surfaceMm: Math.round(foreseen.field.fill.topRadiusM * 2000),

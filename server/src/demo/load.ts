@@ -14,7 +14,9 @@ import { DEMO_KITCHEN_ID, demoFormulas, demoKitchen, demoOvens, demoVessels } fr
  */
 export async function loadDemo(database: Database, now: () => Date): Promise<boolean> {
   const present = await kitchens.list(database, '');
-  const complete = present.length > 0 && (await bakes.list(database, DEMO_KITCHEN_ID)).length > 0;
+  const past = demoBakes(now());
+  const last = Object.keys(past).at(-1)!;
+  const complete = (await bakes.find(database, DEMO_KITCHEN_ID, last)) !== undefined;
   const foreign = present.some((kitchen) => kitchen.id !== DEMO_KITCHEN_ID);
   if (complete || foreign) return false;
 
@@ -32,6 +34,6 @@ export async function loadDemo(database: Database, now: () => Date): Promise<boo
   await putAll(ovens, 'oven', demoOvens);
   await putAll(vessels, 'vessel', demoVessels);
   await putAll(formulas, 'formula', demoFormulas);
-  await putAll(bakes, 'bake', demoBakes(now()));
+  await putAll(bakes, 'bake', past);
   return true;
 }

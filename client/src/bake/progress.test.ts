@@ -1,0 +1,44 @@
+import { after, begunBake } from '../testing/bake';
+import { foreseenCentreC, foreseenMoon, standingOf } from './progress';
+
+describe('where a bake stands', () => {
+  it.each([
+    [600, 'waiting', 'Look in 20 min'],
+    [1800, 'open', 'Best in 3 min. Check the wobble'],
+    [2000, 'open', 'Pull now, 3 min left'],
+    [2400, 'past', 'Past the window. Pull it'],
+  ] as const)('after %d s it is %s', (seconds, phase, says) => {
+    expect(standingOf(begunBake, after(seconds))).toMatchObject({
+      elapsedS: seconds,
+      phase,
+      says,
+    });
+  });
+
+  it('stops its clock at the pull', () => {
+    const pulled = { ...begunBake, pulledAt: new Date(after(1900)).toISOString() };
+    expect(standingOf(pulled, after(9000))).toMatchObject({ elapsedS: 1900, phase: 'pulled' });
+  });
+
+  it('says so when no window was foreseen', () => {
+    const hopeless = { ...begunBake, foreseen: { ...begunBake.foreseen, window: null } };
+    expect(standingOf(hopeless, after(60)).phase).toBe('no window');
+  });
+});
+
+describe('what was foreseen for a moment', () => {
+  // Worked by hand: half-way from 1000 to 2000 s, 60 and 75 °C give 67.5, shares 1 and 0.5 give 0.75.
+  it('lies between the points kept', () => {
+    expect(foreseenCentreC(begunBake, 1500)).toBeCloseTo(67.5, 10);
+    const { moon, wobbleMm } = foreseenMoon(begunBake, 1500);
+    expect(moon.moving).toBeCloseTo(0.75, 10);
+    expect(wobbleMm).toBeCloseTo(0.75 * 234, 8);
+  });
+
+  it('holds at both ends', () => {
+    expect(foreseenCentreC(begunBake, 0)).toBe(45);
+    expect(foreseenCentreC(begunBake, 99_999)).toBe(64);
+    expect(foreseenMoon(begunBake, 0).moon).toMatchObject({ liquid: 1, moving: 1 });
+    expect(foreseenMoon(begunBake, 99_999).moon.moving).toBe(0);
+  });
+});

@@ -1,0 +1,58 @@
+import { fireEvent, render, screen } from '@testing-library/react';
+import { useState } from 'react';
+import { NumberField } from './NumberField';
+
+function Held({ start = 5, heard }: { readonly start?: number; readonly heard: number[] }) {
+  const [value, setValue] = useState(start);
+  return (
+    <>
+      <NumberField
+        label="Amount"
+        unit="g"
+        value={value}
+        onChange={(next) => {
+          heard.push(next);
+          setValue(next);
+        }}
+        problem={value < 0 ? 'Not less than nothing.' : undefined}
+      />
+      <button onClick={() => setValue(7.25)}>scale</button>
+    </>
+  );
+}
+
+const type = (text: string) =>
+  fireEvent.change(screen.getByLabelText('Amount, g'), { target: { value: text } });
+const field = () => screen.getByLabelText<HTMLInputElement>('Amount, g');
+
+it('takes a comma for a decimal point and leaves it as typed', () => {
+  const heard: number[] = [];
+  render(<Held heard={heard} />);
+  type('12,5');
+  expect(heard).toEqual([12.5]);
+  expect(field().value).toBe('12,5');
+});
+
+it('keeps text that is no number, says so at its place, and computes nothing from it', () => {
+  const heard: number[] = [];
+  render(<Held heard={heard} />);
+  type('two');
+  expect(heard).toEqual([NaN]);
+  expect(field().value).toBe('two');
+  expect(screen.getByRole('alert').textContent).toMatch(/“two” is not a number/);
+  expect(field().getAttribute('aria-invalid')).toBe('true');
+});
+
+it('shows what others find wrong with the value', () => {
+  render(<Held heard={[]} />);
+  type('-3');
+  expect(screen.getByRole('alert').textContent).toBe('Not less than nothing.');
+});
+
+it('follows a value that changes from elsewhere', () => {
+  render(<Held heard={[]} />);
+  type('two');
+  fireEvent.click(screen.getByText('scale'));
+  expect(field().value).toBe('7.25');
+  expect(screen.queryByRole('alert')).toBeNull();
+});

@@ -1,0 +1,61 @@
+import type { Forecast } from '@hollow-moon/core';
+import { View } from 'react-native';
+import { Button, icons, Read, Soft } from '../design';
+import { Moon, moonInWords } from '../moon';
+import { withUnit } from '../design/format';
+import { useTemperature } from '../store/useTemperature';
+import type { Outlook } from './useOutlook';
+import { frameAt, outlookInShort } from './words';
+
+/** The verdict and the next thing to do, in view and under the thumb whatever is scrolled above. */
+export function OutlookBar({
+  outlook,
+  shell,
+  mayBake,
+  onBake,
+}: {
+  readonly outlook: Outlook;
+  readonly shell: boolean;
+  /** False for a formula that is not in the book yet. */
+  readonly mayBake: boolean;
+  readonly onBake: (forecast: Forecast) => void;
+}) {
+  const { degrees, unit } = useTemperature();
+  const { forecast, judged } = outlook;
+  const rings = forecast?.frames[frameAt(forecast.frames, forecast.pullS)]?.rings;
+  const hopeless = forecast?.verdict.kind === 'no-window';
+  const curdles =
+    judged.kind === 'judged' && judged.curdleC !== undefined
+      ? `, curdles from ${withUnit(degrees(judged.curdleC), unit)}`
+      : '';
+  return (
+    <View
+      testID="outlook"
+      className="no-print min-h-16 flex-row items-center gap-3 border-t border-line bg-sheet px-4 py-2"
+    >
+      <Moon state={rings} shell={shell} size={40} label={moonInWords(rings)} />
+      <View className="min-w-0 flex-1">
+        <Read numberOfLines={2} className="font-read-strong" testID="outlook-verdict">
+          {outlookInShort(outlook)}
+        </Read>
+        {judged.kind === 'judged' ? (
+          <Soft numberOfLines={1}>
+            {mayBake
+              ? `Sets at ${withUnit(degrees(judged.setC), unit)}${curdles}`
+              : 'Keep the formula, then bake it'}
+          </Soft>
+        ) : null}
+      </View>
+      {judged.kind === 'judged' ? (
+        <Button
+          label={hopeless ? 'Bake anyway' : 'Bake it'}
+          icon={icons.bake}
+          weight={hopeless ? 'plain' : 'main'}
+          disabled={!forecast || !mayBake}
+          onPress={() => forecast && onBake(forecast)}
+          testID="bake-it"
+        />
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,40 @@
+import type { FormulaData } from '@hollow-moon/contract';
+import { analyse, judgeSetting, type SettingVerdict } from '@hollow-moon/core';
+import { useState } from 'react';
+import type { KitchenBook } from '../store/kitchen';
+import { planFor, type Tried } from './plan';
+import { useForecast, type ForecastState } from './useForecast';
+
+/** What a formula on the bench leads to: judged, planned, forecast. */
+export interface Outlook extends ForecastState {
+  readonly judged: SettingVerdict;
+  /** What is missing before there can be a forecast. */
+  readonly missing: string | undefined;
+  readonly tried: Tried;
+  readonly setTried: (tried: Tried) => void;
+}
+
+/**
+ * Keeps the outlook of a formula up to date; one for all the places of a screen that show it. `slot`
+ * names who asks: each has one forecast waiting at the most.
+ */
+export function useOutlook(data: FormulaData, book: KitchenBook, slot: string): Outlook {
+  const [tried, setTried] = useState<Tried>({});
+  const judged = judgeSetting(
+    analyse(data.lines, book.kitchen.data.eggGrade),
+    data.family,
+    data.shell,
+  );
+  const wish = planFor(data, book.kitchen.data, book.vessels, book.ovens, tried);
+  const plan = judged.kind === 'judged' && 'plan' in wish ? wish.plan : undefined;
+  const state = useForecast(slot, plan);
+  return {
+    ...state,
+    // A forecast of an earlier plan says nothing about one that cannot be made.
+    forecast: plan ? state.forecast : undefined,
+    judged,
+    missing: judged.kind === 'judged' && 'missing' in wish ? wish.missing : undefined,
+    tried,
+    setTried,
+  };
+}

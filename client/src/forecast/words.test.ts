@@ -1,0 +1,73 @@
+import { forecast, judgeSetting, analyse, type Forecast } from '@hollow-moon/core';
+import { centimetres, clock, grams, minutes, percent, temperatureFormat } from '../design/format';
+import { book, tart } from '../testing/book';
+import { planFor } from './plan';
+import { captionOf, frameAt, outlookInShort, sentence, shortVerdict, spanOfMinutes } from './words';
+
+const made = (change: Partial<typeof tart> = {}): Forecast => {
+  const wish = planFor({ ...tart, ...change }, book.kitchen.data, book.vessels, book.ovens);
+  const result = 'plan' in wish ? forecast(wish.plan) : undefined;
+  if (!result?.ok) throw new Error('no forecast');
+  return result.value;
+};
+const celsius = temperatureFormat('C');
+
+describe('a forecast in words', () => {
+  it('says minutes, range, probe, wobble and coast', () => {
+    const text = sentence(made({ setC: 165 }), celsius);
+    expect(text).toMatch(
+      /^Pull at \d+ min, \d+ to \d+, at \d+ °C, when \d+(\.5)? cm in the middle still move as a jelly\. It (coasts|finishes)/,
+    );
+    expect(shortVerdict(made())).toMatch(/^Pull at \d+ min, \d+ to \d+$/);
+  });
+
+  it('says what to do where there is no window', () => {
+    const none = made({ setC: 220, fillingStartC: 5, shell: 'none', headspaceMm: 1 });
+    expect(none.verdict.kind).toBe('no-window');
+    expect(sentence(none, celsius)).toMatch(/^Lower the oven/);
+    expect(shortVerdict(none)).toMatch(/^No window/);
+  });
+
+  it('speaks Fahrenheit when asked, in differences too', () => {
+    const { verdict } = made();
+    const probeC = verdict.kind === 'window' ? verdict.best.probeC : NaN;
+    expect(sentence(made(), temperatureFormat('F'))).toContain(
+      `${Math.round(probeC * 1.8 + 32)} °F`,
+    );
+    expect(temperatureFormat('F').span(5)).toBe('9');
+  });
+
+  it('falls back to what can be said', () => {
+    const of = (lines: typeof tart.lines, family: typeof tart.family) =>
+      judgeSetting(analyse(lines, 'EU M'), family, 'none');
+    const judged = of(tart.lines, 'baked-custard');
+    const empty = { missing: undefined, problem: undefined, forecast: undefined };
+    expect(outlookInShort({ ...empty, judged })).toBe('Working it out');
+    expect(outlookInShort({ ...empty, judged, missing: 'A tin.' })).toBe('A tin.');
+    expect(outlookInShort({ ...empty, judged: of(tart.lines, 'curd') })).toMatch(/Not judged yet/);
+  });
+
+  it('finds the frame nearest to a time', () => {
+    const { frames } = made();
+    expect(frameAt(frames, -5)).toBe(0);
+    expect(frameAt(frames, 1e9)).toBe(frames.length - 1);
+    expect(captionOf(0.11)).toBe('11 cm');
+    expect(captionOf(0.001)).toBeUndefined();
+  });
+});
+
+describe('figures as cooks read them', () => {
+  it.each([
+    [minutes(1949), '32'],
+    [clock(59.9), '00:59'],
+    [clock(3723), '1:02:03'],
+    [centimetres(74), '7.5'],
+    [centimetres(141), '14'],
+    [grams(8.04), '8'],
+    [grams(1232), '1230'],
+    [percent(0.0412), '4.1'],
+    [percent(0.124), '12'],
+    [spanOfMinutes(1800, 2160), '30 to 36'],
+    [spanOfMinutes(1800, 1810), '30'],
+  ])('%s', (shown, expected) => expect(shown).toBe(expected));
+});

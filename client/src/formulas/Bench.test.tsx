@@ -1,0 +1,103 @@
+/** The bench as a cook uses it: what is typed changes ratios, verdict, tins and eggs at once. */
+import { fireEvent, render, screen } from '@testing-library/react';
+import { Provider } from 'react-redux';
+import { createStore } from '../store/store';
+import { book, storedTart, tart, TART_ID } from '../testing/book';
+import { Bench, SaveBar } from './Bench';
+import { edited } from './drafts';
+import { useFormulaDraft } from './useFormulaDraft';
+
+function Place() {
+  const bench = useFormulaDraft(TART_ID, book);
+  return bench.data ? (
+    <>
+      <SaveBar id={TART_ID} bench={bench} />
+      <Bench data={bench.data} book={book} bench={bench} />
+    </>
+  ) : null;
+}
+
+const open = (data = tart) => {
+  const store = createStore();
+  if (data !== tart) {
+    store.dispatch(edited({ id: TART_ID, field: 'test', data, from: storedTart }));
+  }
+  render(
+    <Provider store={store}>
+      <Place />
+    </Provider>,
+  );
+  return store;
+};
+const textOf = (testId: string) => screen.getByTestId(testId).textContent ?? '';
+const type = (label: string, value: string) =>
+  fireEvent.change(screen.getByLabelText(label), { target: { value } });
+const press = (name: string) => fireEvent.click(screen.getByRole('button', { name }));
+
+it('shows the ratios of what is on the list', () => {
+  open();
+  // Worked by hand: 150 g of yolk to 500 g of cream is 0.30; the mixture is 730 g.
+  expect(textOf('egg-to-liquid')).toBe('0.30');
+  expect(textOf('mixture-mass')).toMatch(/^730/);
+});
+
+it('changes them as it is typed, and takes it back', () => {
+  open();
+  type('Line 2, amount', '75');
+  expect(textOf('egg-to-liquid')).toBe('0.15');
+  expect(textOf('firmness')).toBe('Spoonable');
+  press('Undo');
+  expect(textOf('egg-to-liquid')).toBe('0.30');
+  press('Redo');
+  expect(textOf('egg-to-liquid')).toBe('0.15');
+});
+
+it('names a negative amount at its line and leaves it out', () => {
+  open();
+  type('Line 3, amount', '-80');
+  expect(screen.getByText('An amount cannot be less than nothing.')).toBeTruthy();
+  expect(textOf('mixture-mass')).toMatch(/^650/);
+});
+
+it('names a tin shallower than its shell', () => {
+  open();
+  type('Shell, mm', '30');
+  expect(screen.getByText(/Roll the shell between 1 and 8 mm/)).toBeTruthy();
+});
+
+it('says what overflows and scales to the tins', () => {
+  open();
+  type('Line 1, amount', '1500');
+  expect(textOf('overflow')).toMatch(/overflows by \d+ g/);
+  press('Scale to the tins');
+  expect(screen.queryByTestId('overflow')).toBeNull();
+  expect(screen.getByText('The batch fills the tins as wanted.')).toBeTruthy();
+});
+
+it('brings eggs to whole ones and says what that changes', () => {
+  open();
+  // Worked by hand: 150 g are 8.4 EU M yolks of 17.8 g; eight are 142.5 g.
+  expect(textOf('rounding-yolk')).toMatch(/8\.4 → 8 yolks \(−8 g\)/);
+  press('Use whole eggs');
+  expect(screen.getByLabelText<HTMLInputElement>('Line 2, amount').value).toBe('8');
+  expect(textOf('rounding-yolk')).toBe('Crack 8 yolks');
+});
+
+it('says an empty list is empty', () => {
+  open({ ...tart, lines: [] });
+  expect(screen.getByText(/Nothing on the list yet/)).toBeTruthy();
+  expect(textOf('not-judged')).toMatch(/nothing on the list/);
+});
+
+it('says plainly which families it does not judge', () => {
+  open();
+  fireEvent.change(screen.getByLabelText('Kind of filling'), { target: { value: 'curd' } });
+  expect(textOf('not-judged')).toMatch(/Not judged yet: curd/);
+});
+
+it('gives each reason on request', () => {
+  open();
+  expect(screen.queryByText(/the thinner it is spread/)).toBeNull();
+  fireEvent.click(screen.getByRole('button', { name: 'Why: setting temperature' }));
+  expect(screen.getByText(/the thinner it is spread/)).toBeTruthy();
+});
