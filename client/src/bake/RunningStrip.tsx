@@ -1,5 +1,6 @@
-import { router, usePathname } from 'expo-router';
-import { Pressable, Text, View } from 'react-native';
+import { usePathname } from 'expo-router';
+import { Text, View } from 'react-native';
+import { PlaceLink } from '../design';
 import { clock } from '../design/format';
 import { Moon } from '../moon';
 import { useAppSelector } from '../store/store';
@@ -21,12 +22,11 @@ export function RunningStrip() {
         const standing = standingOf(data, now);
         const { moon } = foreseenMoon(data, standing.elapsedS);
         return (
-          <Pressable
+          <PlaceLink
             key={id}
-            role="link"
+            to={`/bake/${id}`}
             testID="running-strip"
-            aria-label={`${data.formulaName} in the oven. ${standing.says}`}
-            onPress={() => router.navigate(`/bake/${id}`)}
+            label={`${data.formulaName} in the oven. ${standing.says}`}
             className="min-h-14 flex-row items-center gap-3 border-t-2 border-yolk bg-sheet px-4 py-2"
           >
             <Moon state={moon} shell={data.shell !== 'none'} size={32} label="In the oven" />
@@ -35,7 +35,7 @@ export function RunningStrip() {
             </Text>
             <Text className="font-read-strong text-base text-ink">{standing.says}</Text>
             <Text className="font-figures text-base text-ink-soft">{clock(standing.elapsedS)}</Text>
-          </Pressable>
+          </PlaceLink>
         );
       })}
     </View>

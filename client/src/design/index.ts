@@ -4,6 +4,7 @@ export * from './colours';
 export * from './icons';
 export * from './Notice';
 export * from './NumberField';
+export * from './PlaceLink';
 export * from './Range';
 export * from './Sheet';
 export * from './Text';

@@ -81,7 +81,14 @@ export function ForecastPanel({
                 {`No window. ${sentence(forecast, temperature)}`}
               </Notice>
             )}
-            <WindowTable forecast={forecast} onTime={setScrubbed} />
+            <WindowTable
+              forecast={forecast}
+              chosen={tried.pull ?? 'best'}
+              onChoose={(pull) => {
+                setTried({ ...tried, pull });
+                setScrubbed(undefined);
+              }}
+            />
             <Instrument
               forecast={forecast}
               shell={data.shell !== 'none'}

@@ -1,41 +1,47 @@
-import type { Forecast, Pull } from '@hollow-moon/core';
+import type { Forecast, Pull, PullChoice } from '@hollow-moon/core';
 import { Pressable, View } from 'react-native';
 import { Figure, Labelled, Read, Soft } from '../design';
 import { centimetres, minutes, withUnit } from '../design/format';
 import { useTemperature } from '../store/useTemperature';
 
-/** Earliest, best and latest side by side: minute, probe, wobble and coast; a tap goes there. */
+/**
+ * Earliest, best and latest side by side: minute, probe, wobble and coast. The one that is chosen is
+ * the one drawn below.
+ */
 export function WindowTable({
   forecast,
-  onTime,
+  chosen,
+  onChoose,
 }: {
   readonly forecast: Forecast;
-  readonly onTime: (timeS: number) => void;
+  readonly chosen: PullChoice;
+  readonly onChoose: (pull: PullChoice) => void;
 }) {
   const { degrees, unit } = useTemperature();
   const { verdict } = forecast;
   if (verdict.kind === 'no-window') return null;
-  const columns: [string, Pull][] = [
-    ['Earliest', verdict.earliest],
-    ['Best', verdict.best],
-    [verdict.latestIsLimit ? 'Latest' : 'Still fine', verdict.latest],
+  const columns: [PullChoice, string, Pull][] = [
+    ['earliest', 'Earliest', verdict.earliest],
+    ['best', 'Best', verdict.best],
+    ['latest', verdict.latestIsLimit ? 'Latest' : 'Still fine', verdict.latest],
   ];
   return (
-    <View className="flex-row gap-2">
-      {columns.map(([label, pull]) => (
+    <View role="radiogroup" aria-label="When to pull" className="flex-row gap-2">
+      {columns.map(([choice, label, pull]) => (
         <Pressable
-          key={label}
-          role="button"
-          aria-label={`${label}: ${minutes(pull.timeS)} min, probe ${degrees(pull.probeC)} ${unit}. Show it`}
-          onPress={() => onTime(pull.timeS)}
-          className={`flex-1 gap-1 rounded border p-2 active:opacity-70 ${label === 'Best' ? 'border-2 border-ink' : 'border-line'}`}
+          key={choice}
+          role="radio"
+          aria-checked={choice === chosen}
+          aria-label={`${label}: ${minutes(pull.timeS)} min, probe ${degrees(pull.probeC)} ${unit}`}
+          onPress={() => onChoose(choice)}
+          className={`flex-1 gap-1 rounded border-2 p-2 active:opacity-70 ${choice === chosen ? 'border-ink' : 'border-line'}`}
         >
           <Labelled label={label}>
             <Figure
               value={minutes(pull.timeS)}
               unit="min"
               size="figure"
-              testID={`pull-${label.toLowerCase()}`}
+              testID={`pull-${choice}`}
             />
           </Labelled>
           <Read>{`probe ${withUnit(degrees(pull.probeC), unit)}`}</Read>

@@ -1,10 +1,12 @@
 import type { FormulaData, KitchenData, StoredOven, StoredVessel } from '@hollow-moon/contract';
-import type { ForecastPlan, OvenKind } from '@hollow-moon/core';
+import type { ForecastPlan, OvenKind, PullChoice } from '@hollow-moon/core';
 
 /** What may be tried for a forecast without changing formula or kitchen. */
 export interface Tried {
   readonly mode?: OvenKind;
   readonly altitudeM?: number;
+  /** Which pull the history is drawn for. */
+  readonly pull?: PullChoice;
 }
 
 /** The plan of a formula in its kitchen, or the one thing that is missing. */
@@ -38,6 +40,7 @@ export function planFor(
       fillingStartC: data.fillingStartC,
       roomC: kitchen.roomC,
       altitudeM: tried.altitudeM ?? kitchen.altitudeM,
+      ...(tried.pull ? { pull: tried.pull } : {}),
     },
   };
 }

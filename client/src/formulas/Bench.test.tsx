@@ -11,7 +11,7 @@ function Place() {
   const bench = useFormulaDraft(TART_ID, book);
   return bench.data ? (
     <>
-      <SaveBar id={TART_ID} bench={bench} />
+      <SaveBar bench={bench} />
       <Bench data={bench.data} book={book} bench={bench} />
     </>
   ) : null;

@@ -3,20 +3,16 @@ import { analyse, FAMILIES, FAMILY_NAMES, judgeSetting, type Family } from '@hol
 import { View } from 'react-native';
 import { Button, icons, Notice, Picker, Sheet, Soft, TextField } from '../design';
 import type { KitchenBook } from '../store/kitchen';
-import { useAppDispatch } from '../store/store';
-import { mineKept } from './drafts';
 import { EggSheet } from './EggSheet';
 import { LineEditor } from './LineEditor';
 import { newLine } from './newFormula';
 import { RatioSheet, VerdictSheet } from './RatioSheet';
-import { StaleNotice } from './StaleNotice';
 import { TinSheet } from './TinSheet';
 import type { FormulaDraft } from './useFormulaDraft';
 
 /** Undo, redo and save, with what the book says about the last save. */
-export function SaveBar({ id, bench }: { readonly id: string; readonly bench: FormulaDraft }) {
-  const dispatch = useAppDispatch();
-  const { draft, undo, redo, save, saving, discard } = bench;
+export function SaveBar({ bench }: { readonly bench: FormulaDraft }) {
+  const { draft, undo, redo, save, saving } = bench;
   return (
     <View className="gap-2">
       <View className="flex-row items-center gap-2">
@@ -49,14 +45,6 @@ export function SaveBar({ id, bench }: { readonly id: string; readonly bench: Fo
         <Notice kind="danger" testID="refused">
           {draft.refused.message}
         </Notice>
-      ) : null}
-      {draft?.stale ? (
-        <StaleNotice
-          mine={draft.data}
-          theirs={draft.stale}
-          onMine={() => dispatch(mineKept(id))}
-          onTheirs={discard}
-        />
       ) : null}
     </View>
   );

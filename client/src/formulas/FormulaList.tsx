@@ -1,9 +1,9 @@
 import type { FormulaData, StoredFormula } from '@hollow-moon/contract';
 import { FAMILY_NAMES, SHELL_NAMES } from '@hollow-moon/core';
 import { router } from 'expo-router';
-import { Pressable, Text, View } from 'react-native';
+import { Text, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
-import { Button, icons, Notice, Soft, Title } from '../design';
+import { Button, icons, PlaceLink, Notice, Soft, Title } from '../design';
 import { useOutlook } from '../forecast';
 import { frameAt, outlookInShort } from '../forecast/words';
 import { Moon, moonInWords } from '../moon';
@@ -32,13 +32,12 @@ function FormulaRow({
   const state = forecast?.frames[frameAt(forecast.frames, forecast.pullS)]?.rings;
   const vessel = book.vessels.find((each) => each.id === data.vesselId);
   return (
-    <Pressable
-      role="link"
-      aria-current={here ? 'page' : undefined}
-      aria-label={`${data.name}. ${verdict}`}
+    <PlaceLink
+      to={`/formulas/${id}`}
+      here={here}
+      label={`${data.name}. ${verdict}`}
       testID={`formula-${id}`}
-      onPress={() => router.navigate(`/formulas/${id}`)}
-      className={`min-h-16 flex-row items-center gap-3 rounded border bg-sheet p-3 active:opacity-70 ${here ? 'border-ink' : 'border-line'}`}
+      className={`min-h-16 flex-row items-center gap-3 rounded border bg-sheet p-3 ${here ? 'border-ink' : 'border-line'}`}
     >
       <Moon state={state} shell={data.shell !== 'none'} size={44} label={moonInWords(state)} />
       <View className="min-w-0 flex-1">
@@ -56,7 +55,7 @@ function FormulaRow({
             .join(' · ')}
         </Soft>
       </View>
-    </Pressable>
+    </PlaceLink>
   );
 }
 

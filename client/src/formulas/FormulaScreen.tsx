@@ -11,7 +11,9 @@ import { Column, useWide, WhenHere } from '../layout';
 import { useKitchenBook, type KitchenBook } from '../store/kitchen';
 import { useAppDispatch } from '../store/store';
 import { Bench, SaveBar } from './Bench';
+import { mineKept } from './drafts';
 import { FormulaList } from './FormulaList';
+import { StaleNotice } from './StaleNotice';
 import { useFormulaDraft, type FormulaDraft } from './useFormulaDraft';
 
 type Side = 'bench' | 'forecast';
@@ -94,6 +96,14 @@ function Workplace({
       onBake={bake}
     />
   );
+  const stale = draft?.stale ? (
+    <StaleNotice
+      mine={draft.data}
+      theirs={draft.stale}
+      onMine={() => dispatch(mineKept(id))}
+      onTheirs={bench.discard}
+    />
+  ) : null;
   const list = <Bench data={data} book={book} bench={bench} />;
   const head = (
     <View className="gap-1">
@@ -112,7 +122,8 @@ function Workplace({
         <View className="min-w-0 flex-1">
           <Column testID="bench">
             {head}
-            <SaveBar id={id} bench={bench} />
+            <SaveBar bench={bench} />
+            {stale}
             {list}
           </Column>
         </View>
@@ -143,10 +154,13 @@ function Workplace({
             ]}
           />
         </View>
-        {draft || side === 'bench' ? <SaveBar id={id} bench={bench} /> : null}
+        {draft || side === 'bench' ? <SaveBar bench={bench} /> : null}
       </View>
       <View className="min-h-0 flex-1">
-        <Column testID={side}>{side === 'bench' ? list : forecast}</Column>
+        <Column testID={side}>
+          {stale}
+          {side === 'bench' ? list : forecast}
+        </Column>
       </View>
       {foot}
     </View>

@@ -11,14 +11,11 @@ import { View } from 'react-native';
 import { Button, FieldProblem, icons, NumberField, Picker, Soft } from '../design';
 import { grams } from '../design/format';
 import { withLine, withoutLine } from './drafts';
+import { unitName } from './unitName';
 
 const INGREDIENTS = [...CATALOGUE]
   .sort((a, b) => a.name.localeCompare(b.name))
   .map(({ id, name }) => ({ value: id, label: name }));
-
-/** A unit as the list shows it: a piece goes by its own name. */
-const unitName = (unit: LineUnit, ingredientId: string): string =>
-  unit === 'piece' ? (findIngredient(ingredientId)?.pieceName ?? 'piece') : unit;
 
 /** One line of the list: ingredient, amount, unit, and what it weighs. */
 export function LineEditor({

@@ -2,6 +2,7 @@ import type { FormulaData, StoredFormula } from '@hollow-moon/contract';
 import { findIngredient } from '@hollow-moon/core';
 import { View } from 'react-native';
 import { Button, Notice, Read, Sheet, Soft } from '../design';
+import { unitName } from './unitName';
 
 /** A formula in short lines, so that two can be laid side by side. */
 function inLines(data: FormulaData): string[] {
@@ -9,7 +10,7 @@ function inLines(data: FormulaData): string[] {
     data.name,
     ...data.lines.map(
       ({ ingredientId, amount, unit }) =>
-        `${Number(amount.toFixed(3))} ${unit} ${findIngredient(ingredientId)?.name ?? ingredientId}`,
+        `${Number(amount.toFixed(3))} ${unitName(unit, ingredientId)} ${findIngredient(ingredientId)?.name ?? ingredientId}`,
     ),
     `${data.vesselCount} × tin, gap ${data.headspaceMm} mm, shell ${data.shellThicknessMm} mm`,
     `oven ${data.setC} °C, poured at ${data.fillingStartC} °C`,

@@ -1,8 +1,8 @@
-import { router, usePathname } from 'expo-router';
+import { usePathname } from 'expo-router';
 import type { ReactNode } from 'react';
-import { Pressable, Text, View } from 'react-native';
+import { Text, View } from 'react-native';
 import { RunningStrip } from '../bake/RunningStrip';
-import { icons } from '../design';
+import { icons, PlaceLink } from '../design';
 import { Moon } from '../moon';
 import { useWide } from './useWide';
 
@@ -22,11 +22,10 @@ function Places({ upright }: { readonly upright: boolean }) {
       {PLACES.map(({ path: to, label, icon: Icon, below }) => {
         const here = isIn(path, below);
         return (
-          <Pressable
+          <PlaceLink
             key={to}
-            role="link"
-            aria-current={here ? 'page' : undefined}
-            onPress={() => router.navigate(to)}
+            to={to}
+            here={here}
             className={`min-h-14 items-center justify-center gap-0.5 px-2 py-1 ${upright ? 'rounded' : 'flex-1 border-t-4'} ${here ? (upright ? 'bg-ground' : 'border-yolk') : 'border-transparent'}`}
           >
             <Icon size={22} className={here ? 'text-ink' : 'text-ink-soft'} />
@@ -35,7 +34,7 @@ function Places({ upright }: { readonly upright: boolean }) {
             >
               {label}
             </Text>
-          </Pressable>
+          </PlaceLink>
         );
       })}
     </View>
@@ -53,7 +52,9 @@ export function Frame({ children }: { readonly children: ReactNode }) {
           <Places upright />
         </View>
         <View className="min-w-0 flex-1">
-          <View className="min-h-0 flex-1">{children}</View>
+          <View role="main" className="min-h-0 flex-1">
+            {children}
+          </View>
           <RunningStrip />
         </View>
       </View>
@@ -61,7 +62,9 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   }
   return (
     <View className="h-full flex-1 bg-ground">
-      <View className="min-h-0 flex-1">{children}</View>
+      <View role="main" className="min-h-0 flex-1">
+        {children}
+      </View>
       <RunningStrip />
       <View className="no-print border-t border-line bg-sheet">
         <Places upright={false} />

@@ -3,9 +3,20 @@ import { RESULT_NAMES } from '@hollow-moon/contract';
 import { format } from 'date-fns';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
-import { Pressable, Text, View } from 'react-native';
+import { Text, View } from 'react-native';
 import { secondsInto } from '../bake/progress';
-import { Button, Labelled, Notice, Picker, Read, Sheet, Soft, TextField, Title } from '../design';
+import {
+  Button,
+  Labelled,
+  Notice,
+  Picker,
+  PlaceLink,
+  Read,
+  Sheet,
+  Soft,
+  TextField,
+  Title,
+} from '../design';
 import { centimetres, minutes, withUnit } from '../design/format';
 import { Curves } from '../forecast';
 import { spanOfMinutes } from '../forecast/words';
@@ -41,14 +52,11 @@ function BakeRow({ bake, here }: { readonly bake: StoredBake; readonly here: boo
     : 'Not judged';
   const faults = data.faults.length > 0 ? `: ${data.faults.join(', ')}` : '';
   return (
-    <Pressable
-      role="link"
-      aria-current={here ? 'page' : undefined}
+    <PlaceLink
+      to={data.pulledAt === null ? `/bake/${bake.id}` : `/log/${bake.id}`}
+      here={here}
       testID={`bake-${bake.id}`}
-      onPress={() =>
-        router.navigate(data.pulledAt === null ? `/bake/${bake.id}` : `/log/${bake.id}`)
-      }
-      className={`min-h-16 flex-row items-center gap-3 rounded border bg-sheet p-3 active:opacity-70 ${here ? 'border-ink' : 'border-line'}`}
+      className={`min-h-16 flex-row items-center gap-3 rounded border bg-sheet p-3 ${here ? 'border-ink' : 'border-line'}`}
     >
       <Moon
         state={lastMoon(bake)}
@@ -63,7 +71,7 @@ function BakeRow({ bake, here }: { readonly bake: StoredBake; readonly here: boo
           {`${format(new Date(data.startedAt), 'EEE d MMM, HH:mm')} · ${data.vesselName} · ${withUnit(degrees(data.setC), unit)} · ${pulledMin(bake)}`}
         </Soft>
       </View>
-    </Pressable>
+    </PlaceLink>
   );
 }
 

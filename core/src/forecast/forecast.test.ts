@@ -184,6 +184,19 @@ describe('its numbers', () => {
     }
   });
 
+  it('draw the history of the pull that is chosen, and the same window for all', () => {
+    const best = made(tart);
+    const late = made({ ...tart, pull: 'latest' });
+    expect(late.verdict).toEqual(best.verdict);
+    expect(late.verdict.kind === 'window' && late.pullS === late.verdict.latest.timeS).toBe(true);
+    const atPull = late.frames.find((frame) => frame.timeS === late.pullS);
+    expect(atPull?.inOven).toBe(true);
+    expect(late.verdict.kind === 'window' && late.verdict.latest.probeC).toBeCloseTo(
+      atPull?.probeC.centre ?? 0,
+      1,
+    );
+  });
+
   it('report progress up to the end', () => {
     const shares: number[] = [];
     forecast(tart, { onProgress: (share) => shares.push(share) });

@@ -49,7 +49,11 @@ export interface ForecastPlan {
   readonly fillingStartC: number;
   readonly roomC: number;
   readonly altitudeM: number;
+  /** At which edge of its window the drawn history leaves the oven; the best when not said. */
+  readonly pull?: PullChoice;
 }
+
+export type PullChoice = 'earliest' | 'best' | 'latest';
 
 export interface ForecastOptions {
   /** Multiplies the cells of the mesh; 1 is for daily use. */
@@ -112,7 +116,7 @@ export type ForecastVerdict =
 
 export interface Forecast {
   readonly verdict: ForecastVerdict;
-  /** Where the drawn history leaves the oven: the best pull, or the least bad one. */
+  /** Where the drawn history leaves the oven: the pull chosen, or the least bad one. */
   readonly pullS: number;
   readonly setC: number;
   readonly curdleC: number | undefined;
@@ -266,7 +270,7 @@ function cautionsFor(plan: ForecastPlan, best: Pull | undefined): string[] {
  *
  * Fails, with the path of the field, on a plan that cannot be baked (no room, overheated start, an
  * oven that stays under the setting temperature) or a family that is not judged yet. The history
- * runs in the oven to the best pull (or, without a window, to when it sets, or curdles, or the end
+ * runs in the oven to the pull chosen (or, without a window, to when it sets, or curdles, or the end
  * of the search) and then 40 min on a rack. Models and sources: docs/model.md.
  */
 export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Result<Forecast> {
@@ -297,7 +301,7 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
   const best = verdict.kind === 'window' ? pullAt(verdict.bestS) : undefined;
   const pullS =
     verdict.kind === 'window'
-      ? verdict.bestS
+      ? verdict[`${plan.pull ?? 'best'}S`]
       : (verdict.setsAtS ?? verdict.curdlesAtS ?? baked[baked.length - 1]!.timeS);
   const pulled = momentAt(model, baked, oven, pullS);
   const cooling = run(model, pulled, rack, pullS + DRAWN_COOLING_S);

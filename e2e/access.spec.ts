@@ -1,0 +1,111 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { FORMULA, openFormula, toBench, WIDE } from './kitchen';
+
+/** Source: WCAG 2.2 levels A and AA as axe-core checks them. */
+async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  const grave = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
+  expect(
+    grave.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(' ')).join('; ')}`),
+  ).toEqual([]);
+}
+
+const views: Record<string, (page: Page) => Promise<void>> = {
+  'the list': async (page) => {
+    await page.goto('/');
+    await expect(page.getByTestId(`verdict-${FORMULA.bay}`)).toHaveText(/^Pull/);
+  },
+  forecast: (page) => openFormula(page, FORMULA.bay),
+  'no window': (page) => openFormula(page, FORMULA.buckwheat),
+  'not judged': (page) => openFormula(page, FORMULA.bergamot),
+  bench: async (page) => {
+    await openFormula(page, FORMULA.bay);
+    await toBench(page);
+    await page.getByRole('button', { name: 'Why: setting temperature' }).click();
+    await page.getByTestId('amount-0').fill('x');
+  },
+  bake: async (page) => {
+    await openFormula(page, FORMULA.bay);
+    await page.getByTestId('bake-it').click();
+    await expect(page.getByTestId('bake-kept')).toHaveText('Written in the book');
+    await page.getByTestId('pull-it').click();
+  },
+  log: async (page) => {
+    await page.goto('/log');
+    await expect(page.getByTestId('log-list').getByRole('listitem').first()).toBeVisible();
+  },
+  record: async (page) => {
+    await page.goto('/log/00000000-0000-4000-8000-000500000012');
+    await expect(page.getByTestId('bake-record')).toBeVisible();
+  },
+  kitchen: async (page) => {
+    await page.goto('/kitchen');
+    await page.getByRole('button', { name: 'Add a tin' }).click();
+  },
+};
+
+for (const [name, open] of Object.entries(views)) {
+  test(`axe finds nothing grave, light or dark: ${name}`, async ({ page }) => {
+    await open(page);
+    await expectAccessible(page);
+    await page.emulateMedia({ colorScheme: 'dark' });
+    await expect(page.locator('html')).toHaveClass(/dark/);
+    await expectAccessible(page);
+  });
+}
+
+test('axe finds nothing grave on a wide screen', async ({ page }) => {
+  await page.setViewportSize(WIDE);
+  await openFormula(page, FORMULA.bay);
+  await expectAccessible(page);
+});
+
+test('everything that is tapped is 48 px high', async ({ page }) => {
+  for (const name of ['the list', 'forecast', 'bench', 'kitchen', 'log', 'record']) {
+    await views[name]!(page);
+    const small = await page
+      .locator('button, a, [role=button], [role=radio], [role=checkbox], select, input')
+      .evaluateAll((elements) =>
+        elements
+          .filter((element) => element.checkVisibility())
+          .map((element) => {
+            // A field's target is its frame.
+            const frame = element.matches('input') ? element.parentElement! : element;
+            return {
+              text: element.ariaLabel ?? element.textContent,
+              height: frame.getBoundingClientRect().height,
+            };
+          })
+          .filter(({ height }) => height < 48),
+      );
+    expect(small, name).toEqual([]);
+  }
+});
+
+test('nothing is wider than the phone', async ({ page }) => {
+  for (const open of Object.values(views)) {
+    await open(page);
+    const over = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+    expect(over).toBeLessThanOrEqual(0);
+  }
+});
+
+test('the keyboard reaches the forecast and moves its sliders', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByTestId(`verdict-${FORMULA.bay}`)).toHaveText(/^Pull/);
+  await page.getByTestId(`formula-${FORMULA.bay}`).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('forecast-sentence')).toBeVisible();
+  const reached: string[] = [];
+  for (let press = 0; press < 30 && !reached.includes('oven-slider'); press += 1) {
+    await page.keyboard.press('Tab');
+    reached.push(
+      await page.evaluate(() => (document.activeElement as HTMLElement).dataset.testid ?? ''),
+    );
+  }
+  expect(reached).toContain('scrubber');
+  expect(reached).toContain('oven-slider');
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByTestId('oven-slider')).toHaveValue('141');
+});

@@ -1,0 +1,90 @@
+import { expect, test } from '@playwright/test';
+import { FORMULA, openFormula } from './kitchen';
+
+test('a bake from the oven to the log, through a reload and an outage', async ({ page }) => {
+  await page.clock.install();
+  await openFormula(page, FORMULA.bay);
+  await page.getByTestId('bake-it').click();
+  await expect(page).toHaveURL(/\/bake\//);
+  await expect(page.getByTestId('bake-says')).toHaveText(/^Look in \d+ min$/);
+  await expect(page.getByTestId('bake-kept')).toHaveText('Written in the book');
+
+  await page.clock.fastForward('20:00');
+  await expect(page.getByTestId('bake-clock')).toHaveText(/^20:0\d$/);
+  await page.getByTestId('reading').fill('61,5');
+  await page.getByTestId('add-reading').click();
+  await expect(page.getByText('Centre 62 °C')).toBeVisible();
+
+  // The network goes: what is noted stays here and is sent when it is back.
+  await page.route('**/api/**', (route) => route.abort());
+  await page.getByTestId('wobble').fill('14');
+  await page.getByTestId('add-wobble').click();
+  await expect(page.getByText('Wobble 14 cm, as a jelly')).toBeVisible();
+  await expect(page.getByTestId('unsent')).toHaveText(/kept here/);
+  await page.unroute('**/api/**');
+  await page.clock.fastForward('00:06');
+  await expect(page.getByTestId('bake-kept')).toHaveText('Written in the book');
+
+  // A reload in the middle.
+  await page.reload();
+  await expect(page.getByText('Wobble 14 cm, as a jelly')).toBeVisible();
+  await expect(page.getByTestId('bake-clock')).toHaveText(/^20:/);
+
+  // On other screens the strip keeps it in view.
+  await page.getByRole('link', { name: 'Kitchen' }).click();
+  await page.getByTestId('running-strip').click();
+  await page.clock.fastForward('12:00');
+  await expect(page.getByTestId('bake-says')).toHaveText(/Check the wobble|Pull now/);
+
+  await page.getByTestId('pull-it').click();
+  await expect(page.getByTestId('pulled-at')).toHaveText(/Pulled at 32 min/);
+  await page.getByRole('radio', { name: 'Came out' }).click();
+  await page.getByRole('checkbox', { name: 'bubbles' }).click();
+  await page.getByTestId('bake-note').fill('Quayside test: clean cut.');
+  await expect(page.getByTestId('bake-kept')).toHaveText('Written in the book');
+  await page.getByTestId('into-log').click();
+
+  await expect(page.getByTestId('bake-record')).toBeVisible();
+  await expect(page.getByTestId('record-result')).toHaveText('● Came out');
+  await expect(page.getByTestId('record-note')).toHaveText('Quayside test: clean cut.');
+  await expect(page.getByRole('cell', { name: '14 cm, as a jelly' })).toBeVisible();
+
+  // Tomorrow, in the log, by a word of the note.
+  await page.getByRole('link', { name: 'Log' }).click();
+  await page.getByTestId('log-search').fill('quayside');
+  await expect(page.getByTestId('log-list').getByRole('listitem')).toHaveCount(1);
+});
+
+test('a tap too early can be taken back', async ({ page }) => {
+  await openFormula(page, FORMULA.milkPie);
+  await page.getByTestId('bake-it').click();
+  await page.getByTestId('pull-it').click();
+  await page.getByRole('button', { name: 'Not yet: back in the oven' }).click();
+  await expect(page.getByTestId('pull-it')).toBeVisible();
+  await page.getByTestId('reading').fill('900');
+  await page.getByTestId('add-reading').click();
+  await expect(page.getByText('That is hotter than any oven.')).toBeVisible();
+  await expect(page.getByTestId('reading')).toHaveValue('900');
+  await page.getByTestId('reading').fill('31');
+  await page.getByTestId('add-reading').click();
+  await page.getByRole('button', { name: 'Take back: Centre 31 °C' }).click();
+  await expect(page.getByText('Centre 31 °C')).toBeHidden();
+  await page.getByTestId('pull-it').click();
+});
+
+test('the log is searched by formula, by tin and by text, and says when nothing fits', async ({
+  page,
+}) => {
+  await page.goto('/log');
+  const rows = page.getByTestId('log-list').getByRole('listitem');
+  await expect(rows.nth(11)).toBeVisible();
+  await page.getByTestId('log-formula').selectOption({ label: 'Buckwheat custard pots' });
+  await expect(rows).toHaveCount(2);
+  await page.getByTestId('log-formula').selectOption({ label: 'All' });
+  await page.getByTestId('log-tin').selectOption({ label: 'Deep ring 20 cm' });
+  await expect(rows).toHaveCount(1);
+  await page.getByTestId('log-search').fill('marzipan');
+  await expect(page.getByTestId('log-empty')).toHaveText(/No bake fits that/);
+  await page.getByRole('button', { name: 'Show all' }).click();
+  await expect(rows.nth(11)).toBeVisible();
+});

@@ -1,0 +1,155 @@
+import { expect, test } from '@playwright/test';
+import {
+  figure,
+  FORMULA,
+  KITCHEN_API,
+  openFormula,
+  slideTo,
+  toBench,
+  toForecast,
+  WIDE,
+} from './kitchen';
+
+test('the list shows each formula with its moon and its one-line verdict', async ({ page }) => {
+  await page.goto('/');
+  const verdict = (id: string) => page.getByTestId(`verdict-${id}`);
+  await expect(verdict(FORMULA.bay)).toHaveText(/^Pull at \d+ min, \d+ to \d+$/);
+  await expect(verdict(FORMULA.milkPie)).toHaveText(/^Pull at \d+ min/);
+  await expect(verdict(FORMULA.buckwheat)).toHaveText(/^No window/);
+  await expect(verdict(FORMULA.bergamot)).toHaveText(/^Not judged yet: curd/);
+  await expect(page.getByRole('img', { name: /Set ring, wobbling centre/ }).first()).toBeVisible();
+});
+
+test('what is typed changes ratios and verdict at once, and is kept', async ({ page }) => {
+  await openFormula(page, FORMULA.milkPie);
+  await toBench(page);
+  const sets = await figure(page.getByTestId('sets-at'));
+  const ratio = await figure(page.getByTestId('egg-to-liquid'));
+  await page.getByTestId('amount-1').fill('8');
+  // Common practice: more egg to the liquid sets sooner and firmer.
+  await expect
+    .poll(() => figure(page.getByTestId('egg-to-liquid')))
+    .toBeCloseTo((ratio * 8) / 5, 1);
+  expect(await figure(page.getByTestId('sets-at'))).toBeLessThan(sets);
+  await expect(page.getByTestId('save-state')).toHaveText('Not kept yet');
+
+  // A reload loses nothing; undo still reaches back.
+  await page.reload();
+  await toBench(page);
+  await expect(page.getByTestId('amount-1')).toHaveValue('8');
+  await page.keyboard.press('Control+z');
+  await expect(page.getByTestId('amount-1')).toHaveValue('5');
+  await page.keyboard.press('Control+Shift+z');
+  await page.keyboard.press('Control+s');
+  await expect(page.getByTestId('save-state')).toHaveText('Kept in the book');
+  const stored = await (
+    await page.request.get(`${KITCHEN_API}/formulas/${FORMULA.milkPie}`)
+  ).json();
+  expect(stored.data.lines[1].amount).toBe(8);
+  await page.getByTestId('amount-1').fill('5');
+  await page.getByTestId('save').click();
+  await expect(page.getByTestId('save-state')).toHaveText('Kept in the book');
+});
+
+test('the tin changes masses, disc and depth, and the batch scales to it', async ({ page }) => {
+  await openFormula(page, FORMULA.bay);
+  await toBench(page);
+  const wanted = await figure(page.getByTestId('filling-wanted'));
+  const disc = await figure(page.getByTestId('disc'));
+  await page.getByTestId('tin-picker').selectOption({ label: 'Deep ring 20 cm' });
+  // Worked by hand: 24 cm and 3 cm walls: 24 + 2 × 3 + 2 = 32; 20 cm and 5 cm walls: 20 + 10 + 2 = 32.
+  expect(disc).toBe(32);
+  expect(await figure(page.getByTestId('disc'))).toBe(32);
+  // Less area but deeper: π 9.7² × 4.4 against π 11.7² × 2.4, 1301 to 1032 mL.
+  await expect
+    .poll(async () => (await figure(page.getByTestId('filling-wanted'))) / wanted)
+    .toBeCloseTo(1301 / 1032, 2);
+  await page.getByRole('button', { name: 'Scale to the tins' }).click();
+  await expect(page.getByText('The batch fills the tins as wanted.')).toBeVisible();
+  await page.getByRole('button', { name: 'Use whole eggs' }).click();
+  await expect(page.getByTestId('rounding-whole')).toHaveText(/^Crack \d+ eggs$/);
+});
+
+test('a new formula goes from nothing to a forecast', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New formula' }).first().click();
+  await expect(page.getByTestId('outlook-verdict')).toHaveText(/nothing on the list/);
+  await toBench(page);
+  await expect(page.getByText(/Nothing on the list yet/)).toBeVisible();
+  await page.getByTestId('formula-name').fill('Ferry night custard');
+  const lines: [string, string][] = [
+    ['Whipping cream, 36 %', '600'],
+    ['Egg yolk', '170'],
+    ['Caster sugar', '90'],
+  ];
+  for (const [position, [name, amount]] of lines.entries()) {
+    await page.getByRole('button', { name: 'Add a line' }).click();
+    await page.getByLabel(`Line ${position + 1}, ingredient`).selectOption({ label: name });
+    await page.getByTestId(`amount-${position}`).fill(amount);
+  }
+  await page.getByTestId('tin-picker').selectOption({ label: 'Tart tin 24 cm' });
+  await toForecast(page);
+  await page.getByTestId('oven-picker').selectOption({ label: 'Small fan oven' });
+  await expect(page.getByTestId('outlook-verdict')).toHaveText(/^Pull at \d+ min/);
+  await expect(page.getByTestId('bake-it')).toBeDisabled();
+  await page.getByTestId('save').click();
+  await expect(page.getByTestId('bake-it')).toBeEnabled();
+  await page.goto('/');
+  await expect(page.getByText('Ferry night custard')).toBeVisible();
+});
+
+test('one scrubber drives moon, section and figures', async ({ page }) => {
+  await openFormula(page, FORMULA.bay);
+  const probe = () => figure(page.getByTestId('scrub-probe'));
+  await slideTo(page.getByTestId('scrubber'), 0);
+  await expect(page.getByTestId('scrub-place')).toHaveText('0 min in the oven');
+  expect(await probe()).toBe(50);
+  await expect(
+    page.getByRole('img', { name: /From above, 0 min in the oven: .*liquid/ }),
+  ).toBeVisible();
+  await expect(
+    page.getByRole('img', { name: /Cut through the middle, 0 min.*centre 50/ }),
+  ).toBeVisible();
+  await slideTo(page.getByTestId('scrubber'), 1500);
+  expect(await probe()).toBeGreaterThan(65);
+  await page.getByTestId('scrubber').focus();
+  await page.keyboard.press('End');
+  await expect(page.getByTestId('scrub-place')).toHaveText('40 min on the rack');
+  // The history drawn is that of the pull that is chosen.
+  await page.getByRole('radio', { name: /^Latest: / }).click();
+  const latest = await figure(page.getByTestId('pull-latest'));
+  await expect(page.getByTestId('scrub-place')).toHaveText(`${latest} min in the oven`);
+});
+
+test('a hotter oven is foreseen to be quicker, a fan quicker still', async ({ page }) => {
+  await openFormula(page, FORMULA.bay);
+  const best = () => figure(page.getByTestId('pull-best'));
+  const before = await best();
+  await slideTo(page.getByTestId('oven-slider'), 150);
+  await expect.poll(best).toBeLessThan(before);
+  const hotter = await best();
+  await page.getByRole('radio', { name: 'Fan' }).click();
+  await expect.poll(best).not.toBe(hotter);
+  await slideTo(page.getByTestId('start-slider'), 20);
+  // Common practice: a tart filled hot sets far sooner than one filled cold.
+  await expect.poll(best).toBeGreaterThan(hotter);
+});
+
+test('on a wide screen list, bench and forecast stand side by side', async ({ page }) => {
+  await page.setViewportSize(WIDE);
+  await openFormula(page, FORMULA.bay);
+  const boxes = await Promise.all(
+    [
+      page.getByTestId(`formula-${FORMULA.bay}`),
+      page.getByTestId('bench'),
+      page.getByTestId('forecast'),
+    ].map((each) => each.boundingBox()),
+  );
+  const [list, bench, forecast] = boxes.map((box) => box!);
+  expect(list!.x + list!.width).toBeLessThanOrEqual(bench!.x);
+  expect(bench!.x + bench!.width).toBeLessThanOrEqual(forecast!.x + 1);
+  // What is edited in one shows in the other.
+  await page.getByTestId('amount-0').fill('900');
+  await expect(page.getByTestId('overflow')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+});

@@ -1,0 +1,27 @@
+import { defineConfig } from '@playwright/test';
+import { fileURLToPath } from 'node:url';
+import { BASE_URL } from './place';
+
+const here = (path: string) => fileURLToPath(new URL(path, import.meta.url));
+
+/** The exported client over the real server and database, in Debian's Chromium. */
+export default defineConfig({
+  testDir: '.',
+  outputDir: here('../test-results'),
+  globalSetup: here('global-setup.mjs'),
+  // One kitchen for all: what one test keeps, another would see.
+  workers: 1,
+  timeout: 60_000,
+  expect: { timeout: 15_000 },
+  forbidOnly: true,
+  reporter: [['line'], ['json']],
+  use: {
+    baseURL: BASE_URL,
+    viewport: { width: 390, height: 844 },
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-background-networking'],
+    },
+    screenshot: 'only-on-failure',
+  },
+});

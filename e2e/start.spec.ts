@@ -1,0 +1,95 @@
+/** The start command itself: from nothing, after a kill, after a polite stop. */
+import { expect, test } from '@playwright/test';
+import { spawn, type ChildProcess } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
+import { readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { KITCHEN_API } from './kitchen';
+
+const PORT = 18081;
+const address = `http://127.0.0.1:${PORT}`;
+const root = fileURLToPath(new URL('..', import.meta.url));
+
+const isAlive = (pid: number): boolean => {
+  try {
+    process.kill(pid, 0);
+    return true;
+  } catch {
+    return false;
+  }
+};
+
+async function start(folder: string): Promise<{ child: ChildProcess; said: () => string }> {
+  let output = '';
+  const child = spawn(process.execPath, ['tools/start.mjs'], {
+    cwd: root,
+    env: { ...process.env, HOLLOW_MOON_DATA: folder, HOLLOW_MOON_PORT: String(PORT) },
+  });
+  for (const stream of [child.stdout, child.stderr]) {
+    stream.on('data', (chunk: Buffer) => (output += chunk.toString()));
+  }
+  await expect
+    .poll(() => output, { timeout: 60_000 })
+    .toMatch(/Hollow Moon is at http:\/\/127\.0\.0\.1:18081[^]*Ctrl-C/);
+  return { child, said: () => output };
+}
+
+const ended = (child: ChildProcess) =>
+  new Promise<number | null>((resolve) => child.once('exit', (code) => resolve(code)));
+
+test('starts from nothing, keeps what it acknowledged through kill -9, and stops cleanly', async () => {
+  test.setTimeout(180_000);
+  const folder = join(tmpdir(), `hollow-moon-start-${randomUUID()}`);
+  try {
+    const first = await start(folder);
+    expect(first.said()).toContain('Demonstration kitchen loaded: Lantern Row');
+    const health = await fetch(`${address}/api/health`);
+    expect(await health.json()).toMatchObject({ status: 'ok', database: 'ok' });
+
+    // A second start beside it says what is the matter and touches nothing.
+    const second = spawn(process.execPath, ['tools/start.mjs'], {
+      cwd: root,
+      env: { ...process.env, HOLLOW_MOON_DATA: folder, HOLLOW_MOON_PORT: String(PORT) },
+    });
+    let complaint = '';
+    second.stderr.on('data', (chunk: Buffer) => (complaint += chunk.toString()));
+    expect(await ended(second)).toBe(1);
+    expect(complaint).toContain('running already');
+
+    const id = randomUUID();
+    const data = { name: 'Night oven', kind: 'fan', offsetK: -4 };
+    const written = await fetch(`${address}${KITCHEN_API}/ovens/${id}`, {
+      method: 'PUT',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({ writeId: randomUUID(), version: 0, data }),
+    });
+    expect(written.status).toBe(200);
+    const database = Number(readFileSync(join(folder, 'mariadb/mariadb.pid'), 'utf8'));
+    process.kill(database, 'SIGKILL');
+    first.child.kill('SIGKILL');
+    await ended(first.child);
+    // The server notices that whoever started it is gone, and frees the port.
+    await expect
+      .poll(() =>
+        fetch(`${address}/api/health`).then(
+          () => 'up',
+          () => 'down',
+        ),
+      )
+      .toBe('down');
+
+    const again = await start(folder);
+    expect(again.said()).not.toContain('Demonstration kitchen loaded');
+    const found = await fetch(`${address}${KITCHEN_API}/ovens/${id}`);
+    expect(await found.json()).toMatchObject({ version: 1, data });
+    const running = Number(readFileSync(join(folder, 'mariadb/mariadb.pid'), 'utf8'));
+    again.child.kill('SIGTERM');
+    expect(await ended(again.child)).toBe(0);
+    expect(again.said()).toContain('Stopped');
+    expect(isAlive(running)).toBe(false);
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
+});

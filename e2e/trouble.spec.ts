@@ -1,0 +1,126 @@
+import { expect, test } from '@playwright/test';
+import { randomUUID } from 'node:crypto';
+import { FORMULA, KITCHEN_API, openFormula, slideTo, toBench, toForecast } from './kitchen';
+
+test('bad input is named at its place and stays as typed', async ({ page }) => {
+  await openFormula(page, FORMULA.bay);
+  await toBench(page);
+  const amount = page.getByTestId('amount-0');
+  await amount.fill('-5');
+  await expect(page.getByTestId('line-0')).toContainText('An amount cannot be less than nothing.');
+  await amount.fill('lots');
+  await expect(page.getByTestId('line-0')).toContainText('“lots” is not a number');
+  await expect(amount).toHaveValue('lots');
+  await amount.fill('999999');
+  await expect(page.getByTestId('line-0')).toContainText('more than 100 kg');
+  await amount.fill('512,5');
+  await expect(page.getByTestId('line-0').getByRole('alert')).toHaveCount(0);
+  await page.getByTestId('shell-thickness').fill('25');
+  await expect(page.getByText(/Roll the shell between 1 and 8 mm/)).toBeVisible();
+  await page.getByTestId('shell-thickness').fill('3');
+  await page.getByTestId('headspace').fill('40');
+  await expect(page.getByText(/leaves no filling/)).toBeVisible();
+  await page.getByTestId('headspace').fill('3');
+  await toForecast(page);
+  await page.getByTestId('oven-exact').fill('70');
+  await expect(page.getByTestId('forecast-problem')).toHaveText(/This oven would reach 61 °C/);
+  await page.getByTestId('oven-exact').fill('140');
+  await expect(page.getByTestId('forecast-sentence')).toBeVisible();
+});
+
+test('a formula changed elsewhere shows both sides, and the cook chooses', async ({
+  page,
+  request,
+}) => {
+  const address = `${KITCHEN_API}/formulas/${FORMULA.buckwheat}`;
+  await openFormula(page, FORMULA.buckwheat);
+  await toBench(page);
+  await page.getByTestId('amount-3').fill('95');
+  const { version, data } = await (await request.get(address)).json();
+  const elsewhere = { ...data, note: 'Changed on the other phone.', headspaceMm: 9 };
+  await request.put(address, { data: { writeId: randomUUID(), version, data: elsewhere } });
+  await page.getByTestId('save').click();
+  await expect(page.getByTestId('stale')).toBeVisible();
+  await expect(page.getByText('≠ 95 g Caster sugar')).toBeVisible();
+  await expect(page.getByText('≠ 80 g Caster sugar')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep mine' }).click();
+  await page.getByTestId('save').click();
+  await expect(page.getByTestId('save-state')).toHaveText('Kept in the book');
+  const now = await (await request.get(address)).json();
+  expect(now).toMatchObject({ version: version + 2, data: { headspaceMm: 8 } });
+  expect(now.data.lines[3].amount).toBe(95);
+});
+
+test('a book that cannot be reached is said so, nothing is lost, and it comes back', async ({
+  page,
+}) => {
+  await openFormula(page, FORMULA.bay);
+  await toBench(page);
+  await page.route('**/api/**', (route) =>
+    route.fulfill({
+      status: 503,
+      json: { error: { code: 'database-away', message: 'The book is away just now.' } },
+    }),
+  );
+  await page.getByTestId('amount-0').fill('505');
+  await page.getByTestId('save').click();
+  await expect(page.getByTestId('refused')).toHaveText(/away just now/);
+  await expect(page.getByTestId('amount-0')).toHaveValue('505');
+  await page.reload();
+  await expect(page.getByText(/cannot be reached/)).toBeVisible();
+  await page.unroute('**/api/**');
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await toBench(page);
+  await expect(page.getByTestId('amount-0')).toHaveValue('505');
+  await page.getByRole('button', { name: 'Undo' }).click();
+});
+
+test('what is not there is said to be not there', async ({ page }) => {
+  await page.goto('/formulas/00000000-0000-4000-8000-00000000dead');
+  await expect(page.getByText('This formula is not in the kitchen’s book.')).toBeVisible();
+  await page.goto('/log/00000000-0000-4000-8000-00000000dead');
+  await expect(page.getByText('This bake is not in the kitchen’s book.')).toBeVisible();
+  await page.goto('/no/such/place');
+  await expect(page.getByText('There is nothing at this address.')).toBeVisible();
+});
+
+test('the kitchen keeps tins, ovens and its own facts, and refuses impossible ones', async ({
+  page,
+}) => {
+  await page.goto('/kitchen');
+  await page.getByRole('button', { name: 'Add a tin' }).click();
+  await page.getByTestId('name').fill('Test ring 16 cm');
+  await page.getByTestId('baseDiameterMm').fill('16');
+  await page.getByTestId('topDiameterMm').fill('12');
+  await page.getByTestId('keep-equipment').click();
+  await expect(page.getByText('The top cannot be narrower than the base.')).toBeVisible();
+  await page.getByTestId('topDiameterMm').fill('16');
+  await page.getByTestId('heightMm').fill('4,5');
+  // π × 8² × 4.5 = 904.8 mL.
+  await expect(page.getByText('Holds 905 ml to the brim.')).toBeVisible();
+  await page.getByTestId('keep-equipment').click();
+  await expect(page.getByText('1 × Test ring 16 cm')).toBeVisible();
+
+  await page.getByTestId('kitchen-altitude').fill('1500');
+  // Source: US Standard Atmosphere 1976 and IAPWS-IF97: 84.56 kPa, 95.0 °C.
+  await expect(page.getByText('Water boils at 95.0 °C here.')).toBeVisible();
+  await page.getByTestId('kitchen-altitude').fill('40');
+  await page.getByRole('radio', { name: '°F' }).click();
+  await openFormula(page, FORMULA.bay);
+  await expect(page.getByTestId('forecast-sentence')).toHaveText(/°F/);
+  await page.reload();
+  await expect(page.getByTestId('forecast-sentence')).toHaveText(/°F/);
+});
+
+test('a slider that runs ends on the last value asked for', async ({ page }) => {
+  await openFormula(page, FORMULA.bay);
+  const slider = page.getByTestId('oven-slider');
+  for (let setC = 141; setC <= 160; setC += 1) await slideTo(slider, setC);
+  await expect(page.getByText(/it really reaches 151 °C/)).toBeVisible();
+  const settled = await page.getByTestId('forecast-sentence').innerText();
+  await page.waitForTimeout(1500);
+  const ran = await page.getByTestId('forecast-sentence').innerText();
+  await page.reload();
+  await expect(page.getByTestId('forecast-sentence')).toHaveText(ran);
+  expect(settled).not.toBe('');
+});
