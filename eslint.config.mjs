@@ -73,6 +73,11 @@ export default tseslint.config(
         AbortSignal: 'readonly',
         DOMException: 'readonly',
         structuredClone: 'readonly',
+        // Functions that Playwright runs in the page.
+        document: 'readonly',
+        requestAnimationFrame: 'readonly',
+        HTMLInputElement: 'readonly',
+        Event: 'readonly',
         setTimeout: 'readonly',
         clearTimeout: 'readonly',
         performance: 'readonly',

@@ -35,7 +35,6 @@ export function TextField({
         multiline={lines > 1}
         numberOfLines={lines}
         placeholder={placeholder}
-        placeholderTextColor="rgb(var(--ink-soft))"
         className={`min-h-12 rounded border bg-sheet px-3 py-2 font-read text-base text-ink ${problem ? 'border-scorch' : 'border-ink-soft'}`}
       />
       {problem ? <FieldProblem id={id}>{problem}</FieldProblem> : null}

@@ -1,0 +1,114 @@
+/**
+ * Speed and accuracy of one forecast on this machine: a 24 cm tart, 25 mm deep, 60 min of oven and
+ * 40 of cooling. Machines are noisy: compare medians and ratios, and look at the best of the runs.
+ */
+import { reactionsOf } from '../src/doneness';
+import { forecast, inOven, onRack, PROBE_PLACES, type ForecastPlan } from '../src/forecast';
+import { fillingMaterial, layersAround } from '../src/forecast/materials';
+import { analyse } from '../src/formula';
+import { judgeSetting } from '../src/setting';
+import {
+  buildModel,
+  firstMoment,
+  run,
+  temperatureAt,
+  type Cup,
+  type RunOptions,
+} from '../src/thermal';
+
+const RUNS = 60;
+const BAKE_S = 3600;
+const COOL_S = 2400;
+const LOOK_EVERY_S = 300;
+
+const plan: ForecastPlan = {
+  lines: Object.entries({ cream: 400, milk: 150, egg: 100, 'egg-yolk': 110, sugar: 80 }).map(
+    ([ingredientId, amount]) => ({ id: ingredientId, ingredientId, amount, unit: 'g' }),
+  ),
+  eggGrade: 'EU M',
+  family: 'baked-custard',
+  shell: 'sweet-dough',
+  vessel: {
+    name: 'Tart tin',
+    kind: 'straight-tin',
+    baseDiameterMm: 240,
+    topDiameterMm: 240,
+    heightMm: 30,
+    lipMm: 0,
+    material: 'bright-tin',
+  },
+  shellThicknessMm: 3,
+  headspaceMm: 2,
+  oven: { kind: 'still', offsetK: 0 },
+  setC: 150,
+  fillingStartC: 20,
+  roomC: 22,
+  altitudeM: 0,
+};
+
+const analysis = analyse(plan.lines, plan.eggGrade);
+const judged = judgeSetting(analysis, plan.family, plan.shell);
+if (judged.kind !== 'judged') throw new Error(judged.reason);
+const cup: Cup = {
+  material: fillingMaterial(analysis),
+  depthM: 0.025,
+  bottomRadiusM: 0.117,
+  topRadiusM: 0.117,
+  startC: plan.fillingStartC,
+  layers: layersAround('sweet-dough', plan.shellThicknessMm, 'bright-tin', plan.roomC),
+};
+
+/** Temperatures at rim, half radius and centre every five minutes, and what the ledger leaves open. */
+function history(resolution: number, options: RunOptions, look: boolean) {
+  const model = buildModel(cup, reactionsOf(judged as never), resolution);
+  const places = Object.values(PROBE_PLACES).map((radiusShare) => ({
+    radiusShare,
+    heightM: 0.0125,
+  }));
+  const oven = inOven('still', plan.setC, 'bright-tin', 0);
+  const rack = onRack(plan.roomC, 'bright-tin', 0);
+  const seen: number[] = [];
+  let moment = firstMoment(model);
+  let steps = 0;
+  const until = (around: typeof oven, untilS: number) => {
+    const end = look ? moment.timeS + LOOK_EVERY_S : untilS;
+    for (let next = end; next <= untilS + 1; next += LOOK_EVERY_S) {
+      const moments = run(model, moment, around, next, {
+        ...options,
+        ...(steps > 0 ? { firstStepS: 30 } : {}),
+      });
+      steps += moments.length;
+      moment = moments[moments.length - 1]!;
+      if (!look) break;
+      seen.push(...places.map((place) => temperatureAt(model, moment, place)));
+    }
+  };
+  until(oven, BAKE_S);
+  until(rack, BAKE_S + COOL_S);
+  const { receivedJ, storedJ } = moment.energy;
+  return { seen, steps, residual: (receivedJ - storedJ) / receivedJ };
+}
+
+function time(work: () => void): { median: number; best: number } {
+  for (let warm = 0; warm < 10; warm += 1) work();
+  const times = Array.from({ length: RUNS }, () => {
+    const from = performance.now();
+    work();
+    return performance.now() - from;
+  }).sort((a, b) => a - b);
+  return { median: times[RUNS / 2]!, best: times[0]! };
+}
+
+const show = (what: string, value: string) => console.log(`${what.padEnd(62)} ${value}`);
+const ms = ({ median, best }: { median: number; best: number }) =>
+  `${median.toFixed(1)} ms median, ${best.toFixed(1)} ms best of ${RUNS}`;
+
+const working = history(1, {}, true);
+const converged = history(4, { toleranceK: 0.02, longestStepS: 10 }, true);
+const worst = Math.max(
+  ...working.seen.map((value, index) => Math.abs(value - converged.seen[index]!)),
+);
+show('One history, 60 min of oven and 40 of cooling', ms(time(() => history(1, {}, false))));
+show('A whole forecast: history, seven coasts, window, pictures', ms(time(() => forecast(plan))));
+show('Furthest from the converged answer (4 × the cells, fine steps)', `${worst.toFixed(2)} °C`);
+show('Left open in the energy balance', `${(Math.abs(working.residual) * 100).toExponential(1)} %`);

@@ -1,0 +1,60 @@
+// How soon the picture follows a slider at 390x844, with the processor slowed down fourfold.
+import { chromium } from '@playwright/test';
+
+const SLOWED = 4;
+const MOVES = 40;
+const BAY = '/formulas/00000000-0000-4000-8000-000400000001';
+
+/** In the page: moves a slider and waits for the frame in which what it drives has changed. */
+async function follow({ slider, shown, values }) {
+  const input = document.querySelector(`[data-testid="${slider}"]`);
+  const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
+  const frame = () => new Promise((resolve) => requestAnimationFrame(resolve));
+  const now = () => document.querySelector(shown).outerHTML;
+  const times = [];
+  for (const value of values) {
+    const before = now();
+    const from = performance.now();
+    set.call(input, String(value));
+    input.dispatchEvent(new Event('input', { bubbles: true }));
+    while (now() === before && performance.now() - from < 5000) await frame();
+    // One frame more: by then it has been painted.
+    await frame();
+    times.push(performance.now() - from);
+    await new Promise((resolve) => setTimeout(resolve, 150));
+  }
+  return times.sort((a, b) => a - b);
+}
+
+const summary = (times) =>
+  `${times[times.length >> 1].toFixed(0)} ms median, ${times[Math.floor(times.length * 0.95)].toFixed(0)} ms at the 95th percentile of ${times.length}`;
+
+export async function benchSliders(baseUrl) {
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-background-networking'],
+  });
+  const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
+  await page.goto(baseUrl + BAY);
+  await page.getByTestId('forecast-sentence').waitFor();
+  const session = await page.context().newCDPSession(page);
+  await session.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
+  const values = (from, step) => Array.from({ length: MOVES }, (_, index) => from + index * step);
+  const scrub = await page.evaluate(follow, {
+    slider: 'scrubber',
+    shown: '[aria-label^="Cut through"]',
+    values: values(90, 45),
+  });
+  const oven = await page.evaluate(follow, {
+    slider: 'oven-slider',
+    shown: '[data-testid="forecast"] [aria-label^="Temperatures at"]',
+    values: values(141, 0.5)
+      .map(Math.round)
+      .filter((each, index, all) => each !== all[index - 1]),
+  });
+  await browser.close();
+  return {
+    [`Scrubber moved, moon and section redrawn (${SLOWED} × slower)`]: summary(scrub),
+    [`Oven slider moved, new forecast drawn (${SLOWED} × slower)`]: summary(oven),
+  };
+}
