@@ -77,6 +77,8 @@ export default tseslint.config(
         document: 'readonly',
         requestAnimationFrame: 'readonly',
         HTMLInputElement: 'readonly',
+        MutationObserver: 'readonly',
+        MessageChannel: 'readonly',
         Event: 'readonly',
         setTimeout: 'readonly',
         clearTimeout: 'readonly',

@@ -14,7 +14,7 @@ export const Sheet = ({
   readonly children: ReactNode;
   readonly className?: string;
 }) => (
-  <View className={`gap-3 rounded border border-line bg-sheet p-4 ${className}`}>
+  <View className={`gap-3 rounded border border-line bg-sheet p-4 contain-content ${className}`}>
     {title ? (
       <View className="flex-row flex-wrap items-center justify-between gap-2">
         <Title level={2}>{title}</Title>

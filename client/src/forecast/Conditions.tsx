@@ -1,5 +1,6 @@
 import type { FormulaData } from '@hollow-moon/contract';
-import { OVEN_KIND_NAMES, OVEN_KINDS, START_LIMITS_C } from '@hollow-moon/core';
+import { memo } from 'react';
+import { OVEN_KIND_NAMES, OVEN_KINDS, START_LIMITS_C, type Problem } from '@hollow-moon/core';
 import { View } from 'react-native';
 import { Choice, NumberField, Picker, Range, Sheet, Soft } from '../design';
 import type { KitchenBook } from '../store/kitchen';
@@ -10,22 +11,23 @@ import type { Tried } from './plan';
 const OVEN_SLIDER_C = { least: 80, most: 230 } as const;
 
 /** Oven, setting, start temperature and altitude: what a forecast hangs on besides formula and tin. */
-export function Conditions({
+export const Conditions = memo(function Conditions({
   data,
   book,
   tried,
   onTried,
   onEdit,
-  problemAt,
+  problem,
 }: {
   readonly data: FormulaData;
   readonly book: KitchenBook;
   readonly tried: Tried;
   readonly onTried: (tried: Tried) => void;
   readonly onEdit: (field: string, data: FormulaData) => void;
-  readonly problemAt: (path: string) => string | undefined;
+  readonly problem: Problem | undefined;
 }) {
   const { degrees, unit } = useTemperature();
+  const problemAt = (path: string) => (problem?.path === path ? problem.message : undefined);
   const oven = book.ovens.find((each) => each.id === data.ovenId)?.data;
   const offset = oven?.offsetK ?? 0;
   return (
@@ -96,4 +98,4 @@ export function Conditions({
       </View>
     </Sheet>
   );
-}
+});

@@ -1,6 +1,6 @@
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { colours, Soft } from '../design';
@@ -29,33 +29,74 @@ export interface CurvesProps {
 
 const MARGIN = { left: 34, right: 10, top: 18, bottom: 26 } as const;
 
-/** Temperatures at rim, half radius and centre over time, with the bands that decide. */
-export function Curves(props: CurvesProps) {
-  const {
-    rim,
-    halfRadius,
-    centre,
-    setC,
-    curdleC,
-    window,
-    pullS,
-    nowS,
-    readings = [],
-    pulledS,
-  } = props;
-  const { height = 240, label, setUncertaintyK = 0 } = props;
-  const { degrees, unit } = useTemperature();
-  const [width, setWidth] = useState(340);
-  const endS = Math.max(
-    centre[centre.length - 1]?.[0] ?? 60,
-    readings[readings.length - 1]?.[0] ?? 0,
-    pulledS ?? 0,
-    nowS ?? 0,
-  );
-  const highest = Math.max(100, ...rim.map(([, c]) => c), ...readings.map(([, c]) => c));
-  const x = scaleLinear()
+const NONE: Points = [];
+
+const timeScale = (endS: number, width: number) =>
+  scaleLinear()
     .domain([0, endS])
     .range([MARGIN.left, width - MARGIN.right]);
+
+/** Temperatures at rim, half radius and centre over time, with the bands that decide. */
+export function Curves({ nowS, height = 240, readings = NONE, ...rest }: CurvesProps) {
+  const [width, setWidth] = useState(340);
+  const { centre, pulledS } = rest;
+  const foreseenS = centre[centre.length - 1]?.[0] ?? 60;
+  const endS = Math.max(
+    foreseenS,
+    readings[readings.length - 1]?.[0] ?? 0,
+    pulledS ?? 0,
+    // A bake that outlasts its forecast moves the end by ten minutes at a time, not each second.
+    nowS !== undefined && nowS > foreseenS ? Math.ceil(nowS / 600) * 600 : 0,
+  );
+  return (
+    <View onLayout={({ nativeEvent }) => setWidth(Math.max(240, nativeEvent.layout.width))}>
+      <Chart {...rest} readings={readings} width={width} height={height} endS={endS} />
+      {nowS === undefined ? null : (
+        <View
+          pointerEvents="none"
+          className="absolute border-l border-dashed border-ink"
+          style={{
+            left: timeScale(endS, width)(Math.min(nowS, endS)),
+            top: MARGIN.top,
+            height: height - MARGIN.top - MARGIN.bottom,
+          }}
+        />
+      )}
+      <View className="flex-row flex-wrap gap-x-4">
+        <Soft>━ centre</Soft>
+        <Soft>╌ half-way out</Soft>
+        <Soft>┈ rim</Soft>
+        {readings.length > 0 ? <Soft>○ read</Soft> : null}
+      </View>
+    </View>
+  );
+}
+
+/** All of the picture that does not move with the clock or the scrubber. */
+const Chart = memo(function Chart({
+  rim,
+  halfRadius,
+  centre,
+  setC,
+  setUncertaintyK = 0,
+  curdleC,
+  window,
+  pullS,
+  readings,
+  pulledS,
+  label,
+  height,
+  width,
+  endS,
+}: Omit<CurvesProps, 'nowS'> & {
+  readonly readings: Points;
+  readonly height: number;
+  readonly width: number;
+  readonly endS: number;
+}) {
+  const { degrees, unit } = useTemperature();
+  const highest = Math.max(100, ...rim.map(([, c]) => c), ...readings.map(([, c]) => c));
+  const x = timeScale(endS, width);
   const y = scaleLinear()
     .domain([0, highest])
     .range([height - MARGIN.bottom, MARGIN.top]);
@@ -68,148 +109,129 @@ export function Curves(props: CurvesProps) {
   const rows = [0, 20, 40, 60, 80, 100].filter((c) => c <= highest);
   const text = { fontSize: 12, fontFamily: 'AtkinsonNext-Regular', fill: colours.inkSoft } as const;
   return (
-    <View onLayout={({ nativeEvent }) => setWidth(Math.max(240, nativeEvent.layout.width))}>
-      <Svg width={width} height={height} role="img" aria-label={label}>
-        {rows.map((c) => (
-          <G key={c}>
-            <Line
-              x1={MARGIN.left}
-              x2={width - MARGIN.right}
-              y1={y(c)}
-              y2={y(c)}
-              stroke={colours.line}
-              strokeWidth={0.7}
-            />
-            <SvgText {...text} x={MARGIN.left - 6} y={y(c) + 4} textAnchor="end">
-              {degrees(c)}
-            </SvgText>
-          </G>
-        ))}
-        {ticks.map((min) => (
-          <SvgText key={min} {...text} x={x(min * 60)} y={height - 8} textAnchor="middle">
-            {min === 0 ? '0 min' : String(min)}
-          </SvgText>
-        ))}
-        {window ? (
-          <G>
-            <Rect
-              x={x(window[0])}
-              y={MARGIN.top}
-              width={Math.max(2, x(window[2]) - x(window[0]))}
-              height={height - MARGIN.top - MARGIN.bottom}
-              fill={colours.yolk}
-              opacity={0.3}
-            />
-            <Line
-              x1={x(window[1])}
-              x2={x(window[1])}
-              y1={MARGIN.top}
-              y2={height - MARGIN.bottom}
-              stroke={colours.ink}
-              strokeWidth={1.5}
-            />
-          </G>
-        ) : null}
-        <Rect
-          x={MARGIN.left}
-          y={y(setC + Math.max(0.7, setUncertaintyK))}
-          width={plotWidth}
-          height={Math.max(
-            2,
-            y(setC - Math.max(0.7, setUncertaintyK)) - y(setC + Math.max(0.7, setUncertaintyK)),
-          )}
-          fill={colours.yolk}
-          opacity={0.35}
-        />
-        <SvgText {...text} x={MARGIN.left + 4} y={y(setC) + 4} fill={colours.ink}>
-          {`sets ${degrees(setC)} ${unit}`}
-        </SvgText>
-        {curdleC === undefined ? null : (
-          <G>
-            <Line
-              x1={MARGIN.left}
-              x2={width - MARGIN.right}
-              y1={y(curdleC)}
-              y2={y(curdleC)}
-              stroke={colours.scorch}
-              strokeWidth={1.5}
-              strokeDasharray="6 4"
-            />
-            <SvgText {...text} x={MARGIN.left + 4} y={y(curdleC) - 5} fill={colours.scorch}>
-              {`curdles from ${degrees(curdleC)} ${unit}`}
-            </SvgText>
-          </G>
-        )}
-        <Path
-          d={path(rim) ?? ''}
-          fill="none"
-          stroke={colours.inkSoft}
-          strokeWidth={1.5}
-          strokeDasharray="2 3"
-        />
-        <Path
-          d={path(halfRadius) ?? ''}
-          fill="none"
-          stroke={colours.water}
-          strokeWidth={1.5}
-          strokeDasharray="8 4"
-        />
-        <Path d={path(centre) ?? ''} fill="none" stroke={colours.ink} strokeWidth={2.5} />
-        {pullS === undefined ? null : (
-          <SvgText {...text} x={x(pullS)} y={12} textAnchor="middle" fill={colours.ink}>
-            pull
-          </SvgText>
-        )}
-        {pulledS === undefined ? null : (
-          <G>
-            <Line
-              x1={x(pulledS)}
-              x2={x(pulledS)}
-              y1={MARGIN.top}
-              y2={height - MARGIN.bottom}
-              stroke={colours.water}
-              strokeWidth={2}
-            />
-            <SvgText
-              {...text}
-              x={x(pulledS)}
-              y={height - MARGIN.bottom - 6}
-              textAnchor="middle"
-              fill={colours.water}
-            >
-              pulled
-            </SvgText>
-          </G>
-        )}
-        {readings.map(([s, c]) => (
-          <Circle
-            key={`${s}/${c}`}
-            cx={x(s)}
-            cy={y(c)}
-            r={5}
-            fill={colours.sheet}
-            stroke={colours.ink}
-            strokeWidth={2}
-          />
-        ))}
-        {nowS === undefined ? null : (
+    <Svg width={width} height={height} role="img" aria-label={label}>
+      {rows.map((c) => (
+        <G key={c}>
           <Line
-            x1={x(Math.min(nowS, endS))}
-            x2={x(Math.min(nowS, endS))}
+            x1={MARGIN.left}
+            x2={width - MARGIN.right}
+            y1={y(c)}
+            y2={y(c)}
+            stroke={colours.line}
+            strokeWidth={0.7}
+          />
+          <SvgText {...text} x={MARGIN.left - 6} y={y(c) + 4} textAnchor="end">
+            {degrees(c)}
+          </SvgText>
+        </G>
+      ))}
+      {ticks.map((min) => (
+        <SvgText key={min} {...text} x={x(min * 60)} y={height - 8} textAnchor="middle">
+          {min === 0 ? '0 min' : String(min)}
+        </SvgText>
+      ))}
+      {window ? (
+        <G>
+          <Rect
+            x={x(window[0])}
+            y={MARGIN.top}
+            width={Math.max(2, x(window[2]) - x(window[0]))}
+            height={height - MARGIN.top - MARGIN.bottom}
+            fill={colours.yolk}
+            opacity={0.3}
+          />
+          <Line
+            x1={x(window[1])}
+            x2={x(window[1])}
             y1={MARGIN.top}
             y2={height - MARGIN.bottom}
             stroke={colours.ink}
-            strokeWidth={1}
-            strokeDasharray="1 3"
+            strokeWidth={1.5}
           />
+        </G>
+      ) : null}
+      <Rect
+        x={MARGIN.left}
+        y={y(setC + Math.max(0.7, setUncertaintyK))}
+        width={plotWidth}
+        height={Math.max(
+          2,
+          y(setC - Math.max(0.7, setUncertaintyK)) - y(setC + Math.max(0.7, setUncertaintyK)),
         )}
-      </Svg>
-      <View className="flex-row flex-wrap gap-x-4">
-        <Soft>━ centre</Soft>
-        <Soft>╌ half-way out</Soft>
-        <Soft>┈ rim</Soft>
-        {readings.length > 0 ? <Soft>○ read</Soft> : null}
-      </View>
-    </View>
+        fill={colours.yolk}
+        opacity={0.35}
+      />
+      <SvgText {...text} x={MARGIN.left + 4} y={y(setC) + 4} fill={colours.ink}>
+        {`sets ${degrees(setC)} ${unit}`}
+      </SvgText>
+      {curdleC === undefined ? null : (
+        <G>
+          <Line
+            x1={MARGIN.left}
+            x2={width - MARGIN.right}
+            y1={y(curdleC)}
+            y2={y(curdleC)}
+            stroke={colours.scorch}
+            strokeWidth={1.5}
+            strokeDasharray="6 4"
+          />
+          <SvgText {...text} x={MARGIN.left + 4} y={y(curdleC) - 5} fill={colours.scorch}>
+            {`curdles from ${degrees(curdleC)} ${unit}`}
+          </SvgText>
+        </G>
+      )}
+      <Path
+        d={path(rim) ?? ''}
+        fill="none"
+        stroke={colours.inkSoft}
+        strokeWidth={1.5}
+        strokeDasharray="2 3"
+      />
+      <Path
+        d={path(halfRadius) ?? ''}
+        fill="none"
+        stroke={colours.water}
+        strokeWidth={1.5}
+        strokeDasharray="8 4"
+      />
+      <Path d={path(centre) ?? ''} fill="none" stroke={colours.ink} strokeWidth={2.5} />
+      {pullS === undefined ? null : (
+        <SvgText {...text} x={x(pullS)} y={12} textAnchor="middle" fill={colours.ink}>
+          pull
+        </SvgText>
+      )}
+      {pulledS === undefined ? null : (
+        <G>
+          <Line
+            x1={x(pulledS)}
+            x2={x(pulledS)}
+            y1={MARGIN.top}
+            y2={height - MARGIN.bottom}
+            stroke={colours.water}
+            strokeWidth={2}
+          />
+          <SvgText
+            {...text}
+            x={x(pulledS)}
+            y={height - MARGIN.bottom - 6}
+            textAnchor="middle"
+            fill={colours.water}
+          >
+            pulled
+          </SvgText>
+        </G>
+      )}
+      {readings.map(([s, c]) => (
+        <Circle
+          key={`${s}/${c}`}
+          cx={x(s)}
+          cy={y(c)}
+          r={5}
+          fill={colours.sheet}
+          stroke={colours.ink}
+          strokeWidth={2}
+        />
+      ))}
+    </Svg>
   );
-}
+});

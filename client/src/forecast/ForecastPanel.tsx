@@ -1,24 +1,17 @@
 import type { FormulaData } from '@hollow-moon/contract';
-import type { Forecast } from '@hollow-moon/core';
-import { useState } from 'react';
+import type { PullChoice } from '@hollow-moon/core';
+import { useCallback } from 'react';
 import { View } from 'react-native';
 import { Notice, Read, Sheet, Soft } from '../design';
 import { Moon } from '../moon';
 import type { KitchenBook } from '../store/kitchen';
 import { useTemperature } from '../store/useTemperature';
 import { Conditions } from './Conditions';
-import { Curves } from './Curves';
-import { Instrument } from './Instrument';
+import { History } from './History';
 import type { Outlook } from './useOutlook';
 import { WindowTable } from './WindowTable';
 import { sentence } from './words';
 import { WorkingNote } from './WorkingNote';
-
-const curveOf = (forecast: Forecast, probe: 'rim' | 'halfRadius' | 'centre') =>
-  forecast.frames.map((frame) => [frame.timeS, frame.probeC[probe]] as const);
-
-/** Fields of a plan that have a place of their own on the screen; a problem elsewhere is shown above. */
-const PLACED = new Set(['setC', 'altitudeM']);
 
 /** What will happen in the oven: verdict, instrument, curves, and what it hangs on. */
 export function ForecastPanel({
@@ -33,12 +26,11 @@ export function ForecastPanel({
   readonly onEdit: (field: string, data: FormulaData) => void;
 }) {
   const temperature = useTemperature();
-  const [scrubbed, setScrubbed] = useState<number | undefined>(undefined);
   const { judged, missing, forecast, problem, tried, setTried } = outlook;
-  const problemAt = (path: string) =>
-    problem?.path === path && PLACED.has(path) ? problem.message : undefined;
-  const timeS = scrubbed ?? forecast?.pullS ?? 0;
-
+  const choosePull = useCallback(
+    (pull: PullChoice) => setTried((before) => ({ ...before, pull })),
+    [setTried],
+  );
   if (judged.kind === 'not-judged') {
     return (
       <Sheet title="Forecast">
@@ -52,14 +44,6 @@ export function ForecastPanel({
       </Sheet>
     );
   }
-  const window =
-    forecast?.verdict.kind === 'window'
-      ? ([
-          forecast.verdict.earliest.timeS,
-          forecast.verdict.best.timeS,
-          forecast.verdict.latest.timeS,
-        ] as const)
-      : undefined;
   return (
     <View className="gap-4">
       <Sheet title="Forecast">
@@ -72,7 +56,7 @@ export function ForecastPanel({
         <WorkingNote {...outlook} />
         {forecast ? (
           <>
-            {window ? (
+            {forecast.verdict.kind === 'window' ? (
               <Read className="text-lead" testID="forecast-sentence">
                 {sentence(forecast, temperature)}
               </Read>
@@ -81,38 +65,17 @@ export function ForecastPanel({
                 {`No window. ${sentence(forecast, temperature)}`}
               </Notice>
             )}
-            <WindowTable
-              forecast={forecast}
-              chosen={tried.pull ?? 'best'}
-              onChoose={(pull) => {
-                setTried({ ...tried, pull });
-                setScrubbed(undefined);
-              }}
-            />
-            <Instrument
-              forecast={forecast}
-              shell={data.shell !== 'none'}
-              timeS={timeS}
-              onTime={setScrubbed}
-            />
+            <WindowTable forecast={forecast} chosen={tried.pull ?? 'best'} onChoose={choosePull} />
           </>
         ) : null}
       </Sheet>
       {forecast ? (
-        <Sheet title="Temperatures">
-          <Curves
-            rim={curveOf(forecast, 'rim')}
-            halfRadius={curveOf(forecast, 'halfRadius')}
-            centre={curveOf(forecast, 'centre')}
-            setC={forecast.setC}
-            setUncertaintyK={judged.setUncertaintyK}
-            curdleC={forecast.curdleC}
-            window={window}
-            pullS={forecast.pullS}
-            nowS={timeS}
-            label="Temperatures at centre, half-way out and rim over time, with the setting and curdling bands"
-          />
-        </Sheet>
+        <History
+          key={tried.pull ?? 'best'}
+          forecast={forecast}
+          shell={data.shell !== 'none'}
+          setUncertaintyK={judged.setUncertaintyK}
+        />
       ) : null}
       <Conditions
         data={data}
@@ -120,7 +83,7 @@ export function ForecastPanel({
         tried={tried}
         onTried={setTried}
         onEdit={onEdit}
-        problemAt={problemAt}
+        problem={problem}
       />
       {forecast ? (
         <>

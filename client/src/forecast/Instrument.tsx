@@ -1,11 +1,11 @@
-import { sectionReader, type Forecast } from '@hollow-moon/core';
+import { sectionReader, stillAt, type Forecast } from '@hollow-moon/core';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Figure, Labelled, Range, Read, Soft } from '../design';
 import { centimetres, minutes } from '../design/format';
 import { Moon, moonInWords, Section, sectionSize } from '../moon';
 import { useTemperature } from '../store/useTemperature';
-import { captionOf, frameAt } from './words';
+import { captionOf } from './words';
 
 /** Moon and section over one scrubber: scrub time and see ring, wobble and temperatures together. */
 export function Instrument({
@@ -22,12 +22,11 @@ export function Instrument({
   const temperature = useTemperature();
   const { degrees, unit } = temperature;
   const [width, setWidth] = useState(320);
-  const { frames, field, temperatureC, setC, curdleC, pullS } = forecast;
+  const { frames, field, setC, curdleC, pullS } = forecast;
   const endS = frames[frames.length - 1]!.timeS;
-  const index = frameAt(frames, Math.min(timeS, endS));
-  const frame = frames[index]!;
+  const { frame, temperatureC } = useMemo(() => stillAt(forecast, timeS), [forecast, timeS]);
   const read = useMemo(() => sectionReader(field), [field]);
-  const grid = useMemo(() => read(temperatureC[index]!), [read, temperatureC, index]);
+  const grid = useMemo(() => read(temperatureC), [read, temperatureC]);
   const drawn = sectionSize(grid, width);
   const caption = captionOf(frame.wobble.diameterM);
   const place = frame.inOven

@@ -1,28 +1,31 @@
-import type { Forecast } from '@hollow-moon/core';
+import { stillAt, type Forecast, type SettingVerdict } from '@hollow-moon/core';
+import { memo } from 'react';
 import { View } from 'react-native';
 import { Button, icons, Read, Soft } from '../design';
 import { Moon, moonInWords } from '../moon';
 import { withUnit } from '../design/format';
 import { useTemperature } from '../store/useTemperature';
-import type { Outlook } from './useOutlook';
-import { frameAt, outlookInShort } from './words';
 
 /** The verdict and the next thing to do, in view and under the thumb whatever is scrolled above. */
-export function OutlookBar({
-  outlook,
+export const OutlookBar = memo(function OutlookBar({
+  says,
+  judged,
+  forecast,
   shell,
   mayBake,
   onBake,
 }: {
-  readonly outlook: Outlook;
+  /** The outlook in a line. */
+  readonly says: string;
+  readonly judged: SettingVerdict;
+  readonly forecast: Forecast | undefined;
   readonly shell: boolean;
   /** False for a formula that is not in the book yet. */
   readonly mayBake: boolean;
   readonly onBake: (forecast: Forecast) => void;
 }) {
   const { degrees, unit } = useTemperature();
-  const { forecast, judged } = outlook;
-  const rings = forecast?.frames[frameAt(forecast.frames, forecast.pullS)]?.rings;
+  const rings = forecast && stillAt(forecast, forecast.pullS).frame.rings;
   const hopeless = forecast?.verdict.kind === 'no-window';
   const curdles =
     judged.kind === 'judged' && judged.curdleC !== undefined
@@ -36,7 +39,7 @@ export function OutlookBar({
       <Moon state={rings} shell={shell} size={40} label={moonInWords(rings)} />
       <View className="min-w-0 flex-1">
         <Read numberOfLines={2} className="font-read-strong" testID="outlook-verdict">
-          {outlookInShort(outlook)}
+          {says}
         </Read>
         {judged.kind === 'judged' ? (
           <Soft numberOfLines={1}>
@@ -58,4 +61,4 @@ export function OutlookBar({
       ) : null}
     </View>
   );
-}
+});

@@ -1,4 +1,5 @@
 import type { Forecast, Pull, PullChoice } from '@hollow-moon/core';
+import { memo } from 'react';
 import { Pressable, View } from 'react-native';
 import { Figure, Labelled, Read, Soft } from '../design';
 import { centimetres, minutes, withUnit } from '../design/format';
@@ -8,7 +9,7 @@ import { useTemperature } from '../store/useTemperature';
  * Earliest, best and latest side by side: minute, probe, wobble and coast. The one that is chosen is
  * the one drawn below.
  */
-export function WindowTable({
+export const WindowTable = memo(function WindowTable({
   forecast,
   chosen,
   onChoose,
@@ -55,4 +56,4 @@ export function WindowTable({
       ))}
     </View>
   );
-}
+});

@@ -6,14 +6,18 @@ const worker = self as unknown as {
   postMessage: (message: FromWorker, transfer: Transferable[]) => void;
 };
 
+/** A forecast has many steps; the screen has use for few of them, ms. */
+const TELL_EVERY_MS = 100;
+
 worker.onmessage = ({ data: { id, plan } }) => {
+  let told = performance.now();
   const result = forecast(plan, {
-    onProgress: (share) => worker.postMessage({ kind: 'progress', id, share }, []),
+    onProgress: (share) => {
+      if (performance.now() - told < TELL_EVERY_MS) return;
+      told = performance.now();
+      worker.postMessage({ kind: 'progress', id, share }, []);
+    },
   });
-  const transfer = result.ok
-    ? [...result.value.temperatureC, ...result.value.set, ...result.value.curdled].map(
-        (field) => field.buffer as ArrayBuffer,
-      )
-    : [];
-  worker.postMessage({ kind: 'done', id, result }, transfer);
+  const field = result.ok ? result.value.temperatureC[0] : undefined;
+  worker.postMessage({ kind: 'done', id, result }, field ? [field.buffer as ArrayBuffer] : []);
 };

@@ -6,12 +6,15 @@ import { createForecastWorker } from './worker';
 let shared: ForecastService | undefined;
 const service = (): ForecastService => (shared ??= createForecastService(createForecastWorker));
 
+/** Past this a forecast counts as slow, ms: only then is its progress worth a line on the screen. */
+const SLOW_MS = 600;
+
 export interface ForecastState {
   /** The last one that came out; it stays while the next is computed, so that nothing flickers. */
   readonly forecast: Forecast | undefined;
   readonly problem: Problem | undefined;
-  readonly working: boolean;
-  readonly progress: number;
+  /** How far a slow one has come, 0 to 1; `undefined` while it is quick or done. */
+  readonly progress: number | undefined;
   readonly cancel: () => void;
   /** Asks again for what was cancelled; `undefined` while there is nothing to ask again. */
   readonly again: (() => void) | undefined;
@@ -39,9 +42,12 @@ export function useForecast(slot: string, plan: ForecastPlan | undefined): Forec
   useEffect(() => {
     if (key === undefined || !asked) return;
     let wanted = true;
+    const began = Date.now();
     withdraw.current = service().request(slot, {
       plan: JSON.parse(key) as ForecastPlan,
-      onProgress: (share) => wanted && setProgress({ key, share }),
+      onProgress: (share) => {
+        if (wanted && Date.now() - began > SLOW_MS) setProgress({ key, share });
+      },
       onDone: (result) => {
         if (!wanted) return;
         setAnswer(
@@ -65,8 +71,7 @@ export function useForecast(slot: string, plan: ForecastPlan | undefined): Forec
   return {
     forecast: answer.forecast,
     problem: answer.problem,
-    working: asked && answer.key !== key,
-    progress: progress && progress.key === key ? progress.share : 0,
+    progress: asked && answer.key !== key && progress?.key === key ? progress.share : undefined,
     cancel,
     again: key !== undefined && !asked ? again : undefined,
   };

@@ -1,6 +1,6 @@
 import type { FormulaData } from '@hollow-moon/contract';
 import { analyse, judgeSetting, type SettingVerdict } from '@hollow-moon/core';
-import { useState } from 'react';
+import { useMemo, useState, type Dispatch, type SetStateAction } from 'react';
 import type { KitchenBook } from '../store/kitchen';
 import { planFor, type Tried } from './plan';
 import { useForecast, type ForecastState } from './useForecast';
@@ -11,7 +11,7 @@ export interface Outlook extends ForecastState {
   /** What is missing before there can be a forecast. */
   readonly missing: string | undefined;
   readonly tried: Tried;
-  readonly setTried: (tried: Tried) => void;
+  readonly setTried: Dispatch<SetStateAction<Tried>>;
 }
 
 /**
@@ -20,10 +20,11 @@ export interface Outlook extends ForecastState {
  */
 export function useOutlook(data: FormulaData, book: KitchenBook, slot: string): Outlook {
   const [tried, setTried] = useState<Tried>({});
-  const judged = judgeSetting(
-    analyse(data.lines, book.kitchen.data.eggGrade),
-    data.family,
-    data.shell,
+  const { lines, family, shell } = data;
+  const { eggGrade } = book.kitchen.data;
+  const judged = useMemo(
+    () => judgeSetting(analyse(lines, eggGrade), family, shell),
+    [lines, eggGrade, family, shell],
   );
   const wish = planFor(data, book.kitchen.data, book.vessels, book.ovens, tried);
   const plan = judged.kind === 'judged' && 'plan' in wish ? wish.plan : undefined;

@@ -2,7 +2,7 @@ import { forecast, judgeSetting, analyse, type Forecast } from '@hollow-moon/cor
 import { centimetres, clock, grams, minutes, percent, temperatureFormat } from '../design/format';
 import { book, tart } from '../testing/book';
 import { planFor } from './plan';
-import { captionOf, frameAt, outlookInShort, sentence, shortVerdict, spanOfMinutes } from './words';
+import { captionOf, outlookInShort, sentence, shortVerdict, spanOfMinutes } from './words';
 
 const made = (change: Partial<typeof tart> = {}): Forecast => {
   const wish = planFor({ ...tart, ...change }, book.kitchen.data, book.vessels, book.ovens);
@@ -47,10 +47,7 @@ describe('a forecast in words', () => {
     expect(outlookInShort({ ...empty, judged: of(tart.lines, 'curd') })).toMatch(/Not judged yet/);
   });
 
-  it('finds the frame nearest to a time', () => {
-    const { frames } = made();
-    expect(frameAt(frames, -5)).toBe(0);
-    expect(frameAt(frames, 1e9)).toBe(frames.length - 1);
+  it('writes the wobble across the moon while there is one', () => {
     expect(captionOf(0.11)).toBe('11 cm');
     expect(captionOf(0.001)).toBeUndefined();
   });

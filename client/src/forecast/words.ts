@@ -1,4 +1,4 @@
-import type { Forecast, Frame, Problem, Pull, SettingVerdict } from '@hollow-moon/core';
+import type { Forecast, Problem, Pull, SettingVerdict } from '@hollow-moon/core';
 import { centimetres, minutes, type TemperatureFormat } from '../design/format';
 
 /** "31 to 38", or one figure where both ends round to the same minute. */
@@ -53,12 +53,3 @@ export function outlookInShort(of: {
 /** The wobble's width for the middle of the moon. */
 export const captionOf = (diameterM: number): string | undefined =>
   diameterM > 0.005 ? `${centimetres(diameterM * 1000)} cm` : undefined;
-
-/** Index of the frame nearest to a time. */
-export function frameAt(frames: readonly Frame[], timeS: number): number {
-  let best = 0;
-  frames.forEach((frame, index) => {
-    if (Math.abs(frame.timeS - timeS) < Math.abs(frames[best]!.timeS - timeS)) best = index;
-  });
-  return best;
-}

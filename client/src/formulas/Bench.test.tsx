@@ -3,7 +3,7 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import { Provider } from 'react-redux';
 import { createStore } from '../store/store';
 import { book, storedTart, tart, TART_ID } from '../testing/book';
-import { Bench, SaveBar } from './Bench';
+import { Bench, SaveBar, saveBarOf } from './Bench';
 import { edited } from './drafts';
 import { useFormulaDraft } from './useFormulaDraft';
 
@@ -11,7 +11,7 @@ function Place() {
   const bench = useFormulaDraft(TART_ID, book);
   return bench.data ? (
     <>
-      <SaveBar bench={bench} />
+      <SaveBar {...saveBarOf(bench)} />
       <Bench data={bench.data} book={book} bench={bench} />
     </>
   ) : null;

@@ -1,5 +1,6 @@
 import type { FormulaData } from '@hollow-moon/contract';
 import { analyse, FAMILIES, FAMILY_NAMES, judgeSetting, type Family } from '@hollow-moon/core';
+import { memo } from 'react';
 import { View } from 'react-native';
 import { Button, icons, Notice, Picker, Sheet, Soft, TextField } from '../design';
 import type { KitchenBook } from '../store/kitchen';
@@ -11,47 +12,64 @@ import { TinSheet } from './TinSheet';
 import type { FormulaDraft } from './useFormulaDraft';
 
 /** Undo, redo and save, with what the book says about the last save. */
-export function SaveBar({ bench }: { readonly bench: FormulaDraft }) {
-  const { draft, undo, redo, save, saving } = bench;
+export const SaveBar = memo(function SaveBar({
+  canUndo,
+  canRedo,
+  changed,
+  saving,
+  refused,
+  onUndo,
+  onRedo,
+  onSave,
+}: {
+  readonly canUndo: boolean;
+  readonly canRedo: boolean;
+  readonly changed: boolean;
+  readonly saving: boolean;
+  readonly refused: string | undefined;
+  readonly onUndo: () => void;
+  readonly onRedo: () => void;
+  readonly onSave: () => void;
+}) {
   return (
     <View className="gap-2">
       <View className="flex-row items-center gap-2">
-        <Button
-          label="Undo"
-          icon={icons.undo}
-          iconOnly
-          onPress={undo}
-          disabled={!draft?.past.length}
-        />
-        <Button
-          label="Redo"
-          icon={icons.redo}
-          iconOnly
-          onPress={redo}
-          disabled={!draft?.future.length}
-        />
+        <Button label="Undo" icon={icons.undo} iconOnly onPress={onUndo} disabled={!canUndo} />
+        <Button label="Redo" icon={icons.redo} iconOnly onPress={onRedo} disabled={!canRedo} />
         <Soft className="flex-1 text-right" testID="save-state">
-          {saving ? 'Keeping' : draft ? 'Not kept yet' : 'Kept in the book'}
+          {saving ? 'Keeping' : changed ? 'Not kept yet' : 'Kept in the book'}
         </Soft>
         <Button
           label="Keep"
           weight="main"
-          onPress={() => void save()}
-          disabled={!draft || saving}
+          onPress={onSave}
+          disabled={!changed || saving}
           testID="save"
         />
       </View>
-      {draft?.refused ? (
+      {refused ? (
         <Notice kind="danger" testID="refused">
-          {draft.refused.message}
+          {refused}
         </Notice>
       ) : null}
     </View>
   );
-}
+});
+
+/** What the save bar shows of a formula on the bench. */
+export const saveBarOf = ({ draft, saving, undo, redo, save }: FormulaDraft) => ({
+  canUndo: (draft?.past.length ?? 0) > 0,
+  canRedo: (draft?.future.length ?? 0) > 0,
+  changed: draft !== undefined,
+  saving,
+  refused: draft?.refused?.message,
+  onUndo: undo,
+  onRedo: redo,
+  onSave: save,
+});
 
 /** One formula on the bench: its list, and what it comes to, as you type. */
-export function Bench({
+export const Bench = memo(function Bench({
   data,
   book,
   bench,
@@ -124,4 +142,4 @@ export function Bench({
       </Sheet>
     </View>
   );
-}
+});

@@ -1,11 +1,12 @@
 import type { FormulaData, StoredFormula } from '@hollow-moon/contract';
-import { FAMILY_NAMES, SHELL_NAMES } from '@hollow-moon/core';
+import { FAMILY_NAMES, SHELL_NAMES, stillAt } from '@hollow-moon/core';
 import { router } from 'expo-router';
+import { memo } from 'react';
 import { Text, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { Button, icons, PlaceLink, Notice, Soft, Title } from '../design';
 import { useOutlook } from '../forecast';
-import { frameAt, outlookInShort } from '../forecast/words';
+import { outlookInShort } from '../forecast/words';
 import { Moon, moonInWords } from '../moon';
 import type { KitchenBook } from '../store/kitchen';
 import { useAppDispatch, useAppSelector } from '../store/store';
@@ -13,7 +14,7 @@ import { edited } from './drafts';
 import { emptyFormula } from './newFormula';
 
 /** What stands in the list for one formula: its moon at the best pull and its verdict in a line. */
-function FormulaRow({
+const FormulaRow = memo(function FormulaRow({
   id,
   data,
   changed,
@@ -29,7 +30,7 @@ function FormulaRow({
   const outlook = useOutlook(data, book, `list/${id}`);
   const verdict = outlookInShort(outlook);
   const { forecast } = outlook;
-  const state = forecast?.frames[frameAt(forecast.frames, forecast.pullS)]?.rings;
+  const state = forecast && stillAt(forecast, forecast.pullS).frame.rings;
   const vessel = book.vessels.find((each) => each.id === data.vesselId);
   return (
     <PlaceLink
@@ -57,10 +58,10 @@ function FormulaRow({
       </View>
     </PlaceLink>
   );
-}
+});
 
 /** The kitchen's formulas, with those begun here and not yet kept. */
-export function FormulaList({
+export const FormulaList = memo(function FormulaList({
   book,
   openId,
 }: {
@@ -109,4 +110,4 @@ export function FormulaList({
       )}
     </View>
   );
-}
+});

@@ -1,16 +1,16 @@
 import { foreseenFrom, type FormulaData } from '@hollow-moon/contract';
 import type { Forecast } from '@hollow-moon/core';
 import { router, useLocalSearchParams } from 'expo-router';
-import { useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { begun } from '../bake/bakes';
 import { Button, Choice, Notice, Soft, Title } from '../design';
-import { ForecastPanel, OutlookBar, useOutlook } from '../forecast';
+import { ForecastPanel, OutlookBar, outlookInShort, useOutlook } from '../forecast';
 import { Column, useWide, WhenHere } from '../layout';
 import { useKitchenBook, type KitchenBook } from '../store/kitchen';
 import { useAppDispatch } from '../store/store';
-import { Bench, SaveBar } from './Bench';
+import { Bench, SaveBar, saveBarOf } from './Bench';
 import { mineKept } from './drafts';
 import { FormulaList } from './FormulaList';
 import { StaleNotice } from './StaleNotice';
@@ -52,45 +52,56 @@ function Workplace({
   const [side, setSide] = useState<Side>('forecast');
   const outlook = useOutlook(data, book, 'bench');
   const { edit, draft } = bench;
-  const bake = (forecast: Forecast) => {
-    const vessel = book.vessels.find((each) => each.id === data.vesselId);
-    const oven = book.ovens.find((each) => each.id === data.ovenId);
-    const stored = book.formulas.some((each) => each.id === id);
-    if (!vessel || !oven || !stored) return;
-    const bakeId = uuid();
-    dispatch(
-      begun({
-        id: bakeId,
-        kitchenId: book.kitchen.id,
-        data: {
-          formulaId: id,
-          vesselId: vessel.id,
-          ovenId: oven.id,
-          formulaName: data.name.trim() || 'Unnamed',
-          vesselName: vessel.data.name,
-          ovenName: oven.data.name,
-          vesselCount: data.vesselCount,
-          shell: data.shell,
-          setC: data.setC,
-          fillingStartC: data.fillingStartC,
-          surfaceMm: Math.round(forecast.field.fill.topRadiusM * 2000),
-          foreseen: foreseenFrom(forecast),
-          startedAt: new Date().toISOString(),
-          pulledAt: null,
-          readings: [],
-          wobbles: [],
-          result: null,
-          faults: [],
-          note: '',
-        },
-      }),
-    );
-    router.navigate(`/bake/${bakeId}`);
-  };
+  // Read when it is pressed, so that the bar below is not drawn again for each letter typed.
+  const latest = useRef(data);
+  useEffect(() => {
+    latest.current = data;
+  }, [data]);
+  const bake = useCallback(
+    (forecast: Forecast) => {
+      const data = latest.current;
+      const vessel = book.vessels.find((each) => each.id === data.vesselId);
+      const oven = book.ovens.find((each) => each.id === data.ovenId);
+      const stored = book.formulas.some((each) => each.id === id);
+      if (!vessel || !oven || !stored) return;
+      const bakeId = uuid();
+      dispatch(
+        begun({
+          id: bakeId,
+          kitchenId: book.kitchen.id,
+          data: {
+            formulaId: id,
+            vesselId: vessel.id,
+            ovenId: oven.id,
+            formulaName: data.name.trim() || 'Unnamed',
+            vesselName: vessel.data.name,
+            ovenName: oven.data.name,
+            vesselCount: data.vesselCount,
+            shell: data.shell,
+            setC: data.setC,
+            fillingStartC: data.fillingStartC,
+            surfaceMm: Math.round(forecast.field.fill.topRadiusM * 2000),
+            foreseen: foreseenFrom(forecast),
+            startedAt: new Date().toISOString(),
+            pulledAt: null,
+            readings: [],
+            wobbles: [],
+            result: null,
+            faults: [],
+            note: '',
+          },
+        }),
+      );
+      router.navigate(`/bake/${bakeId}`);
+    },
+    [book, dispatch, id],
+  );
   const forecast = <ForecastPanel data={data} book={book} outlook={outlook} onEdit={edit} />;
   const foot = (
     <OutlookBar
-      outlook={outlook}
+      says={outlookInShort(outlook)}
+      judged={outlook.judged}
+      forecast={outlook.forecast}
       shell={data.shell !== 'none'}
       mayBake={book.formulas.some((each) => each.id === id)}
       onBake={bake}
@@ -122,7 +133,7 @@ function Workplace({
         <View className="min-w-0 flex-1">
           <Column testID="bench">
             {head}
-            <SaveBar bench={bench} />
+            <SaveBar {...saveBarOf(bench)} />
             {stale}
             {list}
           </Column>
@@ -154,7 +165,7 @@ function Workplace({
             ]}
           />
         </View>
-        {draft || side === 'bench' ? <SaveBar bench={bench} /> : null}
+        {draft || side === 'bench' ? <SaveBar {...saveBarOf(bench)} /> : null}
       </View>
       <View className="min-h-0 flex-1">
         <Column testID={side}>

@@ -1,5 +1,5 @@
 import { formulaDataSchema, type FormulaData } from '@hollow-moon/contract';
-import { useCallback, useEffect } from 'react';
+import { useCallback, useEffect, useMemo, useRef } from 'react';
 import { v4 as uuid } from 'uuid';
 import { refusalFrom, usePutFormulaMutation } from '../store/api';
 import type { KitchenBook } from '../store/kitchen';
@@ -13,7 +13,7 @@ export interface FormulaDraft {
   readonly edit: (field: string, data: FormulaData) => void;
   readonly undo: () => void;
   readonly redo: () => void;
-  readonly save: () => Promise<void>;
+  readonly save: () => void;
   readonly saving: boolean;
   /** Back to what is in the book. */
   readonly discard: () => void;
@@ -34,7 +34,13 @@ export function useFormulaDraft(id: string, book: KitchenBook): FormulaDraft {
   const redo = useCallback(() => dispatch(redone(id)), [dispatch, id]);
   const discard = useCallback(() => dispatch(dropped(id)), [dispatch, id]);
   const kitchenId = book.kitchen.id;
-  const save = useCallback(async () => {
+  // The newest draft, so that saving stays one function while the cook types.
+  const latest = useRef(draft);
+  useEffect(() => {
+    latest.current = draft;
+  }, [draft]);
+  const send = useCallback(async () => {
+    const draft = latest.current;
     if (!draft) return;
     const checked = formulaDataSchema.safeParse(draft.data);
     if (!checked.success) {
@@ -62,7 +68,8 @@ export function useFormulaDraft(id: string, book: KitchenBook): FormulaDraft {
     });
     if (result.data) dispatch(saved({ id, stored: result.data, writeId }));
     else dispatch(refused({ id, refusal: refusalFrom(result.error as never) }));
-  }, [dispatch, draft, id, kitchenId, put]);
+  }, [dispatch, id, kitchenId, put]);
+  const save = useCallback(() => void send(), [send]);
 
   // Ctrl+Z, Ctrl+Shift+Z and Ctrl+S, as everywhere.
   useEffect(() => {
@@ -71,7 +78,7 @@ export function useFormulaDraft(id: string, book: KitchenBook): FormulaDraft {
       const key = event.key.toLowerCase();
       if (key === 's') {
         event.preventDefault();
-        void save();
+        save();
       } else if (key === 'z') {
         event.preventDefault();
         if (event.shiftKey) redo();
@@ -82,5 +89,8 @@ export function useFormulaDraft(id: string, book: KitchenBook): FormulaDraft {
     return () => globalThis.removeEventListener?.('keydown', onKey);
   }, [redo, save, undo]);
 
-  return { data: draft?.data ?? stored?.data, draft, edit, undo, redo, save, saving, discard };
+  return useMemo(
+    () => ({ data: draft?.data ?? stored?.data, draft, edit, undo, redo, save, saving, discard }),
+    [draft, stored, edit, undo, redo, save, saving, discard],
+  );
 }

@@ -1,4 +1,5 @@
 import type { Kitchen, StoredFormula, StoredOven, StoredVessel } from '@hollow-moon/contract';
+import { useMemo } from 'react';
 import { useFormulasQuery, useKitchensQuery, useOvensQuery, useVesselsQuery } from './api';
 
 /** The kitchen and everything in it that screens choose from. */
@@ -23,15 +24,14 @@ export function useKitchenBook(): Loading<KitchenBook> {
   const formulas = useFormulasQuery(id, skip);
   const vessels = useVesselsQuery(id, skip);
   const ovens = useOvensQuery(id, skip);
-  if (kitchen && formulas.data && vessels.data && ovens.data) {
-    const value = {
-      kitchen,
-      formulas: formulas.data,
-      vessels: vessels.data,
-      ovens: ovens.data,
-    };
-    return { state: 'here', value };
-  }
+  const book = useMemo(
+    (): KitchenBook | undefined =>
+      kitchen && formulas.data && vessels.data && ovens.data
+        ? { kitchen, formulas: formulas.data, vessels: vessels.data, ovens: ovens.data }
+        : undefined,
+    [kitchen, formulas.data, vessels.data, ovens.data],
+  );
+  if (book) return { state: 'here', value: book };
   const queries = [kitchens, formulas, vessels, ovens];
   if (queries.some((query) => query.isError)) {
     return {

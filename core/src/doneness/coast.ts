@@ -53,8 +53,8 @@ export function coast(model: Model, pulled: Moment, outside: Surroundings): Outc
     return most;
   };
   const after = run(model, pulled, outside, pulled.timeS + LONGEST_COAST_S, {
-    toleranceK: 2,
-    longestStepS: 300,
+    toleranceK: 4,
+    longestStepS: 600,
     firstStepS: 5,
     enough: (moment) => hottest(moment) < asleepC,
   });

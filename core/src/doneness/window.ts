@@ -34,15 +34,22 @@ export interface NoWindow {
 
 export type Verdict = PullWindow | NoWindow;
 
-/** The oven part of a bake, followed until there is nothing more to learn from it. */
+/**
+ * The oven part of a bake, followed until there is nothing more to learn from it. `onStep` hears how
+ * far it has come on the way to `untilS`, 0 to 1.
+ */
 export function bakeThrough(
   model: Model,
   from: Moment,
   oven: Surroundings,
   untilS: number,
+  onStep: (share: number) => void = () => undefined,
 ): Moment[] {
   return run(model, from, oven, untilS, {
-    enough: (moment) => slowestColumn(model, moment) > 0.985 || curdledShare(model, moment) > 0.5,
+    enough: (moment) => {
+      onStep(moment.timeS / untilS);
+      return slowestColumn(model, moment) > 0.985 || curdledShare(model, moment) > 0.5;
+    },
   });
 }
 

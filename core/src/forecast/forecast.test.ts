@@ -3,7 +3,14 @@
  * fitted to single cases but its few calibrated parameters were chosen with these in view
  * (docs/model.md lists them).
  */
-import { forecast, probeAtTime, sectionReader, type Forecast, type ForecastPlan } from './index';
+import {
+  forecast,
+  probeAtTime,
+  sectionReader,
+  stillAt,
+  type Forecast,
+  type ForecastPlan,
+} from './index';
 import type { Line } from '../formula';
 
 const lines = (...each: [string, number][]): Line[] =>
@@ -172,16 +179,14 @@ describe('its numbers', () => {
   });
 
   it('are finite, and their frames run on through the pull', () => {
-    const { frames, pullS, temperatureC, set } = made(tart);
+    const { frames, pullS, temperatureC } = made(tart);
     expect(frames).toHaveLength(temperatureC.length);
     expect(frames[0]).toMatchObject({ timeS: 0, inOven: true });
     expect(frames[frames.length - 1]!.timeS).toBeCloseTo(pullS + 2400, 3);
     frames
       .slice(1)
       .forEach((frame, index) => expect(frame.timeS).toBeGreaterThan(frames[index]!.timeS));
-    for (const field of [...temperatureC, ...set]) {
-      expect(field.every(Number.isFinite)).toBe(true);
-    }
+    expect(temperatureC.every((field) => field.every(Number.isFinite))).toBe(true);
   });
 
   it('draw the history of the pull that is chosen, and the same window for all', () => {
@@ -195,6 +200,21 @@ describe('its numbers', () => {
       atPull?.probeC.centre ?? 0,
       1,
     );
+  });
+
+  // Worked by hand: a third of the way between two frames is two thirds of the one and one of the other.
+  it('are read between frames along a straight line', () => {
+    const made1 = made(tart);
+    const [a, b] = [made1.frames[20]!, made1.frames[21]!];
+    const still = stillAt(made1, a.timeS + (b.timeS - a.timeS) / 3);
+    expect(still.frame.probeC.rim).toBeCloseTo((2 * a.probeC.rim + b.probeC.rim) / 3, 10);
+    expect(still.temperatureC[5]).toBeCloseTo(
+      (2 * made1.temperatureC[20]![5]! + made1.temperatureC[21]![5]!) / 3,
+      4,
+    );
+    expect(stillAt(made1, -10).frame).toBe(made1.frames[0]);
+    expect(stillAt(made1, 1e9).frame).toBe(made1.frames.at(-1));
+    expect(stillAt(made1, a.timeS).frame).toBe(a);
   });
 
   it('report progress up to the end', () => {

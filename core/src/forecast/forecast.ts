@@ -9,7 +9,6 @@ import {
   windowOf,
   wobbleOf,
   type NoWindow,
-  type Outcome,
   type Rings,
   type Wobble,
 } from '../doneness';
@@ -122,13 +121,8 @@ export interface Forecast {
   readonly curdleC: number | undefined;
   readonly frames: readonly Frame[];
   readonly field: FieldShape;
-  /** By frame, temperatures by cell, °C. */
+  /** By frame, temperatures by cell, °C; all of them views of one buffer, so that it passes between threads at once. */
   readonly temperatureC: readonly Float32Array[];
-  /** By frame, by filling cell (column × rows of the filling + row): set and curdled, 0 to 1. */
-  readonly set: readonly Float32Array[];
-  readonly curdled: readonly Float32Array[];
-  /** Coast of pulls across the time that matters, for the question "if I take it out now?". */
-  readonly coasts: readonly Outcome[];
   readonly waterLostG: number;
   /** (heat received - heat stored) / heat received. */
   readonly energyResidual: number;
@@ -211,6 +205,14 @@ function prepare(plan: ForecastPlan, resolution: number): Result<Prepared> {
   return succeed({ model: buildModel(cup, reactionsOf(judged), resolution), judged });
 }
 
+/** Fields of equal size, rounded to single precision, laid one behind the other. */
+function inOneBuffer(fields: readonly Float64Array[]): Float32Array[] {
+  const size = fields[0]?.length ?? 0;
+  const all = new Float32Array(fields.length * size);
+  fields.forEach((field, index) => all.set(field, index * size));
+  return fields.map((_, index) => all.subarray(index * size, (index + 1) * size));
+}
+
 /** The place of a named probe in the filling. */
 const placeOf = (model: Model, name: ProbeName): Place => ({
   ...centreOf(model),
@@ -287,7 +289,10 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
   const rack = onRack(plan.roomC, plan.vessel.material, plan.altitudeM);
 
   const start = firstMoment(model);
-  const baked = [start, ...bakeThrough(model, start, oven, LONGEST_BAKE_S)];
+  const baked = [
+    start,
+    ...bakeThrough(model, start, oven, LONGEST_BAKE_S, (share) => onProgress(0.4 * share)),
+  ];
   onProgress(0.4);
   const coasts = tryPulls(model, baked, rack);
   onProgress(0.8);
@@ -337,10 +342,7 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
     curdleC: judged.curdleC,
     frames: history.map(frameOf),
     field: describeField(model, plan),
-    temperatureC: history.map((moment) => Float32Array.from(moment.temperatureC)),
-    set: history.map((moment) => Float32Array.from(moment.extents[0]!)),
-    curdled: history.map((moment) => Float32Array.from(moment.extents[1] ?? [])),
-    coasts,
+    temperatureC: inOneBuffer(history.map((moment) => moment.temperatureC)),
     waterLostG: last.energy.evaporatedKg * 1000,
     energyResidual:
       (last.energy.receivedJ - last.energy.storedJ) / Math.max(1, Math.abs(last.energy.receivedJ)),
@@ -348,13 +350,48 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
   });
 }
 
-/** Centre temperature at a time of a forecast, linear between frames, °C. */
-export function probeAtTime(of: Forecast, name: ProbeName, timeS: number): number {
-  const { frames } = of;
-  const after = frames.findIndex((frame) => frame.timeS >= timeS);
-  if (after < 0) return frames[frames.length - 1]!.probeC[name];
-  if (after === 0) return frames[0]!.probeC[name];
-  const [a, b] = [frames[after - 1]!, frames[after]!];
-  const weight = (timeS - a.timeS) / (b.timeS - a.timeS);
-  return a.probeC[name] + weight * (b.probeC[name] - a.probeC[name]);
+/** A moment between two frames of a forecast, with its temperature field by cell, °C. */
+export interface Still {
+  readonly frame: Frame;
+  readonly temperatureC: ArrayLike<number>;
 }
+
+/**
+ * A forecast at any time, linear between its frames and clamped at its ends: the steps of the solver
+ * are longer than those of a thumb on a scrubber.
+ */
+export function stillAt(of: Forecast, timeS: number): Still {
+  const { frames, temperatureC } = of;
+  const found = frames.findIndex((frame) => frame.timeS >= timeS);
+  const after = found < 0 ? frames.length - 1 : found;
+  const b = frames[after]!;
+  if (after === 0 || b.timeS <= timeS) return { frame: b, temperatureC: temperatureC[after]! };
+  const a = frames[after - 1]!;
+  const weight = (timeS - a.timeS) / (b.timeS - a.timeS);
+  const between = (from: number, to: number) => from + weight * (to - from);
+  const probe = (name: ProbeName) => between(a.probeC[name], b.probeC[name]);
+  const [fieldA, fieldB] = [temperatureC[after - 1]!, temperatureC[after]!];
+  return {
+    frame: {
+      timeS,
+      inOven: b.inOven,
+      probeC: { rim: probe('rim'), halfRadius: probe('halfRadius'), centre: probe('centre') },
+      wobble: {
+        diameterM: between(a.wobble.diameterM, b.wobble.diameterM),
+        share: between(a.wobble.share, b.wobble.share),
+        // How it moves is a word: that of the nearer frame.
+        motion: (weight < 0.5 ? a : b).wobble.motion,
+      },
+      rings: {
+        liquid: between(a.rings.liquid, b.rings.liquid),
+        moving: between(a.rings.moving, b.rings.moving),
+        curdledFrom: between(a.rings.curdledFrom, b.rings.curdledFrom),
+      },
+    },
+    temperatureC: fieldA.map((value, cell) => between(value, fieldB[cell]!)),
+  };
+}
+
+/** Temperature of a named probe at a time of a forecast, °C; as {@link stillAt}. */
+export const probeAtTime = (of: Forecast, name: ProbeName, timeS: number): number =>
+  stillAt(of, timeS).frame.probeC[name];

@@ -1,5 +1,11 @@
 import type { BakeData, FormulaData, OvenData, VesselData } from '@hollow-moon/contract';
-import { forecast, probeAtTime, type Forecast, type ForecastPlan } from '@hollow-moon/core';
+import {
+  forecast,
+  probeAtTime,
+  stillAt,
+  type Forecast,
+  type ForecastPlan,
+} from '@hollow-moon/core';
 import {
   demoFormulas,
   demoId,
@@ -226,7 +232,7 @@ function bakeOf(story: Story, index: number, today: Date): BakeData {
     })),
     wobbles: [0.88, 1].map((part, item) => {
       const atS = Math.min(share(part), lastS);
-      const frame = really.frames.find((each) => each.timeS >= atS) ?? really.frames[0]!;
+      const { frame } = stillAt(really, atS);
       return {
         id: demoId(80 + index, item + 1),
         atS,
