@@ -9,7 +9,12 @@ const BAY = '/formulas/00000000-0000-4000-8000-000400000001';
 async function follow({ slider, shown, values }) {
   const input = document.querySelector(`[data-testid="${slider}"]`);
   const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
-  const shownNow = () => document.querySelector(shown).outerHTML;
+  // A few of its paths tell a new picture from an old one; reading all of it would cost time itself.
+  const shownNow = () =>
+    [...document.querySelectorAll(`${shown} path`)]
+      .slice(2, 6)
+      .map((path) => path.getAttribute('d'))
+      .join();
   const changed = (before) =>
     new Promise((resolve) => {
       const watch = new MutationObserver(() => {

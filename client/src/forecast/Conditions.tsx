@@ -1,6 +1,12 @@
 import type { FormulaData } from '@hollow-moon/contract';
-import { memo } from 'react';
-import { OVEN_KIND_NAMES, OVEN_KINDS, START_LIMITS_C, type Problem } from '@hollow-moon/core';
+import { memo, useCallback, useEffect, useRef } from 'react';
+import {
+  OVEN_KIND_NAMES,
+  OVEN_KINDS,
+  START_LIMITS_C,
+  type OvenKind,
+  type Problem,
+} from '@hollow-moon/core';
 import { View } from 'react-native';
 import { Choice, NumberField, Picker, Range, Sheet, Soft } from '../design';
 import type { KitchenBook } from '../store/kitchen';
@@ -9,6 +15,39 @@ import type { Tried } from './plan';
 
 /** Sliders run where custards are baked; a figure outside is typed. */
 const OVEN_SLIDER_C = { least: 80, most: 230 } as const;
+
+const MODES = OVEN_KINDS.map((value) => ({ value, label: OVEN_KIND_NAMES[value] }));
+
+/** Which oven, and how it is used. */
+const OvenChoice = memo(function OvenChoice({
+  ovens,
+  ovenId,
+  mode,
+  onOven,
+  onMode,
+}: {
+  readonly ovens: KitchenBook['ovens'];
+  readonly ovenId: string | null;
+  readonly mode: OvenKind | undefined;
+  readonly onOven: (ovenId: string | null) => void;
+  readonly onMode: (mode: OvenKind) => void;
+}) {
+  return (
+    <>
+      <Picker
+        label="Oven"
+        testID="oven-picker"
+        value={ovenId ?? ''}
+        options={[
+          { value: '', label: 'Choose an oven' },
+          ...ovens.map(({ id, data: { name } }) => ({ value: id, label: name })),
+        ]}
+        onChange={(value) => onOven(value === '' ? null : value)}
+      />
+      <Choice label="Used as" options={MODES} value={mode} onChange={onMode} />
+    </>
+  );
+});
 
 /** Oven, setting, start temperature and altitude: what a forecast hangs on besides formula and tin. */
 export const Conditions = memo(function Conditions({
@@ -30,26 +69,30 @@ export const Conditions = memo(function Conditions({
   const problemAt = (path: string) => (problem?.path === path ? problem.message : undefined);
   const oven = book.ovens.find((each) => each.id === data.ovenId)?.data;
   const offset = oven?.offsetK ?? 0;
+  // Read when it is chosen, so that the choices are not drawn again as a slider moves.
+  const latest = useRef({ data, tried });
+  useEffect(() => {
+    latest.current = { data, tried };
+  }, [data, tried]);
+  const chooseOven = useCallback(
+    (ovenId: string | null) => {
+      onTried({ ...latest.current.tried, mode: undefined });
+      onEdit('ovenId', { ...latest.current.data, ovenId });
+    },
+    [onEdit, onTried],
+  );
+  const chooseMode = useCallback(
+    (mode: OvenKind) => onTried({ ...latest.current.tried, mode }),
+    [onTried],
+  );
   return (
     <Sheet title="Oven and filling">
-      <Picker
-        label="Oven"
-        testID="oven-picker"
-        value={data.ovenId ?? ''}
-        options={[
-          { value: '', label: 'Choose an oven' },
-          ...book.ovens.map(({ id, data: { name } }) => ({ value: id, label: name })),
-        ]}
-        onChange={(value) => {
-          onTried({ ...tried, mode: undefined });
-          onEdit('ovenId', { ...data, ovenId: value === '' ? null : value });
-        }}
-      />
-      <Choice
-        label="Used as"
-        options={OVEN_KINDS.map((value) => ({ value, label: OVEN_KIND_NAMES[value] }))}
-        value={tried.mode ?? oven?.kind}
-        onChange={(mode) => onTried({ ...tried, mode })}
+      <OvenChoice
+        ovens={book.ovens}
+        ovenId={data.ovenId}
+        mode={tried.mode ?? oven?.kind}
+        onOven={chooseOven}
+        onMode={chooseMode}
       />
       <Range
         label="Set to"
