@@ -65,6 +65,7 @@ export function ReadingForm({
           problem={problem}
           className="w-32"
           testID="reading"
+          mayBeEmpty
           onSubmit={add}
         />
         <View className="w-32">
@@ -127,6 +128,7 @@ export function WobbleForm({
           problem={problem}
           className="w-32"
           testID="wobble"
+          mayBeEmpty
           onSubmit={add}
         />
         <View className="w-36">

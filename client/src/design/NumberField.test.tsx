@@ -49,6 +49,11 @@ it('shows what others find wrong with the value', () => {
   expect(screen.getByRole('alert').textContent).toBe('Not less than nothing.');
 });
 
+it('waits without complaint where it may be empty', () => {
+  render(<NumberField label="Reads" value={NaN} onChange={() => undefined} mayBeEmpty />);
+  expect(screen.queryByRole('alert')).toBeNull();
+});
+
 it('follows a value that changes from elsewhere', () => {
   render(<Held heard={[]} />);
   type('two');

@@ -13,6 +13,8 @@ interface NumberFieldProps {
   /** What else is wrong with the value, from whoever knows. */
   readonly problem?: string | undefined;
   readonly hideLabel?: boolean;
+  /** Whether nothing entered is nothing wrong, as in a form that waits to be filled in. */
+  readonly mayBeEmpty?: boolean;
   readonly decimals?: number;
   readonly className?: string;
   readonly testID?: string;
@@ -33,6 +35,7 @@ export function NumberField({
   unit,
   problem,
   hideLabel = false,
+  mayBeEmpty = false,
   decimals = 2,
   className = '',
   testID,
@@ -47,7 +50,8 @@ export function NumberField({
     setText(shown(value, decimals));
   }
   const parsed = parseDecimal(text);
-  const unreadable = parsed.ok ? undefined : parsed.problem.message;
+  const waiting = mayBeEmpty && text.trim() === '';
+  const unreadable = parsed.ok || waiting ? undefined : parsed.problem.message;
   const message = unreadable ?? problem;
   const change = (next: string) => {
     setText(next);

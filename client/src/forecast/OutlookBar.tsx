@@ -38,7 +38,7 @@ export const OutlookBar = memo(function OutlookBar({
     >
       <Moon state={rings} shell={shell} size={40} label={moonInWords(rings)} />
       <View className="min-w-0 flex-1">
-        <Read numberOfLines={2} className="font-read-strong" testID="outlook-verdict">
+        <Read numberOfLines={3} className="font-read-strong" testID="outlook-verdict">
           {says}
         </Read>
         {judged.kind === 'judged' ? (
@@ -52,7 +52,7 @@ export const OutlookBar = memo(function OutlookBar({
       {judged.kind === 'judged' ? (
         <Button
           label={hopeless ? 'Bake anyway' : 'Bake it'}
-          icon={icons.bake}
+          {...(hopeless ? {} : { icon: icons.bake })}
           weight={hopeless ? 'plain' : 'main'}
           disabled={!forecast || !mayBake}
           onPress={() => forecast && onBake(forecast)}

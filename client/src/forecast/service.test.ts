@@ -57,6 +57,28 @@ describe('the forecast service', () => {
     expect(done).toEqual([140, 143]);
   });
 
+  it('serves the newest wish first, and two for the same plan at once', () => {
+    const { made, create, answer } = fakeWorkers();
+    const service = createForecastService(create);
+    const done: string[] = [];
+    const ask = (slot: string, setC: number) =>
+      service.request(slot, {
+        plan: planAt(setC),
+        onProgress: () => undefined,
+        onDone: () => done.push(slot),
+      });
+    ask('list/a', 140);
+    ask('list/b', 150);
+    ask('list/c', 160);
+    ask('bench', 150);
+    answer(no);
+    expect(made[0]!.got.map((each) => each.plan.setC)).toEqual([140, 150]);
+    answer(no);
+    answer(no);
+    expect(done).toEqual(['list/a', 'bench', 'list/c', 'list/b']);
+    expect(made[0]!.got).toHaveLength(3);
+  });
+
   it('remembers what it has worked out', () => {
     const { made, create, answer } = fakeWorkers();
     const service = createForecastService(create);

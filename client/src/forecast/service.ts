@@ -77,9 +77,16 @@ export function createForecastService(createWorker: () => ForecastWorker): Forec
 
   function next(): void {
     if (running) return;
-    const [slot, job] = waiting.entries().next().value ?? [];
+    // The newest wish first: what the cook has just opened goes before the rest of the list.
+    const [slot, job] = [...waiting].at(-1) ?? [];
     if (slot === undefined || job === undefined) return;
     waiting.delete(slot);
+    const answer = known.get(job.key);
+    if (answer) {
+      job.onDone(answer);
+      next();
+      return;
+    }
     running = { slot, id: (nextId += 1), job };
     worker ??= start();
     worker.postMessage({ id: running.id, plan: job.plan });
@@ -94,6 +101,7 @@ export function createForecastService(createWorker: () => ForecastWorker): Forec
         job.onDone(answer);
         return () => undefined;
       }
+      waiting.delete(slot);
       waiting.set(slot, job);
       next();
       return () => {

@@ -1,0 +1,81 @@
+// `npm run pictures`: takes the README's pictures anew, from the demonstration kitchen.
+import { chromium } from '@playwright/test';
+import { mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import setUp, { PORT } from '../e2e/global-setup.mjs';
+import { main, ROOT, say } from './shell.mjs';
+
+const PHONE = { width: 390, height: 844 };
+const WIDE = { width: 1280, height: 800 };
+const formula = (item) => `/formulas/00000000-0000-4000-8000-00040000000${item}`;
+const LAST_BAKE = '/log/00000000-0000-4000-8000-000500000012';
+
+const PICTURES = [
+  { name: 'formulas', path: '/', size: PHONE },
+  { name: 'forecast', path: formula(1), size: PHONE },
+  {
+    name: 'bench',
+    path: formula(1),
+    size: PHONE,
+    then: (page) => page.getByRole('radio', { name: 'Bench' }).click(),
+  },
+  { name: 'no-window', path: formula(3), size: PHONE, dark: true },
+  { name: 'wide', path: formula(2), size: WIDE },
+  { name: 'wide-dark', path: formula(1), size: WIDE, dark: true },
+  {
+    name: 'bake',
+    path: formula(1),
+    size: PHONE,
+    clock: true,
+    then: async (page) => {
+      await page.getByTestId('bake-it').click();
+      await page.getByText('Written in the book').waitFor();
+      await page.clock.fastForward('27:30');
+      await page.getByTestId('reading').fill('72');
+      await page.getByTestId('add-reading').click();
+      await page.getByText('Written in the book').waitFor();
+      await page.clock.fastForward('03:20');
+    },
+  },
+  { name: 'log', path: '/log', size: PHONE },
+  { name: 'record', path: LAST_BAKE, size: WIDE },
+  { name: 'kitchen', path: '/kitchen', size: PHONE },
+];
+
+await main(async () => {
+  const tearDown = await setUp();
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-background-networking'],
+  });
+  try {
+    mkdirSync(join(ROOT, 'docs/screenshots'), { recursive: true });
+    for (const { name, path, size, dark, clock, then } of PICTURES) {
+      const context = await browser.newContext({
+        viewport: size,
+        colorScheme: dark ? 'dark' : 'light',
+        timezoneId: 'Europe/Lisbon',
+      });
+      const page = await context.newPage();
+      if (clock) await page.clock.install();
+      await page.goto(`http://127.0.0.1:${PORT}${path}`);
+      await page.waitForLoadState('networkidle');
+      if (path.startsWith('/formulas/') || path === '/') {
+        await page.waitForFunction(
+          () =>
+            document.body.innerText.includes('Lantern Row') &&
+            !document.body.innerText.includes('Working it out'),
+        );
+      }
+      await then?.(page);
+      if (clock) await page.clock.runFor(1000);
+      else await page.waitForTimeout(500);
+      await page.screenshot({ path: join(ROOT, `docs/screenshots/${name}.png`) });
+      say(`docs/screenshots/${name}.png`);
+      await context.close();
+    }
+  } finally {
+    await browser.close();
+    await tearDown();
+  }
+});
