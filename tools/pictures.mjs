@@ -63,7 +63,7 @@ await main(async () => {
       if (path.startsWith('/formulas/') || path === '/') {
         await page.waitForFunction(
           () =>
-            document.body.innerText.includes('Lantern Row') &&
+            /Pull at|No window/.test(document.body.innerText) &&
             !document.body.innerText.includes('Working it out'),
         );
       }
