@@ -30,6 +30,8 @@ export function sectionSize(grid: SectionGrid, roomPx: number): { width: number;
   return { width: Math.min(roomPx, MOST_HEIGHT / (slimness * lift)), lift };
 }
 const STEP_C = 5;
+/** Width kept free for the figure of an isotherm, px. */
+const MARK_ROOM = 28;
 
 type Ring = [number, number][];
 
@@ -90,9 +92,6 @@ export function Section({ shape, grid, room, setC, curdleC, label, degrees }: Se
     pathOf(draw.contour(values, level).coordinates as Ring[][], place);
   const colour = fillScale(setC, curdleC ?? setC + 10);
   const mid = Math.floor(grid.down / 2) * grid.across;
-  const marks = levels
-    .filter((level) => level % 10 === 0 && level > least && level < most)
-    .slice(-4);
   const markAt = (level: number): number | undefined => {
     for (let column = 1; column < grid.across; column += 1) {
       const [a, b] = [values[mid + column - 1]!, values[mid + column]!];
@@ -100,6 +99,15 @@ export function Section({ shape, grid, room, setC, curdleC, label, degrees }: Se
     }
     return undefined;
   };
+  // Two or three isotherms named, where there is room for the figure inside the filling.
+  const midRadiusM = (fill.bottomRadiusM + fill.topRadiusM) / 2;
+  const marks: { readonly level: number; readonly at: number }[] = [];
+  for (const level of levels) {
+    const at = level % 10 === 0 ? markAt(level) : undefined;
+    const previous = marks.at(-1)?.at ?? -MARK_ROOM;
+    const fits = at !== undefined && at >= MARK_ROOM / 2 && at <= x(midRadiusM) - MARK_ROOM / 2;
+    if (fits && at - previous >= MARK_ROOM) marks.push({ level, at });
+  }
   return (
     <Svg width={width} height={height + top + 6} role="img" aria-label={label}>
       <Defs>
@@ -132,9 +140,7 @@ export function Section({ shape, grid, room, setC, curdleC, label, degrees }: Se
         {shellThicknessM > 0 ? (
           <Path d={inner} fill="none" stroke="#141A2E" strokeWidth={1.2} />
         ) : null}
-        {marks.map((level) => {
-          const at = markAt(level);
-          if (at === undefined || at < 14 || at > width - 26) return null;
+        {marks.map(({ level, at }) => {
           const mark = {
             x: at,
             y: top + height / 2 + 4,
