@@ -9,6 +9,9 @@ export type Allergen =
 export type Role =
   'egg' | 'liquid' | 'sugar' | 'starch' | 'fat' | 'purée' | 'fruit' | 'nut' | 'flavour' | 'other';
 
+/** Whom an ingredient suits: vegan foods suit vegetarians too; gelatine and lard suit neither. */
+export type Diet = 'vegan' | 'vegetarian' | 'neither';
+
 export interface Ingredient {
   readonly id: string;
   readonly name: string;
@@ -20,7 +23,10 @@ export interface Ingredient {
   readonly gramsPerPiece?: number;
   readonly pieceName?: string;
   readonly eggPart?: EggPart;
+  /** Strength of a gelatine, grams Bloom. */
+  readonly bloom?: number;
   readonly allergens: readonly Allergen[];
+  readonly diet: Diet;
   /** A caution that travels with the ingredient into whatever it is used in. */
   readonly hazard?: string;
   readonly source: string;

