@@ -47,7 +47,13 @@ module.exports = {
       severity: 'error',
       from: {
         orphan: true,
-        pathNot: ['\\.d\\.ts$', '\\.config\\.', '^client/app/', '^server/src/main\\.ts$'],
+        pathNot: [
+          '\\.d\\.ts$',
+          '\\.config\\.',
+          '^client/app/',
+          '^server/src/main\\.ts$',
+          '^client/src/testing/setup\\.ts$',
+        ],
       },
       to: {},
     },

@@ -48,7 +48,7 @@ const plan: ForecastPlan = {
 
 const analysis = analyse(plan.lines, plan.eggGrade);
 const judged = judgeSetting(analysis, plan.family, plan.shell);
-if (judged.kind !== 'judged') throw new Error(judged.reason);
+if (judged.kind !== 'judged') throw new Error(judged.kind);
 const cup: Cup = {
   material: fillingMaterial(analysis),
   depthM: 0.025,

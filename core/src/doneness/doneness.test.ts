@@ -16,7 +16,7 @@ const judged = (() => {
     'baked-custard',
     'none',
   );
-  if (verdict.kind !== 'judged') throw new Error(verdict.reason);
+  if (verdict.kind !== 'judged') throw new Error(verdict.kind);
   return verdict;
 })();
 

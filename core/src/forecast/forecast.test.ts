@@ -268,7 +268,7 @@ describe('a plan that cannot be baked', () => {
     ['an altitude in space', { altitudeM: 90000 }, 'altitude', 'altitudeM'],
     ['a gap that leaves no filling', { headspaceMm: 26 }, 'headspace-too-large', 'headspaceMm'],
     ['a shell thicker than any', { shellThicknessMm: 40 }, 'shell-thickness', 'shellThicknessMm'],
-    ['a family of other rules', { family: 'curd' }, 'not-judged', 'family'],
+    ['a family of other rules', { family: 'curd' }, 'not-forecast', 'family'],
     [
       'a tin with a negative height',
       { vessel: { ...tart.vessel, heightMm: -2 } },

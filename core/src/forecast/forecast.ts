@@ -12,7 +12,7 @@ import {
   type Rings,
   type Wobble,
 } from '../doneness';
-import { analyse, type Family, type Line, type ShellKind } from '../formula';
+import { analyse, FAMILY_NAMES, type Family, type Line, type ShellKind } from '../formula';
 import type { EggGrade } from '../ingredients';
 import { boilingPointAtAltitudeC } from '../properties';
 import { fail, succeed, type Result } from '../result';
@@ -181,7 +181,14 @@ function prepare(plan: ForecastPlan, resolution: number): Result<Prepared> {
   if (vesselProblem) return { ok: false, problem: { ...vesselProblem, path: 'vessel' } };
   const analysis = analyse(plan.lines, plan.eggGrade);
   const judged = judgeSetting(analysis, plan.family, plan.shell);
-  if (judged.kind !== 'judged') return fail('not-judged', judged.reason, 'family');
+  if (judged.kind === 'not-judged') return fail('not-judged', judged.reason, 'family');
+  if (judged.kind === 'by-sign') {
+    return fail(
+      'not-forecast',
+      `The bake of a ${FAMILY_NAMES[plan.family].toLowerCase()} is not forecast yet: go by its end sign.`,
+      'family',
+    );
+  }
   const reachesC = plan.setC + plan.oven.offsetK;
   if (reachesC <= judged.setC + 2) {
     return fail(

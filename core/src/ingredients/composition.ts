@@ -85,3 +85,26 @@ export const eggProteinFraction = (of: Composition): number =>
 
 /** Mass fraction of all sugars. */
 export const sugarFraction = (of: Composition): number => of.sucrose + of.otherSugars;
+
+/** Energy of a gram of each kind of component, kJ. Source: Regulation (EU) 1169/2011, annex XIV. */
+const ENERGY_KJ_G = {
+  carbohydrate: 17,
+  fat: 37,
+  protein: 17,
+  alcohol: 29,
+  fibre: 8,
+  acid: 13,
+} as const;
+
+/** Energy in kJ per 100 g of a composition. Source: as {@link ENERGY_KJ_G}. */
+export const energyKjPer100g = (of: Composition): number =>
+  100 *
+  (ENERGY_KJ_G.carbohydrate * (sugarFraction(of) + of.starch + of.otherCarbohydrate) +
+    ENERGY_KJ_G.fat * of.fat +
+    ENERGY_KJ_G.protein * proteinFraction(of) +
+    ENERGY_KJ_G.alcohol * of.alcohol +
+    ENERGY_KJ_G.fibre * of.fibre +
+    ENERGY_KJ_G.acid * of.acid);
+
+/** Kilojoules in a kilocalorie (thermochemical). Source: NIST SP 811, appendix B.8. */
+export const KJ_PER_KCAL = 4.184;

@@ -4,6 +4,7 @@ import {
   CATALOGUE,
   blend,
   eggPartGrams,
+  energyKjPer100g,
   EGG_GRADES,
   findIngredient,
   per100g,
@@ -166,6 +167,23 @@ describe('eggs', () => {
     expect(mixed && proteinFraction(mixed)).toBeCloseTo(proteinFraction(whole), 2);
     expect(mixed && mixed.fat).toBeCloseTo(whole.fat, 2);
     expect(Math.abs((mixed?.water ?? 0) - whole.water)).toBeLessThan(0.01);
+  });
+});
+
+describe('energy', () => {
+  // Source: Regulation (EU) 1169/2011, annex XIV, worked by hand: 100 g of sucrose 1700 kJ, of fat 3700.
+  it('follows the factors in force', () => {
+    expect(energyKjPer100g(per100g({ sucrose: 100 }))).toBeCloseTo(1700, 8);
+    expect(energyKjPer100g(per100g({ fat: 100 }))).toBeCloseTo(3700, 8);
+    expect(energyKjPer100g(per100g({ water: 60, alcohol: 40 }))).toBeCloseTo(1160, 8);
+  });
+
+  // Source: Indian Food Composition Tables 2017, energy of whole egg and refined wheat flour, kJ.
+  it.each([
+    ['egg', 564],
+    ['wheat-flour', 1472],
+  ])('of %s is near %d kJ', (id, kilojoule) => {
+    expect(Math.abs(energyKjPer100g(known(id).composition) / kilojoule - 1)).toBeLessThan(0.1);
   });
 });
 

@@ -1,5 +1,5 @@
-import type { Analysis, Family, ShellKind } from '../formula';
-import { FAMILY_NAMES } from '../formula';
+import type { Analysis, ShellKind } from '../formula';
+import type { Firmness, Judged, NotJudged } from './verdict';
 
 /**
  * Setting and curdling of a baked egg custard, as functions of what it is made of.
@@ -31,36 +31,6 @@ export const CUSTARD_COEFFICIENTS = {
 
 /** Standard uncertainties of the above, for the error carried along. From memory. */
 const UNCERTAINTY = { baseK: 1.2, dilutionK: 0.6, sugarK: 4, acidK: 150, marginK: 1 } as const;
-
-/** How firm the set filling will be when cold. */
-export type Firmness = 'pourable' | 'spoonable' | 'sliceable' | 'unmouldable';
-
-export interface Judged {
-  readonly kind: 'judged';
-  /** Temperature at which it reads as set when heated at an ordinary rate, °C. */
-  readonly setC: number;
-  /** Standard uncertainty of `setC`, K. */
-  readonly setUncertaintyK: number;
-  /** Temperature from which it curdles, °C; `undefined` when starch protects it. */
-  readonly curdleC: number | undefined;
-  readonly marginK: number | undefined;
-  readonly firmness: Firmness;
-  /** Two sentences a cook understands, each. */
-  readonly why: {
-    readonly set: string;
-    readonly curdle: string;
-    readonly firmness: string;
-  };
-  /** What to do first, then why; empty when nothing is amiss. */
-  readonly warnings: readonly string[];
-}
-
-export interface NotJudged {
-  readonly kind: 'not-judged';
-  readonly reason: string;
-}
-
-export type SettingVerdict = Judged | NotJudged;
 
 /** Effective egg protein (mass fraction) from which each class is reached. Common practice. */
 const FIRMNESS_FROM = { spoonable: 0.011, sliceable: 0.021, unmouldable: 0.027 } as const;
@@ -118,16 +88,10 @@ const NEEDS = {
  * Judges whether and how a baked egg custard will set.
  *
  * Valid for egg shares of 8 to 100 % of the mixture, sugar to 30 %, acid to 1 %; outside it still
- * answers and its uncertainty grows with the distance. Other families answer `not-judged`, with the
- * reason. Never throws. Sources: {@link CUSTARD_COEFFICIENTS}.
+ * answers and its uncertainty grows with the distance. Never throws. Sources:
+ * {@link CUSTARD_COEFFICIENTS}.
  */
-export function judgeSetting(analysis: Analysis, family: Family, shell: ShellKind): SettingVerdict {
-  if (family !== 'baked-custard') {
-    return {
-      kind: 'not-judged',
-      reason: `Not judged yet: ${FAMILY_NAMES[family].toLowerCase()} sets by other rules than a baked custard.`,
-    };
-  }
+export function judgeCustard(analysis: Analysis, shell: ShellKind): Judged | NotJudged {
   if (analysis.mixtureG <= 0) return { kind: 'not-judged', reason: NEEDS.empty };
   const { composition, share } = analysis;
   const eggProtein = composition.eggWhiteProtein + composition.eggYolkProtein;

@@ -11,7 +11,7 @@ const lines = (...each: [string, number, Line['unit']?][]): Line[] =>
 
 const judge = (list: Line[], shell: 'none' | 'sweet-dough' = 'none'): Judged => {
   const verdict = judgeSetting(analyse(list, 'EU M'), 'baked-custard', shell);
-  if (verdict.kind !== 'judged') throw new Error(verdict.reason);
+  if (verdict.kind !== 'judged') throw new Error(verdict.kind);
   return verdict;
 };
 
@@ -91,18 +91,18 @@ describe('firmness', () => {
   });
 });
 
-describe('what it does not judge', () => {
+describe('what it cannot judge', () => {
   it('says so, with the reason', () => {
-    const analysis = analyse(milkCustard, 'EU M');
-    expect(judgeSetting(analysis, 'curd', 'none')).toMatchObject({
-      kind: 'not-judged',
-      reason: expect.stringMatching(/curd/),
-    });
-    expect(judgeSetting(analyse([], 'EU M'), 'baked-custard', 'none').kind).toBe('not-judged');
+    const nothing = analyse([], 'EU M');
+    expect(judgeSetting(nothing, 'baked-custard', 'none').kind).toBe('not-judged');
+    expect(judgeSetting(nothing, 'curd', 'none').kind).toBe('not-judged');
     expect(
       judgeSetting(analyse(lines(['milk', 9]), 'EU M'), 'baked-custard', 'none'),
     ).toMatchObject({
       reason: expect.stringMatching(/no egg/),
+    });
+    expect(judgeSetting(analyse(lines(['milk', 9]), 'EU M'), 'cold-set', 'none')).toMatchObject({
+      reason: expect.stringMatching(/no gelatine/),
     });
   });
 });

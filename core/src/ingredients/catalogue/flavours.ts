@@ -48,7 +48,7 @@ export const FLAVOURS: readonly Ingredient[] = [
   food(
     'vanilla-extract',
     'Vanilla extract',
-    'flavour',
+    'other',
     0.88,
     { water: 52.6, otherSugars: 12.7, alcohol: 34.4, ash: 0.3 },
     { hazard: ALCOHOL },
@@ -56,7 +56,7 @@ export const FLAVOURS: readonly Ingredient[] = [
   food(
     'vanilla-paste',
     'Vanilla paste',
-    'flavour',
+    'other',
     1.2,
     {
       water: 38,
@@ -198,20 +198,20 @@ export const FLAVOURS: readonly Ingredient[] = [
     },
     { pieceName: 'orange', gramsPerPiece: 8 },
   ),
-  food('orange-flower-water', 'Orange-flower water', 'flavour', 1, {
+  food('orange-flower-water', 'Orange-flower water', 'other', 1, {
     water: 99.9,
     otherCarbohydrate: 0.1,
   }),
-  food('rose-water', 'Rose water', 'flavour', 1, { water: 99.9, otherCarbohydrate: 0.1 }),
+  food('rose-water', 'Rose water', 'other', 1, { water: 99.9, otherCarbohydrate: 0.1 }),
   food(
     'almond-extract',
     'Almond extract',
-    'flavour',
+    'other',
     0.9,
     { water: 64, alcohol: 35.7, otherCarbohydrate: 0.3 },
     { hazard: ALCOHOL },
   ),
-  food('instant-coffee', 'Instant coffee', 'flavour', 0.25, {
+  food('instant-coffee', 'Instant coffee', 'other', 0.25, {
     water: 3.1,
     otherProtein: 12.2,
     fat: 0.5,

@@ -12,18 +12,11 @@ export const SPIRITS: readonly Ingredient[] = [
     { water: 66.6, alcohol: 33.4 },
     { hazard: ALCOHOL },
   ),
-  food(
-    'rum',
-    'Dark rum, 40 %',
-    'flavour',
-    0.95,
-    { water: 66.6, alcohol: 33.4 },
-    { hazard: ALCOHOL },
-  ),
+  food('rum', 'Dark rum, 40 %', 'other', 0.95, { water: 66.6, alcohol: 33.4 }, { hazard: ALCOHOL }),
   food(
     'brandy',
     'Brandy, 40 %',
-    'flavour',
+    'other',
     0.95,
     { water: 66.4, alcohol: 33.4, otherSugars: 0.2 },
     { hazard: ALCOHOL },
@@ -31,7 +24,7 @@ export const SPIRITS: readonly Ingredient[] = [
   food(
     'cherry-spirit',
     'Cherry spirit, 42 %',
-    'flavour',
+    'other',
     0.95,
     { water: 64.8, alcohol: 35.2 },
     { hazard: ALCOHOL },
@@ -39,7 +32,7 @@ export const SPIRITS: readonly Ingredient[] = [
   food(
     'orange-liqueur',
     'Orange liqueur, 40 %',
-    'flavour',
+    'other',
     1.03,
     { water: 42, alcohol: 31, sucrose: 27 },
     { hazard: ALCOHOL },
@@ -47,7 +40,7 @@ export const SPIRITS: readonly Ingredient[] = [
   food(
     'coffee-liqueur',
     'Coffee liqueur, 25 %',
-    'flavour',
+    'other',
     1.13,
     { water: 36, alcohol: 18, sucrose: 44, otherCarbohydrate: 1.5, ash: 0.5 },
     { hazard: ALCOHOL },
@@ -55,7 +48,7 @@ export const SPIRITS: readonly Ingredient[] = [
   food(
     'fortified-wine',
     'Sweet fortified wine',
-    'flavour',
+    'other',
     1.03,
     { water: 72, alcohol: 15.3, otherSugars: 12, acid: 0.4, ash: 0.3 },
     { hazard: ALCOHOL, allergens: ['sulphites'] },

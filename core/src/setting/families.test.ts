@@ -1,0 +1,200 @@
+/**
+ * Every family against formulas as the trade makes them. All bands and end points are common practice
+ * unless the line says otherwise; the formulas are our own, each worked out beside it.
+ */
+import { analyse, FAMILIES, type Family, type Line } from '../formula';
+import {
+  asReferenceGelatineG,
+  bandWarning,
+  judgeSetting,
+  standsIn,
+  type BySign,
+  type Firmness,
+} from './index';
+
+const listed = (grams: Record<string, number>): Line[] =>
+  Object.entries(grams).map(([ingredientId, amount]) => ({
+    id: ingredientId,
+    ingredientId,
+    amount,
+    unit: 'g',
+  }));
+
+const judge = (family: Family, grams: Record<string, number>): BySign => {
+  const verdict = judgeSetting(analyse(listed(grams), 'EU M'), family, 'sweet-dough');
+  if (verdict.kind !== 'by-sign') throw new Error(verdict.kind);
+  return verdict;
+};
+const band = (of: BySign, name: string) => of.bands.find((each) => each.name === name)!;
+
+/** A sound formula of each family that is judged by its sign. */
+const SOUND: Partial<Record<Family, Record<string, number>>> = {
+  // 250 g of egg to 500 g of milk is 0.50; flour 30 of 890 g is 3.4 %.
+  'batter-custard': { milk: 500, egg: 250, sugar: 110, 'wheat-flour': 30, greengages: 400 },
+  // Egg 100 of 1000 g is 10 %.
+  'purée-custard': { 'pumpkin-puree': 500, egg: 100, cream: 200, milk: 60, sugar: 140 },
+  'fresh-cheese': { 'fresh-cream-cheese': 600, 'soured-cream': 150, egg: 160, sugar: 190 },
+  // Sugars: 300 g of sugar and 77 % of 250 g of syrup; egg 220 of 850 g is 26 %.
+  'syrup-nut': { sugar: 300, 'corn-syrup': 250, egg: 220, butter: 80, pecans: 200 },
+  // Starch 45 of 862 g is 5.2 %.
+  'starch-cream': { milk: 600, 'egg-yolk': 107, sugar: 70, cornflour: 45, butter: 40 },
+  // Starch 55 of 1155 g is 4.8 %.
+  'starch-pudding': { milk: 1000, sugar: 100, cornflour: 55 },
+  // Yolk 107 to juice 180 is 0.59.
+  curd: { 'lemon-juice': 180, 'egg-yolk': 107, sugar: 120, butter: 80 },
+  // Each a quarter, flour a tenth of the butter.
+  'nut-cream': { 'ground-hazelnuts': 125, butter: 100, sugar: 100, egg: 100, 'wheat-flour': 20 },
+  // Gelatine 10 of 1000 g is 1.0 %.
+  'cold-set': { 'sea-buckthorn-juice': 300, cream: 500, sugar: 190, 'gelatine-leaf': 10 },
+};
+
+describe('a sound formula of every family', () => {
+  it('leaves no family out', () => {
+    expect([...Object.keys(SOUND), 'baked-custard'].sort()).toEqual([...FAMILIES].sort());
+  });
+
+  it.each(Object.entries(SOUND))(
+    '%s lies within its bands and is not warned of',
+    (family, grams) => {
+      const verdict = judge(family as Family, grams);
+      expect(verdict.bands.map((each) => [each.name, standsIn(each)])).toEqual(
+        verdict.bands.map((each) => [each.name, 'within']),
+      );
+      expect(verdict.warnings).toEqual([]);
+      expect(verdict.firmness).not.toBe('pourable');
+    },
+  );
+
+  // Centres at which cooks stop: purée 79 to 82, cheese 65 to 71, syrup 93 to 96, curd 77 to 82, a
+  // starch cream 95 and over, a nut cream 90 and over.
+  it.each([
+    ['purée-custard', 79, 82],
+    ['fresh-cheese', 65, 71],
+    ['syrup-nut', 93, 96],
+    ['curd', 77, 82],
+    ['starch-cream', 95, undefined],
+    ['starch-pudding', 95, undefined],
+    ['nut-cream', 90, undefined],
+  ] as const)('%s is done from %d °C', (family, from, to) => {
+    const { endC } = judge(family, SOUND[family]!);
+    expect(endC?.from).toBe(from);
+    expect(endC?.to).toBe(to);
+  });
+});
+
+describe('a stirred starch cream', () => {
+  // 3.5 to 5.5 % holds a slice; a cream for spooning has less.
+  it.each([
+    [10, 'pourable'],
+    [25, 'spoonable'],
+    [45, 'sliceable'],
+  ] as const)('with %d g of cornflour is %s', (cornflour, firmness: Firmness) => {
+    expect(judge('starch-cream', { ...SOUND['starch-cream'], cornflour }).firmness).toBe(firmness);
+  });
+
+  // Flour thickens about half as well.
+  it('wants twice as much flour', () => {
+    const { cornflour, ...rest } = SOUND['starch-cream']!;
+    const flour = judge('starch-cream', { ...rest, 'wheat-flour': 2 * cornflour! });
+    const starch = judge('starch-cream', SOUND['starch-cream']!);
+    expect(band(flour, 'Starch').value).toBeCloseTo(band(starch, 'Starch').value!, 2);
+  });
+
+  it('must hold its boil only where there is yolk to thin it', () => {
+    expect(judge('starch-cream', SOUND['starch-cream']!).fails).toMatch(/enzyme/);
+    expect(judge('starch-pudding', SOUND['starch-pudding']!).fails).not.toMatch(/enzyme/);
+    expect(judge('starch-pudding', { ...SOUND['starch-pudding'], egg: 50 }).warnings[0]).toMatch(
+      /egg on the list/,
+    );
+  });
+});
+
+describe('a curd', () => {
+  it('may boil once it has starch, and must not without', () => {
+    const plain = judge('curd', SOUND.curd!);
+    const starched = judge('curd', { ...SOUND.curd, cornflour: 15 });
+    expect(plain.fails).toMatch(/85 °C/);
+    expect(starched.endC).toEqual({ from: 95 });
+  });
+
+  it('is cut when butter carries it, spooned when not, and nothing without egg', () => {
+    expect(judge('curd', { ...SOUND.curd, butter: 160 }).firmness).toBe('sliceable');
+    expect(judge('curd', { ...SOUND.curd, butter: 20 }).firmness).toBe('spoonable');
+    expect(judge('curd', { 'lemon-juice': 180, sugar: 120 }).firmness).toBe('pourable');
+  });
+
+  it('is told when there is little acid', () => {
+    const { 'lemon-juice': juice, ...rest } = SOUND.curd!;
+    expect(judge('curd', { ...rest, milk: juice! }).warnings.join(' ')).toMatch(/Little acid/);
+  });
+});
+
+describe('a cold set', () => {
+  const jelly = (gelatine: number) =>
+    judge('cold-set', { 'apple-juice': 1000 - gelatine, 'gelatine-leaf': gelatine });
+
+  // Six leaves of 2 g to a litre hold a slice (from memory).
+  it.each([
+    [3, 'pourable'],
+    [6, 'spoonable'],
+    [12, 'sliceable'],
+    [16, 'unmouldable'],
+  ] as const)('with %d g a litre is %s', (gelatine, firmness: Firmness) => {
+    expect(jelly(gelatine).firmness).toBe(firmness);
+  });
+
+  // From memory, the rule of gelatine makers: 10 g of 160 bloom are 10 × √0.8 = 8.94 g of 200.
+  it('counts a weaker gelatine for less', () => {
+    expect(asReferenceGelatineG(10, 160)).toBeCloseTo(8.944, 3);
+    expect(asReferenceGelatineG(10, 200)).toBe(10);
+  });
+
+  it.each(['pineapple', 'kiwi', 'papaya', 'figs'])('does not set under raw %s', (fruit) => {
+    const verdict = judge('cold-set', { ...SOUND['cold-set'], [fruit]: 100 });
+    expect(verdict.firmness).toBe('pourable');
+    expect(verdict.warnings[0]).toMatch(/Boil the .* first/);
+  });
+
+  it('with agar does not mind the fruit, but must boil', () => {
+    const agar = judge('cold-set', { 'apple-juice': 1000, agar: 4, pineapple: 100 });
+    expect(agar.firmness).toBe('sliceable');
+    expect(agar.treatment).toMatch(/Boil/);
+  });
+
+  it('warns of raw egg and of strong drink', () => {
+    expect(judge('cold-set', { ...SOUND['cold-set'], 'egg-white': 60 }).warnings.join(' ')).toMatch(
+      /pasteurised/,
+    );
+    // 300 of 1000 g of a spirit with a third of alcohol is 10 %.
+    expect(
+      judge('cold-set', { brandy: 300, 'apple-juice': 688, 'gelatine-leaf': 12 }).warnings.join(
+        ' ',
+      ),
+    ).toMatch(/a third more gelatine/);
+  });
+});
+
+describe('a band that is left', () => {
+  it('is said with what is usual', () => {
+    const thin = judge('batter-custard', { ...SOUND['batter-custard'], egg: 100 });
+    expect(thin.warnings).toEqual(['Check the egg to liquid: 0.20, usually 0.40 to 0.60.']);
+    const cake = judge('batter-custard', { ...SOUND['batter-custard'], 'wheat-flour': 90 });
+    expect(cake.warnings.join(' ')).toMatch(/Check the flour: 9\.5 %, usually 2 % to 5 %/);
+  });
+
+  it('is not said of what is unknown', () => {
+    const none = { name: 'x', value: undefined, shownAs: 'ratio', least: 1, most: 2 } as const;
+    expect(standsIn(none)).toBe('unknown');
+    expect(bandWarning(none)).toBeUndefined();
+  });
+
+  it.each(['batter-custard', 'purée-custard', 'fresh-cheese', 'syrup-nut', 'nut-cream'] as const)(
+    '%s without egg does not set',
+    (family) => {
+      const { egg: _egg, ...rest } = SOUND[family]!;
+      const verdict = judge(family, rest);
+      expect(verdict.firmness).toBe('pourable');
+      expect(verdict.warnings[0]).toMatch(/Add egg/);
+    },
+  );
+});
