@@ -6,12 +6,13 @@ import {
   ovenSchema,
   vesselSchema,
 } from '@hollow-moon/contract';
+import { analyse, FAMILIES, judgeSetting } from '@hollow-moon/core';
 import { randomUUID } from 'node:crypto';
 import request from 'supertest';
 import type TestAgent from 'supertest/lib/agent';
 import type { Database } from './database/pool';
 import { loadDemo } from './demo/load';
-import { DEMO_KITCHEN_ID, demoFormulas, FORMULA, OVEN, VESSEL } from './demo/kitchen';
+import { DEMO_KITCHEN_ID, demoFormulas, demoKitchen, FORMULA, OVEN, VESSEL } from './demo/kitchen';
 import { createTestApp, createTestDatabase } from './testing/database';
 
 const NOW = new Date('2026-11-24T03:00:00.000Z');
@@ -52,9 +53,24 @@ describe('the demonstration kitchen', () => {
     const vessels = vesselSchema.array().parse((await agent.get(`${kitchen}/vessels`)).body);
     const ovens = ovenSchema.array().parse((await agent.get(`${kitchen}/ovens`)).body);
     const bakes = bakeSchema.array().parse((await agent.get(`${kitchen}/bakes`)).body);
-    expect([formulas.length, vessels.length, ovens.length, bakes.length]).toEqual([5, 8, 2, 12]);
+    expect([formulas.length, vessels.length, ovens.length, bakes.length]).toEqual([14, 8, 2, 12]);
     expect(bakes.every((bake) => bake.data.readings.length >= 4)).toBe(true);
     expect(bakes[0]!.data.startedAt > bakes[11]!.data.startedAt).toBe(true);
+  });
+
+  it('has a sound formula for every family, and the engine agrees', () => {
+    const judged = Object.values(demoFormulas).map((formula) => {
+      const analysis = analyse(formula.lines, demoKitchen.eggGrade);
+      const verdict = judgeSetting(analysis, formula.family, formula.shell);
+      return {
+        name: formula.name,
+        family: formula.family,
+        problems: analysis.problems,
+        warnings: verdict.kind === 'not-judged' ? [verdict.reason] : verdict.warnings,
+      };
+    });
+    expect(new Set(judged.map((each) => each.family))).toEqual(new Set(FAMILIES));
+    expect(judged.filter((each) => each.problems.length + each.warnings.length > 0)).toEqual([]);
   });
 
   it('is loaded once only', async () => {

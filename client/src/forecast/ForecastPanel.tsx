@@ -31,14 +31,18 @@ export function ForecastPanel({
     (pull: PullChoice) => setTried((before) => ({ ...before, pull })),
     [setTried],
   );
-  if (judged.kind === 'not-judged') {
+  if (judged.kind !== 'judged') {
     return (
       <Sheet title="Forecast">
         <View className="items-center gap-3 py-4">
-          <Moon state={undefined} shell={data.shell !== 'none'} size={120} label="Not judged" />
-          <Read className="text-center">{judged.reason}</Read>
+          <Moon state={undefined} shell={data.shell !== 'none'} size={120} label="No forecast" />
+          <Read className="text-center" testID="no-forecast">
+            {judged.kind === 'by-sign' ? judged.treatment : judged.reason}
+          </Read>
           <Soft className="text-center">
-            Its list, ratios and tins are kept and computed all the same.
+            {judged.kind === 'by-sign'
+              ? 'Go by that sign: its time is not forecast yet. Ratios, end point and tins are on the bench.'
+              : 'Its list, ratios and tins are kept and computed all the same.'}
           </Soft>
         </View>
       </Sheet>

@@ -41,10 +41,21 @@ describe('a forecast in words', () => {
     const of = (lines: typeof tart.lines, family: typeof tart.family) =>
       judgeSetting(analyse(lines, 'EU M'), family, 'none');
     const judged = of(tart.lines, 'baked-custard');
-    const empty = { missing: undefined, problem: undefined, forecast: undefined };
+    const empty = {
+      missing: undefined,
+      problem: undefined,
+      forecast: undefined,
+      temperature: celsius,
+    };
     expect(outlookInShort({ ...empty, judged })).toBe('Working it out');
     expect(outlookInShort({ ...empty, judged, missing: 'A tin.' })).toBe('A tin.');
-    expect(outlookInShort({ ...empty, judged: of(tart.lines, 'curd') })).toMatch(/Not judged yet/);
+    expect(outlookInShort({ ...empty, judged: of([], 'curd') })).toMatch(/nothing on the list/);
+    expect(outlookInShort({ ...empty, judged: of(tart.lines, 'syrup-nut') })).toBe(
+      'Sliceable, done at 93 to 96\u00a0°C',
+    );
+    expect(outlookInShort({ ...empty, judged: of(tart.lines, 'starch-cream') })).toMatch(
+      /^Add starch/,
+    );
   });
 
   it('writes the wobble across the moon while there is one', () => {

@@ -1,5 +1,5 @@
-import type { Forecast, Problem, Pull, SettingVerdict } from '@hollow-moon/core';
-import { centimetres, minutes, type TemperatureFormat } from '../design/format';
+import type { BySign, Firmness, Forecast, Problem, Pull, SettingVerdict } from '@hollow-moon/core';
+import { centimetres, minutes, withUnit, type TemperatureFormat } from '../design/format';
 
 /** "31 to 38", or one figure where both ends round to the same minute. */
 export const spanOfMinutes = (fromS: number, toS: number): string =>
@@ -37,14 +37,40 @@ export function sentence(
   return `Pull at ${minutes(best.timeS)} min, ${spanOfMinutes(earliest.timeS, latest.timeS)}, at ${degrees(best.probeC)} ${unit}, when ${wobbleWords(best)}. ${after}${open}`;
 }
 
+/** What a filling will be like when cold. */
+export const FIRMNESS_WORDS: Readonly<Record<Firmness, string>> = {
+  pourable: 'Does not hold',
+  spoonable: 'Spoonable',
+  sliceable: 'Sliceable',
+  unmouldable: 'Turns out and stands',
+};
+
+/** "77 to 82", or "95 and over"; without the unit. */
+export const endInWords = (
+  { from, to }: NonNullable<BySign['endC']>,
+  { degrees }: TemperatureFormat,
+): string =>
+  to === undefined ? `${degrees(from)} and over` : `${degrees(from)} to ${degrees(to)}`;
+
+/** A filling judged by its sign, in one line. */
+function signInShort({ endC, firmness, warnings }: BySign, temperature: TemperatureFormat): string {
+  if (firmness === 'pourable' && warnings[0]) return warnings[0];
+  const end = endC
+    ? `, done at ${withUnit(endInWords(endC, temperature), temperature.unit)}`
+    : ', set cold';
+  return `${FIRMNESS_WORDS[firmness]}${end}`;
+}
+
 /** Whatever can be said of a formula in one line, from its forecast down to what is missing. */
 export function outlookInShort(of: {
   readonly judged: SettingVerdict;
   readonly missing: string | undefined;
   readonly problem: Problem | undefined;
   readonly forecast: Forecast | undefined;
+  readonly temperature: TemperatureFormat;
 }): string {
   if (of.judged.kind === 'not-judged') return of.judged.reason;
+  if (of.judged.kind === 'by-sign') return signInShort(of.judged, of.temperature);
   if (of.missing) return of.missing;
   if (of.problem) return of.problem.message;
   return of.forecast ? shortVerdict(of.forecast) : 'Working it out';

@@ -89,10 +89,14 @@ it('says an empty list is empty', () => {
   expect(textOf('not-judged')).toMatch(/nothing on the list/);
 });
 
-it('says plainly which families it does not judge', () => {
+it('judges another family by its own physics', () => {
   open();
-  fireEvent.change(screen.getByLabelText('Kind of filling'), { target: { value: 'curd' } });
-  expect(textOf('not-judged')).toMatch(/Not judged yet: curd/);
+  fireEvent.change(screen.getByLabelText('Kind of filling'), { target: { value: 'starch-cream' } });
+  expect(textOf('firmness')).toBe('Does not hold');
+  expect(textOf('done-at')).toMatch(/^95 and over/);
+  expect(textOf('treatment')).toMatch(/hold them 1 to 2 min/);
+  expect(screen.getByText(/Add starch/)).toBeTruthy();
+  expect(textOf('band-starch')).toMatch(/▼ low/);
 });
 
 it('gives each reason on request', () => {

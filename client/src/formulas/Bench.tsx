@@ -7,7 +7,8 @@ import type { KitchenBook } from '../store/kitchen';
 import { EggSheet } from './EggSheet';
 import { LineEditor } from './LineEditor';
 import { newLine } from './newFormula';
-import { RatioSheet, VerdictSheet } from './RatioSheet';
+import { RatioSheet } from './RatioSheet';
+import { VerdictSheet } from './VerdictSheet';
 import { TinSheet } from './TinSheet';
 import type { FormulaDraft } from './useFormulaDraft';
 

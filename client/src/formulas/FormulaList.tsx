@@ -10,6 +10,7 @@ import { outlookInShort } from '../forecast/words';
 import { Moon, moonInWords } from '../moon';
 import type { KitchenBook } from '../store/kitchen';
 import { useAppDispatch, useAppSelector } from '../store/store';
+import { useTemperature } from '../store/useTemperature';
 import { edited } from './drafts';
 import { emptyFormula } from './newFormula';
 
@@ -28,7 +29,7 @@ const FormulaRow = memo(function FormulaRow({
   readonly book: KitchenBook;
 }) {
   const outlook = useOutlook(data, book, `list/${id}`);
-  const verdict = outlookInShort(outlook);
+  const verdict = outlookInShort({ ...outlook, temperature: useTemperature() });
   const { forecast } = outlook;
   const state = forecast && stillAt(forecast, forecast.pullS).frame.rings;
   const vessel = book.vessels.find((each) => each.id === data.vesselId);

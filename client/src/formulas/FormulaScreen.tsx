@@ -10,6 +10,7 @@ import { ForecastPanel, OutlookBar, outlookInShort, useOutlook } from '../foreca
 import { Column, useWide, WhenHere } from '../layout';
 import { useKitchenBook, type KitchenBook } from '../store/kitchen';
 import { useAppDispatch } from '../store/store';
+import { useTemperature } from '../store/useTemperature';
 import { Bench, SaveBar, saveBarOf } from './Bench';
 import { mineKept } from './drafts';
 import { FormulaList } from './FormulaList';
@@ -51,6 +52,7 @@ function Workplace({
   const dispatch = useAppDispatch();
   const [side, setSide] = useState<Side>('forecast');
   const outlook = useOutlook(data, book, 'bench');
+  const temperature = useTemperature();
   const { edit, draft } = bench;
   // Read when it is pressed, so that the bar below is not drawn again for each letter typed.
   const latest = useRef(data);
@@ -99,7 +101,7 @@ function Workplace({
   const forecast = <ForecastPanel data={data} book={book} outlook={outlook} onEdit={edit} />;
   const foot = (
     <OutlookBar
-      says={outlookInShort(outlook)}
+      says={outlookInShort({ ...outlook, temperature })}
       judged={outlook.judged}
       forecast={outlook.forecast}
       shell={data.shell !== 'none'}

@@ -1,82 +1,21 @@
-import type { Analysis, SettingVerdict } from '@hollow-moon/core';
+import { energyKjPer100g, KJ_PER_KCAL, type Analysis, type Diet } from '@hollow-moon/core';
 import { View } from 'react-native';
-import { Figure, Labelled, Notice, Read, Sheet, Soft, Why } from '../design';
+import { Figure, Labelled, Notice, Read, Sheet, Soft } from '../design';
 import { grams, percent } from '../design/format';
-import { useTemperature } from '../store/useTemperature';
-
-const FIRMNESS_WORDS = {
-  pourable: 'Pourable: does not hold',
-  spoonable: 'Spoonable',
-  sliceable: 'Sliceable',
-  unmouldable: 'Turns out and stands',
-} as const;
 
 const ratio = (value: number | undefined): string => (value === undefined ? '–' : value.toFixed(2));
 
-/** Whether it will set, where it curdles, how firm it will be; each with its reason. */
-export function VerdictSheet({ verdict }: { readonly verdict: SettingVerdict }) {
-  const { degrees, span, unit } = useTemperature();
-  if (verdict.kind === 'not-judged') {
-    return (
-      <Sheet title="Will it set?">
-        <Notice kind="hint" testID="not-judged">
-          {verdict.reason}
-        </Notice>
-      </Sheet>
-    );
-  }
-  const { setC, setUncertaintyK, curdleC, marginK, firmness, why, warnings } = verdict;
-  return (
-    <Sheet title="Will it set?">
-      <View className="flex-row flex-wrap gap-x-6 gap-y-3">
-        <View>
-          <Labelled label="Sets at">
-            <Figure
-              value={degrees(setC)}
-              unit={`± ${span(setUncertaintyK)} ${unit}`}
-              size="figure"
-              testID="sets-at"
-            />
-          </Labelled>
-          <Why about="setting temperature">{why.set}</Why>
-        </View>
-        <View>
-          <Labelled label="Curdles from">
-            {curdleC === undefined ? (
-              <Figure value="does not" size="title" />
-            ) : (
-              <Figure
-                value={degrees(curdleC)}
-                unit={`${unit}, ${span(marginK ?? 0)} above`}
-                size="figure"
-                testID="curdles-from"
-              />
-            )}
-          </Labelled>
-          <Why about="curdling temperature">{why.curdle}</Why>
-        </View>
-        <View>
-          <Labelled label="When cold">
-            <Read className="font-read-strong text-title" testID="firmness">
-              {FIRMNESS_WORDS[firmness]}
-            </Read>
-          </Labelled>
-          <Why about="firmness">{why.firmness}</Why>
-        </View>
-      </View>
-      {warnings.map((warning) => (
-        <Notice key={warning} kind="danger">
-          {warning}
-        </Notice>
-      ))}
-    </Sheet>
-  );
-}
+const SUITS: Readonly<Record<Diet, string>> = {
+  vegan: 'Suits vegans.',
+  vegetarian: 'Suits vegetarians.',
+  neither: 'Not for vegetarians.',
+};
 
 /** The ratios cooks speak of, and what is in it. */
 export function RatioSheet({ analysis }: { readonly analysis: Analysis }) {
   const { share, eggToLiquid, yolkToWhite, mixtureG, volumeMl, densityGMl, allergens, hazards } =
     analysis;
+  const energyKj = mixtureG > 0 ? energyKjPer100g(analysis.composition) : 0;
   const figures: [label: string, value: string, unit?: string, id?: string][] = [
     ['Egg to liquid', ratio(eggToLiquid), undefined, 'egg-to-liquid'],
     ['Yolk to white', ratio(yolkToWhite)],
@@ -88,6 +27,8 @@ export function RatioSheet({ analysis }: { readonly analysis: Analysis }) {
     ['Mixture', grams(mixtureG), 'g', 'mixture-mass'],
     ['Makes', grams(volumeMl), 'ml'],
     ['Density', densityGMl.toFixed(2), 'g/ml'],
+    ['Energy, 100 g', grams(energyKj), 'kJ', 'energy'],
+    ['the same', grams(energyKj / KJ_PER_KCAL), 'kcal'],
   ];
   return (
     <Sheet title="Ratios">
@@ -99,7 +40,7 @@ export function RatioSheet({ analysis }: { readonly analysis: Analysis }) {
         ))}
       </View>
       <Read>
-        {allergens.length > 0 ? `Contains ${allergens.join(', ')}.` : 'No listed allergen.'}
+        {`${allergens.length > 0 ? `Contains ${allergens.join(', ')}.` : 'No listed allergen.'} ${SUITS[analysis.diet]}`}
       </Read>
       {hazards.map((hazard) => (
         <Notice key={hazard} kind="hint">

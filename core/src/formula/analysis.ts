@@ -7,6 +7,7 @@ import {
   sugarFraction,
   type Allergen,
   type Composition,
+  type Diet,
   type EggGrade,
   type Ingredient,
 } from '../ingredients';
@@ -49,6 +50,8 @@ export interface Analysis {
   readonly densityGMl: number;
   readonly volumeMl: number;
   readonly allergens: readonly Allergen[];
+  /** Whom everything on the list suits. */
+  readonly diet: Diet;
   readonly hazards: readonly string[];
   readonly problems: readonly Problem[];
 }
@@ -74,6 +77,10 @@ function weigh(lines: readonly Line[], grade: EggGrade): [WeighedLine[], Problem
   });
   return [weighed, problems];
 }
+
+/** What suits everybody whom each of the parts suits. */
+const strictest = (diets: readonly Diet[]): Diet =>
+  diets.includes('neither') ? 'neither' : diets.includes('vegetarian') ? 'vegetarian' : 'vegan';
 
 const unique = <T>(values: readonly T[]): T[] => [...new Set(values)];
 
@@ -137,6 +144,7 @@ export function analyse(lines: readonly Line[], grade: EggGrade): Analysis {
     densityGMl,
     volumeMl: mixtureG / densityGMl,
     allergens: unique(present.flatMap(({ ingredient }) => ingredient?.allergens ?? [])),
+    diet: strictest(present.map(({ ingredient }) => ingredient?.diet ?? 'vegan')),
     hazards: unique(present.flatMap(({ ingredient }) => ingredient?.hazard ?? [])),
     problems,
   };

@@ -80,6 +80,9 @@ describe('analysing a formula', () => {
     const found = analyse([...custard, line('honey', 20)], 'EU M');
     expect(found.allergens).toEqual(['milk', 'egg']);
     expect(found.hazards).toHaveLength(1);
+    expect(found.diet).toBe('vegetarian');
+    expect(analyse([line('oat-drink', 500), line('agar', 2)], 'EU M').diet).toBe('vegan');
+    expect(analyse([...custard, line('gelatine-leaf', 4)], 'EU M').diet).toBe('neither');
   });
 
   it('leaves a bad line out and says where it is', () => {

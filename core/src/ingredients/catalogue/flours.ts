@@ -4,6 +4,14 @@ import type { Ingredient } from '../ingredient';
 
 /** Flours, meals and starches. */
 export const FLOURS: readonly Ingredient[] = [
+  food('rice-toasted', 'Rice, toasted', 'flavour', 0.8, {
+    water: 6,
+    otherProtein: 8,
+    fat: 0.7,
+    starch: 82,
+    fibre: 2.7,
+    ash: 0.6,
+  }),
   food(
     'wheat-flour',
     'Plain wheat flour',
