@@ -45,20 +45,22 @@ export const FIRMNESS_WORDS: Readonly<Record<Firmness, string>> = {
   unmouldable: 'Turns out and stands',
 };
 
-/** "77 to 82", or "95 and over"; without the unit. */
-export const endInWords = (
+/** Where a filling is done: the degrees, and their unit with what else has to be said. */
+export function endInWords(
   { from, to }: NonNullable<BySign['endC']>,
-  { degrees }: TemperatureFormat,
-): string =>
-  to === undefined ? `${degrees(from)} and over` : `${degrees(from)} to ${degrees(to)}`;
+  { degrees, unit }: TemperatureFormat,
+): { readonly figure: string; readonly unit: string } {
+  return to === undefined
+    ? { figure: degrees(from), unit: `${unit} and over` }
+    : { figure: `${degrees(from)} to ${degrees(to)}`, unit };
+}
 
 /** A filling judged by its sign, in one line. */
 function signInShort({ endC, firmness, warnings }: BySign, temperature: TemperatureFormat): string {
   if (firmness === 'pourable' && warnings[0]) return warnings[0];
-  const end = endC
-    ? `, done at ${withUnit(endInWords(endC, temperature), temperature.unit)}`
-    : ', set cold';
-  return `${FIRMNESS_WORDS[firmness]}${end}`;
+  const end = endC && endInWords(endC, temperature);
+  const done = end ? `, done at ${withUnit(end.figure, end.unit)}` : ', set cold';
+  return `${FIRMNESS_WORDS[firmness]}${done}`;
 }
 
 /** Whatever can be said of a formula in one line, from its forecast down to what is missing. */

@@ -93,7 +93,7 @@ it('judges another family by its own physics', () => {
   open();
   fireEvent.change(screen.getByLabelText('Kind of filling'), { target: { value: 'starch-cream' } });
   expect(textOf('firmness')).toBe('Does not hold');
-  expect(textOf('done-at')).toMatch(/^95 and over/);
+  expect(textOf('done-at')).toBe('95\u00a0°C and over');
   expect(textOf('treatment')).toMatch(/hold them 1 to 2 min/);
   expect(screen.getByText(/Add starch/)).toBeTruthy();
   expect(textOf('band-starch')).toMatch(/▼ low/);

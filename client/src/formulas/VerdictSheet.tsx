@@ -116,18 +116,14 @@ function BandLine({ band }: { readonly band: Band }) {
 
 function JudgedBySign({ verdict }: { readonly verdict: BySign }) {
   const temperature = useTemperature();
-  const { setBy, endC, treatment, fails, firmness, firmnessWhy, bands, warnings, source } = verdict;
+  const end = verdict.endC && endInWords(verdict.endC, temperature);
+  const { setBy, treatment, fails, firmness, firmnessWhy, bands, warnings, source } = verdict;
   return (
     <>
       <View className="flex-row flex-wrap gap-x-6 gap-y-3">
-        {endC ? (
+        {end ? (
           <Labelled label="Done at, in the middle">
-            <Figure
-              value={endInWords(endC, temperature)}
-              unit={temperature.unit}
-              size="figure"
-              testID="done-at"
-            />
+            <Figure value={end.figure} unit={end.unit} size="figure" testID="done-at" />
           </Labelled>
         ) : null}
         <FirmnessLine firmness={firmness} why={firmnessWhy} />
