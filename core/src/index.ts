@@ -10,3 +10,4 @@ export * from './shell';
 export * from './thermal';
 export * from './units';
 export * from './vessel';
+export * from './written';

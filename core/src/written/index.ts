@@ -1,0 +1,2 @@
+export { LANGUAGE_NAMES, LANGUAGES, type Language } from './language';
+export * from './read';

@@ -1,0 +1,308 @@
+import { parseIngredient } from 'parse-ingredient';
+import { gramsPerUnit, type LineUnit } from '../formula';
+import { DEFAULT_EGG_GRADE, findIngredient, type Ingredient } from '../ingredients';
+import { GRAMS_PER, MILLILITRES_PER } from '../units';
+import {
+  ABOUT,
+  BY_EYE,
+  LANGUAGES,
+  LONG_UNITS,
+  MEASURE_WORDS,
+  NUMBER_WORDS,
+  PARSER,
+  type Language,
+  type WrittenUnit,
+} from './language';
+import { ingredientIn, knownWords } from './names';
+
+/** How much a line says. */
+export type WrittenAmount =
+  | { readonly kind: 'exact'; readonly value: number }
+  | { readonly kind: 'range'; readonly least: number; readonly most: number }
+  | { readonly kind: 'by eye' }
+  | { readonly kind: 'unknown' };
+
+/** One of the things an ambiguous line may mean. */
+export interface Meaning {
+  readonly label: string;
+  readonly amount: number;
+  readonly unit: LineUnit;
+}
+
+/** A line as written, and what was made of it. */
+export interface WrittenLine {
+  /** What the cook wrote, to the letter. */
+  readonly text: string;
+  readonly amount: WrittenAmount;
+  /** "About", "at least": the amount is a rough one. */
+  readonly about: boolean;
+  readonly unit: LineUnit | undefined;
+  readonly ingredientId: string | undefined;
+  /** Preparation, size, qualifier: what else the line says. */
+  readonly note: string;
+  /** What has to be asked before the line can be weighed. */
+  readonly question: { readonly text: string; readonly meanings: readonly Meaning[] } | undefined;
+  /** What does not agree with itself, said and not mended. */
+  readonly remarks: readonly string[];
+}
+
+const escaped = (text: string): string => text.replaceAll(/[.*+?^${}()|[\]\\]/g, '\\$&');
+const anyOf = (words: readonly string[]): string =>
+  [...words]
+    .sort((a, b) => b.length - a.length)
+    .map(escaped)
+    .join('|');
+
+/** A thousands' point or space, and a decimal comma, brought to plain digits. */
+function plainNumbers(text: string, language: Language): string {
+  const spaced = text.replaceAll(/(\d)[\u00a0\u202f ](?=\d{3}(?!\d))/g, '$1');
+  if (language === 'en') return spaced.replaceAll(/(\d),(?=\d{3}(?!\d))/g, '$1');
+  return spaced.replaceAll(/(\d)\.(?=\d{3}(?!\d))/g, '$1').replaceAll(/(\d),(?=\d)/g, '$1.');
+}
+
+/** Tidies what stands before the amount: bullets, rough words, qualifiers, numbers in words. */
+function opened(text: string, language: Language) {
+  let rest = plainNumbers(text.trim().replace(/^[-–•*·]\s*/, ''), language);
+  for (const [spelling, word] of LONG_UNITS[language]) {
+    rest = rest.replace(new RegExp(`(^|\\s)${escaped(spelling)}(?=$|\\s)`, 'iu'), `$1${word}`);
+  }
+  // "De 3 a 4": the word only opens the range.
+  if (language !== 'en') rest = rest.replace(/^de\s+(?=\d)/iu, '');
+  let about = false;
+  const qualifiers: string[] = [];
+  const rough = new RegExp(`^(?:${anyOf(ABOUT[language])})\\s+(?=\\S)`, 'iu');
+  const measure = new RegExp(`^(${anyOf(MEASURE_WORDS)})\\s+(?=\\S)`, 'iu');
+  const word = new RegExp(`^(${anyOf(Object.keys(NUMBER_WORDS[language]))})\\s+(?=\\S)`, 'iu');
+  for (let round = 0; round < 3; round += 1) {
+    if (rough.test(rest)) {
+      rest = rest.replace(rough, '');
+      about = true;
+    }
+    const found = measure.exec(rest);
+    if (found) {
+      qualifiers.push(found[1]!.toLowerCase());
+      rest = rest.slice(found[0].length);
+    }
+  }
+  const number = word.exec(rest);
+  if (number)
+    rest = `${NUMBER_WORDS[language][number[1]!.toLowerCase()]!} ${rest.slice(number[0].length)}`;
+  return { rest, about, qualifiers };
+}
+
+/** Grams or millilitres behind an amount of a unit, where it has them. */
+const inBase = (
+  amount: number,
+  unit: WrittenUnit,
+): { base: 'g' | 'ml'; value: number } | undefined => {
+  if (unit in GRAMS_PER) {
+    return { base: 'g', value: amount * GRAMS_PER[unit as keyof typeof GRAMS_PER] };
+  }
+  if (unit in MILLILITRES_PER) {
+    return { base: 'ml', value: amount * MILLILITRES_PER[unit as keyof typeof MILLILITRES_PER] };
+  }
+  return undefined;
+};
+
+/** An amount and unit that stand by themselves, as in brackets. */
+const measureIn = (text: string, language: Language) =>
+  // The parser wants something that is measured.
+  parseIngredient(`${text} x`, PARSER[language])[0];
+
+/** Differences that pass in silence, and that are noted; beyond it is asked. Common practice. */
+const PAIR = { silent: 0.03, noted: 0.08 } as const;
+
+const shown = (value: number): string => String(Number(value.toFixed(value < 10 ? 1 : 0)));
+
+interface PairFinding {
+  readonly remark?: string;
+  readonly question?: WrittenLine['question'];
+}
+
+/** Checks an amount against the same stated again in brackets, as "3 oz (85 g)". */
+function pairFinding(
+  amount: number,
+  unit: LineUnit,
+  bracket: string,
+  language: Language,
+  ingredient: Ingredient | undefined,
+): PairFinding {
+  const again = measureIn(bracket, language);
+  const second =
+    again?.quantity && again.unitOfMeasureID
+      ? inBase(again.quantity, again.unitOfMeasureID as WrittenUnit)
+      : undefined;
+  const first = inBase(amount, unit);
+  if (!first || !second) return {};
+  if (first.base !== second.base && !ingredient) return {};
+  const perMl = first.base === second.base ? 1 : ingredient!.gramsPerMl;
+  const expected = first.base === 'ml' ? first.value * perMl : first.value / perMl;
+  const off = Math.abs(second.value / expected - 1);
+  if (off <= PAIR.silent) return {};
+  const says = `${shown(amount)} ${unit} is ${shown(expected)} ${second.base}, not ${shown(second.value)}`;
+  if (off <= PAIR.noted) return { remark: `${says}: a harmless rounding.` };
+  return {
+    question: {
+      text: `${says}. Which is meant?`,
+      meanings: [
+        { label: `${shown(amount)} ${unit}, ${shown(expected)} ${second.base}`, amount, unit },
+        {
+          label: `${shown(second.value)} ${second.base}`,
+          amount: second.value,
+          unit: second.base,
+        },
+      ],
+    },
+  };
+}
+
+/** An ounce of something poured may be one of the scale or one of the jug: that is asked. */
+function ounceQuestion(amount: number, unit: LineUnit, ingredient: Ingredient | undefined) {
+  const poured =
+    ingredient &&
+    (ingredient.role === 'liquid' || (ingredient.role === 'sugar' && ingredient.gramsPerMl > 1.1));
+  if (unit !== 'oz' || !poured) return undefined;
+  const weighed = amount * GRAMS_PER.oz;
+  const jugged = amount * MILLILITRES_PER['fl oz'] * ingredient.gramsPerMl;
+  return {
+    text: `${shown(amount)} oz of ${ingredient.name.toLowerCase()}: on the scale or in the jug?`,
+    meanings: [
+      { label: `Scale, ${shown(weighed)} g`, amount, unit: 'oz' as const },
+      { label: `Jug, ${shown(jugged)} g`, amount, unit: 'fl oz' as const },
+    ],
+  };
+}
+
+const sentenceCase = (text: string): string => text.replaceAll(/\s+/g, ' ').trim();
+
+/**
+ * Reads one line of a list as a cook writes it. Starts from a general parser and adds words of the
+ * language, the catalogue's names, rough and by-eye amounts, eggs by part, amounts stated twice and
+ * what is ambiguous. Never throws and never guesses: what is not known stays unknown.
+ */
+export function readLine(text: string, language: Language): WrittenLine {
+  const byEye = new RegExp(`(?:^|\\s)(?:${anyOf(BY_EYE[language])})(?=$|[\\s,.;])`, 'iu').test(
+    text,
+  );
+  const { rest, about, qualifiers } = opened(text, language);
+  const brackets = [...rest.matchAll(/\(([^)]*)\)/g)].map((match) => match[1]!);
+  const measured = brackets.filter((each) => /\d/.test(each));
+  // Amounts stated again would confuse the parser: it is given the line without them.
+  const clean = measured.reduce((left, each) => left.replace(`(${each})`, ' '), rest);
+  const [parsed] = parseIngredient(clean, PARSER[language]);
+  const description = parsed?.description ?? clean;
+  const named = ingredientIn(description, language) ?? ingredientIn(clean, language);
+  const ingredient = named && findIngredient(named.ingredientId);
+  const stated = (parsed?.unitOfMeasureID ?? undefined) as WrittenUnit | undefined;
+
+  const amount: WrittenAmount =
+    byEye || stated === 'by eye'
+      ? { kind: 'by eye' }
+      : parsed?.quantity === null || parsed?.quantity === undefined || /\?\s*$/.test(text)
+        ? { kind: 'unknown' }
+        : parsed.quantity2 === null
+          ? { kind: 'exact', value: parsed.quantity }
+          : { kind: 'range', least: parsed.quantity, most: parsed.quantity2 };
+
+  const countable = ingredient?.eggPart !== undefined || ingredient?.gramsPerPiece !== undefined;
+  const unit: LineUnit | undefined =
+    stated === undefined
+      ? amount.kind !== 'by eye' && amount.kind !== 'unknown' && countable
+        ? 'piece'
+        : undefined
+      : stated === 'by eye'
+        ? undefined
+        : stated;
+  const value = amount.kind === 'exact' ? amount.value : amount.kind === 'range' ? amount.least : 0;
+  const pairs =
+    unit === undefined
+      ? []
+      : measured.map((each) => pairFinding(value, unit, each, language, ingredient));
+  // What a tin or packet holds is its amount: "1 (400 g) tin coconut milk".
+  const pack = unit === undefined && amount.kind === 'exact' ? measured[0] : undefined;
+  const held = pack === undefined ? undefined : measureIn(pack, language);
+  const holds =
+    held?.quantity &&
+    held.unitOfMeasureID &&
+    inBase(held.quantity, held.unitOfMeasureID as WrittenUnit);
+  const packed =
+    holds && amount.kind === 'exact'
+      ? { value: amount.value * holds.value, unit: holds.base }
+      : undefined;
+
+  const qualified = new RegExp(`^(?:${anyOf(MEASURE_WORDS)})(?=$|[\\s,])`, 'iu').exec(description);
+  if (qualified) qualifiers.push(qualified[0].toLowerCase());
+  const unqualified = description
+    .slice(qualified?.[0].length ?? 0)
+    .replace(/^\s*(?:de|d['’])\s*/iu, '');
+  const leftOver = named
+    ? sentenceCase(unqualified.replace(new RegExp(escaped(named.words), 'iu'), ' '))
+    : sentenceCase(unqualified);
+  const note = [...qualifiers, leftOver.replace(/^[,;:\s]+|[,;:\s]+$/g, '')]
+    .filter((each) => each !== '' && each !== '?')
+    .join(', ');
+  return {
+    text,
+    amount: packed ? { kind: 'exact', value: packed.value } : amount,
+    about,
+    unit: packed ? packed.unit : unit,
+    ingredientId: named?.ingredientId,
+    note: note.slice(0, 200),
+    question:
+      pairs.find((each) => each.question)?.question ??
+      (unit === undefined || measured.length > 0
+        ? undefined
+        : ounceQuestion(value, unit, ingredient)),
+    remarks: pairs.flatMap((each) => each.remark ?? []),
+  };
+}
+
+/** Parts of a line that stand for more than one ingredient: "5 yolks + 1 whole". */
+const parts = (line: string): string[] => line.split(/\s\+\s/);
+
+/** The most lines taken from one text; a list longer than that is not a recipe. */
+export const LIST_LIMIT = 200;
+
+/** The language in which most of a text's words are known; English when none stands out. */
+export function languageOf(text: string): Language {
+  let best: Language = 'en';
+  let most = knownWords(text, 'en');
+  for (const language of LANGUAGES) {
+    const known = knownWords(text, language);
+    if (known > most) {
+      best = language;
+      most = known;
+    }
+  }
+  return best;
+}
+
+/** Reads a pasted list, a line at a time; empty lines and headings that end in a colon are left out. */
+export function readList(text: string, language: Language): WrittenLine[] {
+  return text
+    .split(/\r?\n/)
+    .map((line) => line.trim())
+    .filter((line) => line !== '' && !/:$/.test(line))
+    .flatMap(parts)
+    .slice(0, LIST_LIMIT)
+    .map((line) => readLine(line.slice(0, 240), language));
+}
+
+/** Whether a line can stand on a list as it was read: an ingredient, an amount, a unit, no question. */
+export function isReady(line: WrittenLine): boolean {
+  const ingredient =
+    line.ingredientId === undefined ? undefined : findIngredient(line.ingredientId);
+  return (
+    ingredient !== undefined &&
+    line.unit !== undefined &&
+    (line.amount.kind === 'exact' || line.amount.kind === 'range') &&
+    line.question === undefined &&
+    gramsPerUnit(ingredient, line.unit, DEFAULT_EGG_GRADE).ok
+  );
+}
+
+/** The amount a line goes on with: of a range its middle, which the note then says. */
+export function amountOf({ amount }: WrittenLine): number | undefined {
+  if (amount.kind === 'exact') return amount.value;
+  return amount.kind === 'range' ? (amount.least + amount.most) / 2 : undefined;
+}
