@@ -98,6 +98,27 @@ test('a new formula goes from nothing to a forecast', async ({ page }) => {
   await expect(page.getByText('Ferry night custard')).toBeVisible();
 });
 
+test('a recipe is pasted in another language and forecast', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New formula' }).first().click();
+  await toBench(page);
+  await page.getByRole('button', { name: 'Paste a list' }).click();
+  await page
+    .getByTestId('paste-text')
+    .fill('50 cl de crème liquide\n1,5 dl de lait\n7 jaunes\n90 g de sucre\nsel selon le goût');
+  await expect(page.getByText('Read as French.')).toBeVisible();
+  await page.getByTestId('paste-done').click();
+  await expect(page.getByText('written: 50 cl de crème liquide')).toBeVisible();
+  // Seven EU M yolks are 124.7 g, to 500 mL of cream at 1.005 and 154.5 g of milk: 0.19.
+  await expect.poll(() => figure(page.getByTestId('egg-to-liquid'))).toBeCloseTo(0.19, 2);
+  await page.getByTestId('formula-name').fill('Pasted custard');
+  await page.getByTestId('save').click();
+  await expect(page.getByTestId('save-state')).toHaveText('Kept in the book');
+  await page.reload();
+  await toBench(page);
+  await expect(page.getByText('written: 1,5 dl de lait')).toBeVisible();
+});
+
 test('one scrubber drives moon, section and figures', async ({ page }) => {
   await openFormula(page, FORMULA.bay);
   const probe = () => figure(page.getByTestId('scrub-probe'));

@@ -12,6 +12,7 @@ export const lineSchema = z.object({
     .max(1_000_000, 'That amount is too large.'),
   unit: z.enum(LINE_UNITS as [(typeof LINE_UNITS)[number], ...(typeof LINE_UNITS)[number][]]),
   note: z.string().max(TEXT_LIMITS.line).optional(),
+  written: z.string().max(TEXT_LIMITS.line).optional(),
 });
 
 /** A formula, with the vessel it is usually made in and how thick its shell is rolled. */

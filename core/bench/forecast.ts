@@ -7,6 +7,7 @@ import { forecast, inOven, onRack, PROBE_PLACES, type ForecastPlan } from '../sr
 import { fillingMaterial, layersAround } from '../src/forecast/materials';
 import { analyse } from '../src/formula';
 import { judgeSetting } from '../src/setting';
+import { readList } from '../src/written';
 import {
   buildModel,
   firstMoment,
@@ -99,6 +100,15 @@ function time(work: () => void): { median: number; best: number } {
   return { median: times[RUNS / 2]!, best: times[0]! };
 }
 
+const LIST = Array.from({ length: 25 }, () => [
+  '1 1/2 cups whole milk',
+  '4–6 tbsp sugar, sieved',
+  '3 oz (85 g) butter',
+  'about 700 g plums',
+])
+  .flat()
+  .join('\n');
+
 const show = (what: string, value: string) => console.log(`${what.padEnd(62)} ${value}`);
 const ms = ({ median, best }: { median: number; best: number }) =>
   `${median.toFixed(1)} ms median, ${best.toFixed(1)} ms best of ${RUNS}`;
@@ -112,3 +122,4 @@ show('One history, 60 min of oven and 40 of cooling', ms(time(() => history(1, {
 show('A whole forecast: history, seven coasts, window, pictures', ms(time(() => forecast(plan))));
 show('Furthest from the converged answer (4 × the cells, fine steps)', `${worst.toFixed(2)} °C`);
 show('Left open in the energy balance', `${(Math.abs(working.residual) * 100).toExponential(1)} %`);
+show('A hundred pasted lines read', ms(time(() => readList(LIST, 'en'))));

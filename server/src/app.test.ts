@@ -96,7 +96,11 @@ describe('writing', () => {
       .send(write(newFormula('First')))
       .expect(200);
     expect(made.body).toMatchObject({ id, version: 1, data: { name: 'First' } });
-    const changed = { ...newFormula('Second'), lines: newFormula('x').lines.slice(0, 2) };
+    const [first, second] = newFormula('x').lines;
+    const changed = {
+      ...newFormula('Second'),
+      lines: [{ ...first!, written: '2 cups cream, cold' }, second!],
+    };
     await agent.put(`${kitchen}/formulas/${id}`).send(write(changed, 1)).expect(200);
     const shown = await agent.get(`${kitchen}/formulas/${id}`).expect(200);
     expect(shown.body).toMatchObject({ version: 2, data: changed });

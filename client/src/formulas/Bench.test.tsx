@@ -99,6 +99,42 @@ it('judges another family by its own physics', () => {
   expect(textOf('band-starch')).toMatch(/▼ low/);
 });
 
+it('takes a pasted list, asks what is unclear, and leaves the rest to the note', () => {
+  const store = open({ ...tart, lines: [] });
+  press('Paste a list');
+  fireEvent.change(screen.getByTestId('paste-text'), {
+    target: {
+      value: [
+        '2 cups whipping cream',
+        '5 yolks + 1 whole egg',
+        '8 oz corn syrup',
+        '2 oz (75 g) butter',
+        'salt to taste',
+        '20 g moonlight',
+      ].join('\n'),
+    },
+  });
+  expect(textOf('paste-open')).toMatch(/^4 still/);
+  fireEvent.click(screen.getByRole('radio', { name: 'Jug, 329 g' }));
+  fireEvent.click(screen.getByRole('radio', { name: '75 g' }));
+  fireEvent.change(screen.getByLabelText('Line 7, ingredient'), { target: { value: 'sugar' } });
+  expect(textOf('paste-open')).toMatch(/^1 still/);
+  press('Put 6 on the list');
+  const { data } = store.getState().drafts[TART_ID]!;
+  expect(data.lines.map((line) => [line.ingredientId, line.amount, line.unit])).toEqual([
+    ['cream', 2, 'cup'],
+    ['egg-yolk', 5, 'piece'],
+    ['egg', 1, 'piece'],
+    ['corn-syrup', 8, 'fl oz'],
+    ['butter', 75, 'g'],
+    ['sugar', 20, 'g'],
+  ]);
+  expect(data.lines[3]!.written).toBe('8 oz corn syrup');
+  expect(data.note).toBe('Not weighed: salt to taste.');
+  press('Undo');
+  expect(store.getState().drafts[TART_ID]!.data.lines).toEqual([]);
+});
+
 it('gives each reason on request', () => {
   open();
   expect(screen.queryByText(/the thinner it is spread/)).toBeNull();

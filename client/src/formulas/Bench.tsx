@@ -1,12 +1,13 @@
 import type { FormulaData } from '@hollow-moon/contract';
 import { analyse, FAMILIES, FAMILY_NAMES, judgeSetting, type Family } from '@hollow-moon/core';
-import { memo } from 'react';
+import { memo, useState } from 'react';
 import { View } from 'react-native';
 import { Button, icons, Notice, Picker, Sheet, Soft, TextField } from '../design';
 import type { KitchenBook } from '../store/kitchen';
 import { EggSheet } from './EggSheet';
 import { LineEditor } from './LineEditor';
 import { newLine } from './newFormula';
+import { PasteSheet } from './PasteSheet';
 import { RatioSheet } from './RatioSheet';
 import { VerdictSheet } from './VerdictSheet';
 import { TinSheet } from './TinSheet';
@@ -80,6 +81,7 @@ export const Bench = memo(function Bench({
   readonly bench: FormulaDraft;
 }) {
   const { edit, draft } = bench;
+  const [pasting, setPasting] = useState(false);
   const grade = book.kitchen.data.eggGrade;
   const analysis = analyse(data.lines, grade);
   const verdict = judgeSetting(analysis, data.family, data.shell);
@@ -105,16 +107,22 @@ export const Bench = memo(function Bench({
         />
       </Sheet>
       <VerdictSheet verdict={verdict} />
+      {pasting ? (
+        <PasteSheet data={data} grade={grade} onEdit={edit} onClose={() => setPasting(false)} />
+      ) : null}
       <Sheet
         title="The list"
         aside={
-          <Button
-            label="Add a line"
-            icon={icons.add}
-            onPress={() =>
-              edit(`add/${data.lines.length}`, { ...data, lines: [...data.lines, newLine()] })
-            }
-          />
+          <View className="flex-row flex-wrap gap-2">
+            <Button label="Paste a list" pressed={pasting} onPress={() => setPasting(!pasting)} />
+            <Button
+              label="Add a line"
+              icon={icons.add}
+              onPress={() =>
+                edit(`add/${data.lines.length}`, { ...data, lines: [...data.lines, newLine()] })
+              }
+            />
+          </View>
         }
       >
         {data.lines.length === 0 && empty ? <Soft>{empty.message}</Soft> : null}

@@ -89,6 +89,7 @@ export function LineEditor({
       </View>
       {problem && Number.isFinite(line.amount) ? <FieldProblem>{problem}</FieldProblem> : null}
       {line.note ? <Soft>{line.note}</Soft> : null}
+      {line.written ? <Soft>{`written: ${line.written}`}</Soft> : null}
     </View>
   );
 }

@@ -17,6 +17,8 @@ export interface Line {
   readonly amount: number;
   readonly unit: LineUnit;
   readonly note?: string;
+  /** What the cook wrote, where the line was read from text. */
+  readonly written?: string;
 }
 
 /** The most that one line may hold, grams: past this a kitchen has mistyped. Common practice. */

@@ -31,6 +31,7 @@ const readLine = (row: Row): FormulaData['lines'][number] => ({
   amount: Number(row.amount),
   unit: row.unit as FormulaData['lines'][number]['unit'],
   ...(row.note === null ? {} : { note: String(row.note) }),
+  ...(row.written === null ? {} : { written: String(row.written) }),
 });
 
 const read = (row: Row, lines: readonly Row[]): FormulaData => ({
@@ -65,13 +66,14 @@ const replaceLines = (on: Transaction, kitchenId: string, row: Stored<FormulaDat
     'formula_id',
     kitchenId,
     row.id,
-    ['id', 'ingredient_id', 'amount', 'unit', 'note'],
+    ['id', 'ingredient_id', 'amount', 'unit', 'note', 'written'],
     row.data.lines.map((line) => [
       line.id,
       line.ingredientId,
       line.amount,
       line.unit,
       line.note ?? null,
+      line.written ?? null,
     ]),
   );
 

@@ -1,0 +1,202 @@
+import type { FormulaData } from '@hollow-moon/contract';
+import {
+  CATALOGUE,
+  findIngredient,
+  gramsPerUnit,
+  LANGUAGE_NAMES,
+  LANGUAGES,
+  languageOf,
+  readList,
+  unitsFor,
+  type EggGrade,
+  type Language,
+  type LineUnit,
+} from '@hollow-moon/core';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { Button, Choice, NumberField, Picker, Read, Sheet, Soft, TextField } from '../design';
+import { grams } from '../design/format';
+import { goesOn, readingOf, withReadings, type Answer, type Reading } from './paste';
+import { unitName } from './unitName';
+
+const INGREDIENTS = [
+  { value: '', label: 'Choose' },
+  ...[...CATALOGUE]
+    .sort((a, b) => a.name.localeCompare(b.name))
+    .map(({ id, name }) => ({ value: id, label: name })),
+];
+
+const LANGUAGE_OPTIONS = [
+  { value: 'auto' as const, label: 'By its words' },
+  ...LANGUAGES.map((value) => ({ value, label: LANGUAGE_NAMES[value] })),
+];
+
+/** What was made of a line, in words. */
+function readAs({ ingredientId, amount, unit }: Reading, grade: EggGrade): string {
+  const ingredient = ingredientId === undefined ? undefined : findIngredient(ingredientId);
+  if (!ingredient || amount === undefined || unit === undefined) return '';
+  const each = gramsPerUnit(ingredient, unit, grade);
+  const weight = each.ok && unit !== 'g' ? ` = ${grams(amount * each.value)} g` : '';
+  return `${Number(amount.toFixed(2))} ${unitName(unit, ingredient.id)} ${ingredient.name.toLowerCase()}${weight}`;
+}
+
+/** One line: as written, as read, and what is asked about it. */
+function ReadingRow({
+  reading,
+  answer,
+  grade,
+  position,
+  onAnswer,
+}: {
+  readonly reading: Reading;
+  readonly answer: Answer;
+  readonly grade: EggGrade;
+  readonly position: number;
+  readonly onAnswer: (answer: Answer) => void;
+}) {
+  const { written, missing, leftOut } = reading;
+  const ready = goesOn(reading);
+  const ingredient = reading.ingredientId ? findIngredient(reading.ingredientId) : undefined;
+  const name = `Line ${position + 1}`;
+  return (
+    <View className="gap-2 border-t border-line py-2" testID={`read-${position}`}>
+      <Soft>{written.text}</Soft>
+      {ready ? (
+        <Read>{`✓ ${readAs(reading, grade)}`}</Read>
+      ) : leftOut ? (
+        <Read className="text-ink-soft">Goes to the note, unweighed.</Read>
+      ) : (
+        <Read className="font-read-strong">{missing ?? ''}</Read>
+      )}
+      {written.remarks.map((remark) => (
+        <Soft key={remark}>{remark}</Soft>
+      ))}
+      {ready || leftOut ? null : (
+        <View className="flex-row flex-wrap items-end gap-2">
+          {written.question && ingredient ? (
+            <Choice
+              label={`${name}: which is meant`}
+              hideLabel
+              value={undefined}
+              options={written.question.meanings.map(({ label }) => ({ value: label, label }))}
+              onChange={(label) => {
+                const meant = written.question?.meanings.find((each) => each.label === label);
+                if (meant) onAnswer({ ...answer, amount: meant.amount, unit: meant.unit });
+              }}
+            />
+          ) : (
+            <>
+              {ingredient ? null : (
+                <View className="w-56">
+                  <Picker
+                    label={`${name}, ingredient`}
+                    hideLabel
+                    value={answer.ingredientId ?? ''}
+                    options={INGREDIENTS}
+                    onChange={(value) => onAnswer({ ...answer, ingredientId: value })}
+                  />
+                </View>
+              )}
+              <NumberField
+                label={`${name}, how much`}
+                hideLabel
+                mayBeEmpty
+                value={reading.amount ?? NaN}
+                onChange={(amount) => onAnswer({ ...answer, amount })}
+                className="w-24"
+              />
+              <View className="w-28">
+                <Picker
+                  label={`${name}, in what unit`}
+                  hideLabel
+                  value={reading.unit ?? ''}
+                  options={[
+                    { value: '', label: 'Unit' },
+                    ...unitsFor(ingredient).map((value) => ({
+                      value,
+                      label: unitName(value, ingredient?.id ?? ''),
+                    })),
+                  ]}
+                  onChange={(value) => onAnswer({ ...answer, unit: value as LineUnit })}
+                />
+              </View>
+            </>
+          )}
+          <Button
+            label="To the note"
+            weight="quiet"
+            onPress={() => onAnswer({ ...answer, leftOut: true })}
+          />
+        </View>
+      )}
+    </View>
+  );
+}
+
+/** A whole list, typed or pasted as it is written, read line by line before it goes onto the bench. */
+export function PasteSheet({
+  data,
+  grade,
+  onEdit,
+  onClose,
+}: {
+  readonly data: FormulaData;
+  readonly grade: EggGrade;
+  readonly onEdit: (field: string, data: FormulaData) => void;
+  readonly onClose: () => void;
+}) {
+  const [text, setText] = useState('');
+  const [chosen, setChosen] = useState<Language | 'auto'>('auto');
+  const [answers, setAnswers] = useState<Readonly<Record<string, Answer>>>({});
+  const settled = useDeferredValue(text);
+  const language = chosen === 'auto' ? languageOf(settled) : chosen;
+  const lines = useMemo(() => readList(settled, language), [settled, language]);
+  // An answer belongs to what was written: it stays when another line is put in before.
+  const readings = lines.map((line) => readingOf(line, answers[line.text] ?? {}, grade));
+  const ready = readings.filter(goesOn).length;
+  const open = readings.filter((each) => !goesOn(each) && !each.leftOut).length;
+  return (
+    <Sheet title="A list as written">
+      <TextField
+        label="One ingredient a line: cups, ounces or grams"
+        value={text}
+        onChange={setText}
+        lines={6}
+        placeholder={'2 1/2 cups milk\n5 yolks + 1 whole egg\n3 oz (85 g) sugar'}
+        testID="paste-text"
+      />
+      <Choice label="Written in" value={chosen} options={LANGUAGE_OPTIONS} onChange={setChosen} />
+      {chosen === 'auto' && lines.length > 0 ? (
+        <Soft>{`Read as ${LANGUAGE_NAMES[language]}.`}</Soft>
+      ) : null}
+      <View>
+        {readings.map((reading, position) => (
+          <ReadingRow
+            key={`${position}/${reading.written.text}`}
+            reading={reading}
+            answer={answers[reading.written.text] ?? {}}
+            grade={grade}
+            position={position}
+            onAnswer={(answer) => setAnswers({ ...answers, [reading.written.text]: answer })}
+          />
+        ))}
+      </View>
+      {open > 0 ? (
+        <Soft testID="paste-open">{`${open} still to be answered: unanswered ones go to the note, unweighed.`}</Soft>
+      ) : null}
+      <View className="flex-row flex-wrap gap-2">
+        <Button
+          label={ready === 0 ? 'Put on the list' : `Put ${ready} on the list`}
+          weight="main"
+          disabled={ready === 0}
+          testID="paste-done"
+          onPress={() => {
+            onEdit('paste', withReadings(data, readings));
+            onClose();
+          }}
+        />
+        <Button label="Leave it" onPress={onClose} />
+      </View>
+    </Sheet>
+  );
+}
