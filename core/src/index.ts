@@ -7,6 +7,7 @@ export * from './properties';
 export * from './result';
 export * from './setting';
 export * from './shell';
+export * from './tempering';
 export * from './thermal';
 export * from './units';
 export * from './vessel';

@@ -135,6 +135,22 @@ it('takes a pasted list, asks what is unclear, and leaves the rest to the note',
   expect(store.getState().drafts[TART_ID]!.data.lines).toEqual([]);
 });
 
+it('says what becomes of the eggs under hot liquid, and how long it should rest', () => {
+  open();
+  const slide = (id: string, value: string) =>
+    fireEvent.change(screen.getByTestId(id), { target: { value } });
+  slide('liquid-slider', '95');
+  expect(textOf('joining')).toMatch(/scrambles|thicken/);
+  expect(textOf('rest')).toMatch(/^Rest the liquid about \d+ min, down to \d+/);
+  const hot = Number.parseInt(textOf('mix-temperature'), 10);
+  slide('liquid-slider', '60');
+  expect(textOf('joining')).toBe('The egg stays smooth.');
+  expect(Number.parseInt(textOf('mix-temperature'), 10)).toBeLessThan(hot);
+  expect(screen.queryByTestId('rest')).toBeNull();
+  fireEvent.change(screen.getByLabelText('Kind of filling'), { target: { value: 'nut-cream' } });
+  expect(screen.queryByTestId('liquid-slider')).toBeNull();
+});
+
 it('gives each reason on request', () => {
   open();
   expect(screen.queryByText(/the thinner it is spread/)).toBeNull();

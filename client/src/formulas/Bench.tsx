@@ -10,6 +10,7 @@ import { newLine } from './newFormula';
 import { PasteSheet } from './PasteSheet';
 import { RatioSheet } from './RatioSheet';
 import { VerdictSheet } from './VerdictSheet';
+import { TemperSheet } from './TemperSheet';
 import { TinSheet } from './TinSheet';
 import type { FormulaDraft } from './useFormulaDraft';
 
@@ -139,6 +140,12 @@ export const Bench = memo(function Bench({
       </Sheet>
       <RatioSheet analysis={analysis} />
       <TinSheet data={data} analysis={analysis} book={book} onEdit={edit} />
+      <TemperSheet
+        analysis={analysis}
+        family={data.family}
+        verdict={verdict}
+        roomC={book.kitchen.data.roomC}
+      />
       <EggSheet data={data} analysis={analysis} grade={grade} onEdit={edit} />
       <Sheet title="Note">
         <TextField
