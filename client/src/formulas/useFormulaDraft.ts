@@ -1,7 +1,7 @@
 import { formulaDataSchema, type FormulaData } from '@hollow-moon/contract';
 import { useCallback, useEffect, useMemo, useRef } from 'react';
 import { v4 as uuid } from 'uuid';
-import { refusalFrom, usePutFormulaMutation } from '../store/api';
+import { formulaWritten, refusalFrom, usePutFormulaMutation } from '../store/api';
 import type { KitchenBook } from '../store/kitchen';
 import { useAppDispatch, useAppSelector } from '../store/store';
 import { dropped, edited, redone, refused, saved, sending, undone, type Draft } from './drafts';
@@ -66,8 +66,11 @@ export function useFormulaDraft(id: string, book: KitchenBook): FormulaDraft {
       version: draft.version,
       data: checked.data,
     });
-    if (result.data) dispatch(saved({ id, stored: result.data, writeId }));
-    else dispatch(refused({ id, refusal: refusalFrom(result.error as never) }));
+    if (result.data) {
+      // First into the list, then off the bench: in between it must not seem to be nowhere.
+      dispatch(formulaWritten(kitchenId, result.data));
+      dispatch(saved({ id, stored: result.data, writeId }));
+    } else dispatch(refused({ id, refusal: refusalFrom(result.error as never) }));
   }, [dispatch, id, kitchenId, put]);
   const save = useCallback(() => void send(), [send]);
 

@@ -146,6 +146,13 @@ export const api = createApi({
   }),
 });
 
+/** Puts a formula that was just written into the list at once, before the list is asked for again. */
+export const formulaWritten = (kitchenId: string, stored: StoredFormula) =>
+  api.util.updateQueryData('formulas', kitchenId, (list) => [
+    ...list.filter((each) => each.id !== stored.id),
+    stored,
+  ]);
+
 export const {
   useKitchensQuery,
   useFormulasQuery,
