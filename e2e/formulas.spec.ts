@@ -119,6 +119,36 @@ test('a recipe is pasted in another language and forecast', async ({ page }) => 
   await expect(page.getByText('written: 1,5 dl de lait')).toBeVisible();
 });
 
+test('a formula goes out as a file and comes in again', async ({ page }) => {
+  await openFormula(page, FORMULA.bay);
+  await toBench(page);
+  const taken = async (ending: string) => {
+    const download = page.waitForEvent('download');
+    await page.getByTestId(`save-${ending}`).click();
+    const file = await download;
+    expect(file.suggestedFilename()).toBe(`Bay-leaf-set-custard-tart.${ending}`);
+    return file.path();
+  };
+  const [own, recipe] = [await taken('json'), await taken('jsonld')];
+
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New formula' }).first().click();
+  await toBench(page);
+  await page.getByRole('button', { name: 'Paste a list' }).click();
+  await page.getByTestId('open-file').setInputFiles({
+    name: 'x.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('{"format":"hollow-moon/formula","version":9}'),
+  });
+  await expect(page.getByTestId('file-problem')).toBeVisible();
+  await page.getByTestId('open-file').setInputFiles(recipe);
+  await expect(page.getByTestId('paste-text')).toHaveValue(/^500 g whipping cream/);
+  await expect(page.getByTestId('paste-done')).toHaveText('Put 7 on the list');
+  await page.getByTestId('open-file').setInputFiles(own);
+  await expect(page.getByTestId('formula-name')).toHaveValue('Bay-leaf set custard tart');
+  await expect(page.getByTestId('amount-0')).toHaveValue('500');
+});
+
 test('one scrubber drives moon, section and figures', async ({ page }) => {
   await openFormula(page, FORMULA.bay);
   const probe = () => figure(page.getByTestId('scrub-probe'));

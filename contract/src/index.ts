@@ -5,3 +5,4 @@ export * from './foreseen';
 export * from './formula';
 export * from './kitchen';
 export * from './wire';
+export * from './formats';

@@ -1,6 +1,7 @@
 export * from './Button';
 export * from './Choice';
 export * from './colours';
+export * from './FileButton';
 export * from './icons';
 export * from './Notice';
 export * from './NumberField';

@@ -9,6 +9,7 @@ import { LineEditor } from './LineEditor';
 import { newLine } from './newFormula';
 import { PasteSheet } from './PasteSheet';
 import { RatioSheet } from './RatioSheet';
+import { ShareSheet } from './ShareSheet';
 import { VerdictSheet } from './VerdictSheet';
 import { TemperSheet } from './TemperSheet';
 import { TinSheet } from './TinSheet';
@@ -156,6 +157,7 @@ export const Bench = memo(function Bench({
           problem={problemAt('note')}
         />
       </Sheet>
+      <ShareSheet data={data} />
     </View>
   );
 });

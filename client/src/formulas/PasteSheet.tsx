@@ -1,4 +1,4 @@
-import type { FormulaData } from '@hollow-moon/contract';
+import { fromAnyList, fromFormulaFile, type FormulaData } from '@hollow-moon/contract';
 import {
   CATALOGUE,
   findIngredient,
@@ -14,7 +14,19 @@ import {
 } from '@hollow-moon/core';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { Button, Choice, NumberField, Picker, Read, Sheet, Soft, TextField } from '../design';
+import {
+  Button,
+  Choice,
+  FileButton,
+  Notice,
+  NumberField,
+  Picker,
+  Read,
+  Sheet,
+  Soft,
+  TextField,
+} from '../design';
+import { v4 as uuid } from 'uuid';
 import { grams } from '../design/format';
 import { goesOn, readingOf, withReadings, type Answer, type Reading } from './paste';
 import { unitName } from './unitName';
@@ -148,13 +160,32 @@ export function PasteSheet({
   const [text, setText] = useState('');
   const [chosen, setChosen] = useState<Language | 'auto'>('auto');
   const [answers, setAnswers] = useState<Readonly<Record<string, Answer>>>({});
+  const [problem, setProblem] = useState<string | undefined>(undefined);
+  const open = (content: string) => {
+    setProblem(undefined);
+    if (content.includes('"hollow-moon/formula"')) {
+      const formula = fromFormulaFile(content, uuid);
+      if (!formula.ok) {
+        setProblem(formula.problem.message);
+        return;
+      }
+      // Its own tin and oven stay: a file knows none of this kitchen's.
+      const { vesselId, ovenId } = data;
+      onEdit('file', { ...formula.value, vesselId, ovenId });
+      onClose();
+      return;
+    }
+    const list = fromAnyList(content);
+    if (list.ok) setText(list.value.lines.join('\n'));
+    else setProblem(list.problem.message);
+  };
   const settled = useDeferredValue(text);
   const language = chosen === 'auto' ? languageOf(settled) : chosen;
   const lines = useMemo(() => readList(settled, language), [settled, language]);
   // An answer belongs to what was written: it stays when another line is put in before.
   const readings = lines.map((line) => readingOf(line, answers[line.text] ?? {}, grade));
   const ready = readings.filter(goesOn).length;
-  const open = readings.filter((each) => !goesOn(each) && !each.leftOut).length;
+  const unanswered = readings.filter((each) => !goesOn(each) && !each.leftOut).length;
   return (
     <Sheet title="A list as written">
       <TextField
@@ -165,6 +196,20 @@ export function PasteSheet({
         placeholder={'2 1/2 cups milk\n5 yolks + 1 whole egg\n3 oz (85 g) sugar'}
         testID="paste-text"
       />
+      <View className="flex-row flex-wrap items-center gap-2">
+        <FileButton
+          label="Open a file"
+          accept=".json,.jsonld,.md,.csv,.txt,application/json,application/ld+json,text/*"
+          onText={open}
+          testID="open-file"
+        />
+        <Soft className="flex-1">A formula file, a recipe, Markdown or a table.</Soft>
+      </View>
+      {problem ? (
+        <Notice kind="danger" testID="file-problem">
+          {problem}
+        </Notice>
+      ) : null}
       <Choice label="Written in" value={chosen} options={LANGUAGE_OPTIONS} onChange={setChosen} />
       {chosen === 'auto' && lines.length > 0 ? (
         <Soft>{`Read as ${LANGUAGE_NAMES[language]}.`}</Soft>
@@ -181,8 +226,8 @@ export function PasteSheet({
           />
         ))}
       </View>
-      {open > 0 ? (
-        <Soft testID="paste-open">{`${open} still to be answered: unanswered ones go to the note, unweighed.`}</Soft>
+      {unanswered > 0 ? (
+        <Soft testID="paste-open">{`${unanswered} still to be answered: unanswered ones go to the note, unweighed.`}</Soft>
       ) : null}
       <View className="flex-row flex-wrap gap-2">
         <Button

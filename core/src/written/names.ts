@@ -219,12 +219,25 @@ const WORDS: Readonly<Record<Language, Readonly<Record<string, string>>>> = {
 const plain = (text: string): string =>
   text.toLowerCase().normalize('NFC').replaceAll('’', "'").replaceAll(/\s+/g, ' ').trim();
 
-const lexicon = (language: Language): ReadonlyMap<string, string> =>
-  new Map([
-    // "Whole milk", and of "Single cream, 20 %" the part before the comma.
-    ...CATALOGUE.map(({ id, name }): [string, string] => [plain(name.split(',')[0]!), id]),
-    ...Object.entries(WORDS[language]).map(([word, id]): [string, string] => [plain(word), id]),
-  ]);
+/** What stands between the words of a description. */
+const BETWEEN = /[\s,;:()]+/;
+const wordsOf = (text: string): string[] => plain(text).split(BETWEEN).filter(Boolean);
+
+/** Words of the longest name: a run longer than this names nothing. */
+const LONGEST_RUN = 6;
+
+function lexicon(language: Language): ReadonlyMap<string, string> {
+  const known = new Map<string, string>();
+  const learn = (name: string, id: string) => {
+    const run = wordsOf(name).join(' ');
+    if (!known.has(run)) known.set(run, id);
+  };
+  // What cooks call it goes before what the catalogue does; of two that share a short name, the first.
+  for (const [name, id] of Object.entries(WORDS[language])) learn(name, id);
+  for (const { id, name } of CATALOGUE) learn(name, id);
+  for (const { id, name } of CATALOGUE) learn(name.split(',')[0]!, id);
+  return known;
+}
 
 const LEXICONS: Partial<Record<Language, ReadonlyMap<string, string>>> = {};
 const lexiconOf = (language: Language): ReadonlyMap<string, string> =>
@@ -241,11 +254,9 @@ export interface Named {
  * language knows, the earliest of equal ones. `undefined` when nothing is known.
  */
 export function ingredientIn(description: string, language: Language): Named | undefined {
-  const words = plain(description)
-    .split(/[\s,;:()]+/)
-    .filter(Boolean);
+  const words = wordsOf(description);
   const known = lexiconOf(language);
-  for (let length = Math.min(4, words.length); length > 0; length -= 1) {
+  for (let length = Math.min(LONGEST_RUN, words.length); length > 0; length -= 1) {
     for (let first = 0; first + length <= words.length; first += 1) {
       const run = words.slice(first, first + length).join(' ');
       const ingredientId = known.get(run);
@@ -258,7 +269,5 @@ export function ingredientIn(description: string, language: Language): Named | u
 /** How many of a text's words a language knows, for telling which one it is written in. */
 export function knownWords(text: string, language: Language): number {
   const own = new Set(Object.keys(WORDS[language]).map(plain));
-  return plain(text)
-    .split(/[\s,;:()]+/)
-    .filter((word) => own.has(word)).length;
+  return wordsOf(text).filter((word) => own.has(word)).length;
 }

@@ -173,6 +173,10 @@ function ounceQuestion(amount: number, unit: LineUnit, ingredient: Ingredient | 
   };
 }
 
+/** A name as it may stand in a line: other things than spaces may lie between its words. */
+const nameAsWritten = (words: string): RegExp =>
+  new RegExp(words.split(' ').map(escaped).join('[\\s,;:()]+'), 'iu');
+
 const sentenceCase = (text: string): string => text.replaceAll(/\s+/g, ' ').trim();
 
 /**
@@ -191,7 +195,7 @@ export function readLine(text: string, language: Language): WrittenLine {
   const clean = measured.reduce((left, each) => left.replace(`(${each})`, ' '), rest);
   const [parsed] = parseIngredient(clean, PARSER[language]);
   const description = parsed?.description ?? clean;
-  const named = ingredientIn(description, language) ?? ingredientIn(clean, language);
+  const named = ingredientIn(rest, language);
   const ingredient = named && findIngredient(named.ingredientId);
   const stated = (parsed?.unitOfMeasureID ?? undefined) as WrittenUnit | undefined;
 
@@ -236,7 +240,7 @@ export function readLine(text: string, language: Language): WrittenLine {
     .slice(qualified?.[0].length ?? 0)
     .replace(/^\s*(?:de|d['’])\s*/iu, '');
   const leftOver = named
-    ? sentenceCase(unqualified.replace(new RegExp(escaped(named.words), 'iu'), ' '))
+    ? sentenceCase(unqualified.replace(nameAsWritten(named.words), ' '))
     : sentenceCase(unqualified);
   const note = [...qualifiers, leftOver.replace(/^[,;:\s]+|[,;:\s]+$/g, '')]
     .filter((each) => each !== '' && each !== '?')

@@ -76,6 +76,16 @@ describe('what a line says besides', () => {
     });
   });
 
+  it('leaves nothing of a longer name in the note', () => {
+    expect(readLine('200 g whipping cream, 30 %, cold', 'en')).toMatchObject({
+      ingredientId: 'cream-30',
+      note: 'cold',
+    });
+    expect(readLine('4 g gelatine leaf, silver (160 bloom)', 'en').ingredientId).toBe(
+      'gelatine-leaf-silver',
+    );
+  });
+
   it('tells T from t', () => {
     expect(readLine('2 T sugar', 'en').unit).toBe('tbsp');
     expect(readLine('2 t sugar', 'en').unit).toBe('tsp');

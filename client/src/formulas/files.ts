@@ -1,0 +1,19 @@
+/** Hands a text to the browser to be kept as a file. */
+export function keepAsFile(name: string, type: string, text: string): void {
+  const address = URL.createObjectURL(new Blob([text], { type }));
+  const link = document.createElement('a');
+  link.href = address;
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(address);
+}
+
+/** A name that every file system takes. */
+export const fileName = (title: string, ending: string): string => {
+  const plain = title
+    .normalize('NFKD')
+    .replaceAll(/[^\p{L}\p{N}]+/gu, '-')
+    .replaceAll(/^-+|-+$/g, '')
+    .slice(0, 60);
+  return `${plain || 'formula'}.${ending}`;
+};

@@ -1,0 +1,149 @@
+/** Files out and in: what a format can hold comes back, what it cannot is said, junk is refused. */
+import { CATALOGUE, isReady, readLine, unitsFor, type LineUnit } from '@hollow-moon/core';
+import type { FormulaData } from '../formula';
+import {
+  fromAnyList,
+  fromCsv,
+  fromFormulaFile,
+  fromMarkdown,
+  fromRecipe,
+  lineInWords,
+  lostIn,
+  toCsv,
+  toFormulaFile,
+  toMarkdown,
+  toRecipe,
+} from './index';
+
+const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
+
+/** A small pseudo-random sequence, the same each time. Source: Park and Miller (1988), minimal standard. */
+function sequence(seed: number) {
+  let state = seed;
+  return (below: number): number => {
+    state = (state * 48271) % 2147483647;
+    return state % below;
+  };
+}
+
+const NOTES = [
+  '',
+  'sieved',
+  'cold; diced',
+  'with "quotes", commas',
+  'ñ 茶 🥧',
+  '=1+1',
+  '-dash first',
+];
+
+/** A formula made at random from the whole catalogue. */
+function formulaOf(seed: number): FormulaData {
+  const below = sequence(seed);
+  return {
+    name: `Formula ${seed} "é", <b>`,
+    family: 'baked-custard',
+    shell: 'sweet-dough',
+    shellThicknessMm: 3,
+    lines: Array.from({ length: 1 + below(12) }, (_, index) => {
+      const ingredient = CATALOGUE[below(CATALOGUE.length)]!;
+      const units: readonly LineUnit[] = unitsFor(ingredient);
+      const note = NOTES[below(NOTES.length)]!;
+      return {
+        id: id(index + 1),
+        ingredientId: ingredient.id,
+        amount: (1 + below(4000)) / 8,
+        unit: units[below(units.length)]!,
+        ...(note ? { note } : {}),
+      };
+    }),
+    note: 'First line.\nSecond line.',
+    vesselId: id(90),
+    vesselCount: 1 + below(9),
+    headspaceMm: 3,
+    ovenId: id(91),
+    setC: 150,
+    fillingStartC: 40,
+  };
+}
+
+const seeds = Array.from({ length: 60 }, (_, index) => index + 1);
+
+describe('the formula file', () => {
+  it.each(seeds)('brings back all but what belongs to a kitchen (seed %d)', (seed) => {
+    const data = formulaOf(seed);
+    let next = 0;
+    const back = fromFormulaFile(toFormulaFile(data), () => id((next += 1)));
+    expect(back).toEqual({ ok: true, value: { ...data, vesselId: null, ovenId: null } });
+  });
+
+  it.each([
+    ['not JSON', '{"format": ', 'malformed'],
+    ['something else', '{"format":"other"}', 'invalid'],
+    [
+      'a negative amount',
+      toFormulaFile(formulaOf(1)).replace(/"amount": [\d.]+/, '"amount": -1'),
+      'invalid',
+    ],
+    ['a file of a megabyte', ' '.repeat(1_000_000), 'too-large'],
+    ['deep nesting', `${'['.repeat(90_000)}${']'.repeat(90_000)}`, 'invalid'],
+  ])('refuses %s', (_, text, code) => {
+    const back = fromFormulaFile(text, () => id(1));
+    expect(back.ok ? '' : back.problem.code).toBe(code);
+  });
+});
+
+describe('the formats of others', () => {
+  const inWords = (data: FormulaData) => data.lines.map(lineInWords);
+
+  it.each(seeds)('hold name and lines (seed %d)', (seed) => {
+    const data = formulaOf(seed);
+    const lines = inWords(data);
+    expect(fromRecipe(toRecipe(data))).toEqual({ ok: true, value: { name: data.name, lines } });
+    expect(fromMarkdown(toMarkdown(data))).toEqual({ ok: true, value: { name: data.name, lines } });
+    expect(fromCsv(toCsv(data))).toEqual({ ok: true, value: { name: '', lines } });
+  });
+
+  it('tell one from another by their text', () => {
+    const data = formulaOf(7);
+    for (const text of [toRecipe(data), toMarkdown(data), toCsv(data)]) {
+      const read = fromAnyList(text);
+      expect(read.ok && read.value.lines).toEqual(inWords(data));
+    }
+  });
+
+  // What is written out in grams or eggs must be read again as the same amount of the same thing.
+  it('are read again as the same amount of the same ingredient', () => {
+    const misread = CATALOGUE.flatMap((ingredient) => {
+      const line = { id: id(1), ingredientId: ingredient.id, amount: 125, unit: 'g' as const };
+      const read = readLine(lineInWords(line), 'en');
+      const same =
+        isReady(read) &&
+        read.ingredientId === ingredient.id &&
+        read.amount.kind === 'exact' &&
+        read.amount.value === 125;
+      return same ? [] : [`${lineInWords(line)} -> ${read.ingredientId}`];
+    });
+    expect(misread).toEqual([]);
+  });
+
+  it('find a recipe in a graph, and say when there is none', () => {
+    const graph = { '@graph': [{ '@type': 'WebSite' }, JSON.parse(toRecipe(formulaOf(3)))] };
+    expect(fromRecipe(JSON.stringify(graph)).ok).toBe(true);
+    expect(fromRecipe('{"@type":"Person"}').ok).toBe(false);
+    expect(fromRecipe('null').ok).toBe(false);
+    expect(fromCsv('a,b\n1,2').ok).toBe(false);
+    expect(fromMarkdown('no list here').ok).toBe(false);
+  });
+
+  // Source: OWASP, CSV injection: no cell may begin with =, +, - or @.
+  it('put no formula into a spreadsheet', () => {
+    for (const seed of seeds) {
+      const cells = toCsv(formulaOf(seed)).split(/[,\r\n]/);
+      expect(cells.filter((cell) => /^"?[=+@-]/.test(cell))).toEqual([]);
+    }
+  });
+
+  it('say what they could not hold', () => {
+    expect(lostIn(formulaOf(1)).join(', ')).toMatch(/oven/);
+  });
+});

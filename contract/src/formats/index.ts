@@ -1,0 +1,2 @@
+export * from './formulaFile';
+export * from './text';

@@ -1,0 +1,147 @@
+import { fail, FAMILY_NAMES, findIngredient, succeed, type Result } from '@hollow-moon/core';
+import Papa from 'papaparse';
+import { z } from 'zod';
+import type { FormulaData } from '../formula';
+import { FILE_LIMIT, parseJson } from './formulaFile';
+
+type Line = FormulaData['lines'][number];
+
+/** What a format that holds only names and lines gives back: to be read line by line, with questions. */
+export interface ListedRecipe {
+  readonly name: string;
+  readonly lines: readonly string[];
+}
+
+const unitOf = ({ unit, ingredientId }: Line): string =>
+  unit === 'piece' ? (findIngredient(ingredientId)?.pieceName ?? 'piece') : unit;
+
+const nameOf = ({ ingredientId }: Line): string =>
+  findIngredient(ingredientId)?.name ?? ingredientId;
+
+const isEgg = ({ ingredientId, unit }: Line): boolean =>
+  unit === 'piece' && findIngredient(ingredientId)?.eggPart !== undefined;
+
+/** A line in words that this application, and most others, can read again. */
+export const lineInWords = (line: Line): string => {
+  const amount = String(Number(line.amount.toFixed(3)));
+  const unit = isEgg(line) ? '' : `${unitOf(line)} `;
+  return `${amount} ${unit}${nameOf(line).toLowerCase()}${line.note ? `, ${line.note}` : ''}`;
+};
+
+/** What these formats have no place for, in the cook's words. */
+export function lostIn(data: FormulaData): string[] {
+  return [
+    'the kind of filling and the shell',
+    'oven and start temperatures',
+    'how full the tins are',
+    ...(data.lines.some((line) => line.written) ? ['lines as they were first written'] : []),
+  ];
+}
+
+/** A schema.org Recipe as JSON-LD. Source: schema.org/Recipe. */
+export function toRecipe(data: FormulaData): string {
+  const recipe = {
+    '@context': 'https://schema.org',
+    '@type': 'Recipe',
+    name: data.name,
+    recipeCategory: FAMILY_NAMES[data.family],
+    recipeYield: String(data.vesselCount),
+    recipeIngredient: data.lines.map(lineInWords),
+    ...(data.note ? { description: data.note } : {}),
+  };
+  return `${JSON.stringify(recipe, null, 2)}\n`;
+}
+
+const recipeSchema = z.object({
+  '@type': z.union([
+    z.literal('Recipe'),
+    z.array(z.string()).refine((all) => all.includes('Recipe')),
+  ]),
+  name: z.string().max(300).optional(),
+  recipeIngredient: z.array(z.string().max(2000)).max(500).optional(),
+  ingredients: z.array(z.string().max(2000)).max(500).optional(),
+});
+
+/** Reads the first Recipe of a JSON-LD text: alone, in an array, or in an @graph. */
+export function fromRecipe(text: string): Result<ListedRecipe> {
+  const parsed = parseJson(text);
+  if (!parsed.ok) return parsed;
+  const top = parsed.value as { '@graph'?: unknown } | null;
+  const graph = Array.isArray(top) ? top : Array.isArray(top?.['@graph']) ? top['@graph'] : [top];
+  for (const each of graph as unknown[]) {
+    const recipe = recipeSchema.safeParse(each);
+    if (!recipe.success) continue;
+    const lines = recipe.data.recipeIngredient ?? recipe.data.ingredients ?? [];
+    return succeed({ name: recipe.data.name ?? '', lines: lines.map((line) => line.trim()) });
+  }
+  return fail('no-recipe', 'There is no recipe in that file.');
+}
+
+export function toMarkdown(data: FormulaData): string {
+  const note = data.note ? `\n${data.note}\n` : '';
+  const list = data.lines.map((line) => `- ${lineInWords(line)}`).join('\n');
+  return `# ${data.name}\n\n${FAMILY_NAMES[data.family]}, for ${data.vesselCount}.\n\n${list}\n${note}`;
+}
+
+/** Reads the first heading and the bulleted lines of a Markdown text. */
+export function fromMarkdown(text: string): Result<ListedRecipe> {
+  if (text.length > FILE_LIMIT)
+    return fail('too-large', 'That file is larger than any formula (200 kB).');
+  const rows = text.split(/\r?\n/);
+  const name =
+    rows
+      .find((row) => /^#\s/.test(row))
+      ?.replace(/^#\s+/, '')
+      .trim() ?? '';
+  const lines = rows.flatMap((row) => /^\s*[-*+]\s+(.*\S)/.exec(row)?.[1] ?? []);
+  return lines.length > 0
+    ? succeed({ name, lines })
+    : fail('no-recipe', 'There is no list in that file: lines that begin with a dash are read.');
+}
+
+/** Cells that a spreadsheet would take for a formula are made plain text. Source: OWASP, CSV injection. */
+const harmless = (cell: string): string => (/^[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell);
+
+export const toCsv = (data: FormulaData): string =>
+  `${Papa.unparse({
+    fields: ['amount', 'unit', 'ingredient', 'note'],
+    data: data.lines.map((line) => [
+      String(Number(line.amount.toFixed(3))),
+      isEgg(line) ? '' : unitOf(line),
+      harmless(nameOf(line).toLowerCase()),
+      harmless(line.note ?? ''),
+    ]),
+  })}\r\n`;
+
+/** Reads a table with a heading row that has at least an ingredient; delimiter and quotes as they come. */
+export function fromCsv(text: string): Result<ListedRecipe> {
+  if (text.length > FILE_LIMIT)
+    return fail('too-large', 'That file is larger than any formula (200 kB).');
+  const { data, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
+    header: true,
+    skipEmptyLines: 'greedy',
+    transformHeader: (heading) => heading.trim().toLowerCase(),
+  });
+  if (!meta.fields?.includes('ingredient')) {
+    return fail(
+      'no-recipe',
+      'The first row must name its columns: amount, unit, ingredient, note.',
+    );
+  }
+  const cell = (row: Record<string, string>, name: string) =>
+    (row[name] ?? '').replace(/^'/, '').trim();
+  const lines = data.map((row) => {
+    const what = ['amount', 'unit', 'ingredient'].map((name) => cell(row, name)).filter(Boolean);
+    const note = cell(row, 'note');
+    return `${what.join(' ')}${note ? `, ${note}` : ''}`;
+  });
+  return succeed({ name: '', lines: lines.filter((line) => line !== '') });
+}
+
+/** Tells what a file is from its text, whatever it is called. */
+export function fromAnyList(text: string): Result<ListedRecipe> {
+  const start = text.trimStart().replace(/^\uFEFF/, '');
+  if (start.startsWith('{') || start.startsWith('[')) return fromRecipe(text);
+  if (/^\s*(#|[-*+]\s)/m.test(start)) return fromMarkdown(text);
+  return fromCsv(text);
+}
