@@ -21,7 +21,7 @@ module.exports = {
       from: { path: '^core/src/', pathNot: '\\.test\\.ts$' },
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'core', 'npm-no-pkg', 'npm-unknown'],
-        pathNot: '/parse-ingredient/',
+        pathNot: '/(parse-ingredient|javascript-lp-solver)/',
       },
     },
     {

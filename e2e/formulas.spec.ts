@@ -66,8 +66,8 @@ test('the tin changes masses, disc and depth, and the batch scales to it', async
     .toBeCloseTo(1301 / 1032, 2);
   await page.getByRole('button', { name: 'Scale to the tins' }).click();
   await expect(page.getByText('The batch fills the tins as wanted.')).toBeVisible();
-  await page.getByRole('button', { name: 'Use whole eggs' }).click();
-  await expect(page.getByTestId('rounding-whole')).toHaveText(/^Crack \d+ eggs$/);
+  await page.getByTestId('use-closest').click();
+  await expect(page.getByTestId('crack')).toHaveText(/^Crack \d+ eggs?.*left\.$/);
 });
 
 test('a new formula goes from nothing to a forecast', async ({ page }) => {

@@ -74,13 +74,14 @@ it('says what overflows and scales to the tins', () => {
   expect(screen.getByText('The batch fills the tins as wanted.')).toBeTruthy();
 });
 
-it('brings eggs to whole ones and says what that changes', () => {
+it('makes the eggs up of whole ones and says what that changes', () => {
   open();
-  // Worked by hand: 150 g are 8.4 EU M yolks of 17.8 g; eight are 142.5 g.
-  expect(textOf('rounding-yolk')).toMatch(/8\.4 → 8 yolks \(−8 g\)/);
-  press('Use whole eggs');
+  // Worked by hand: 150 g are 8.4 EU M yolks of 17.8 g; eight are the nearest, and eight whites are left.
+  expect(textOf('make-up-closest')).toBe('8 yolks, 8 whites left');
+  expect(textOf('make-up-least-left-over')).toMatch(/^\d+ eggs? and \d+ yolks?, \d+ whites? left$/);
+  fireEvent.click(screen.getByTestId('use-closest'));
   expect(screen.getByLabelText<HTMLInputElement>('Line 2, amount').value).toBe('8');
-  expect(textOf('rounding-yolk')).toBe('Crack 8 yolks');
+  expect(textOf('crack')).toBe('Crack 8 yolks: 8 whites left.');
 });
 
 it('says an empty list is empty', () => {

@@ -1,4 +1,4 @@
-import { analyse, lineGrams, roundEggs, scaleLines, unitsFor, type Line } from './index';
+import { analyse, lineGrams, scaleLines, unitsFor, type Line } from './index';
 import { findIngredient } from '../ingredients';
 
 let nextId = 0;
@@ -108,22 +108,5 @@ describe('scaling', () => {
     expect(after.mixtureG).toBeCloseTo(before.mixtureG * 1.37, 6);
     expect(after.eggToLiquid).toBeCloseTo(before.eggToLiquid ?? 0, 12);
     expect(() => scaleLines(lines, -1)).toThrow(RangeError);
-  });
-
-  // Worked by hand: 100 g of yolk is 5.61 EU M yolks (17.81 g); 6 of them add 6.9 g.
-  it('cracks whole eggs and says what that changes', () => {
-    const lines = [line('cream', 400), line('egg-yolk', 100)];
-    const { lines: rounded, roundings } = roundEggs(lines, 'EU M');
-    expect(roundings).toHaveLength(1);
-    expect(roundings[0]?.exact).toBeCloseTo(5.615, 2);
-    expect(roundings[0]?.whole).toBe(6);
-    expect(roundings[0]?.changeG).toBeCloseTo(6.85, 1);
-    expect(rounded[1]).toMatchObject({ amount: 6, unit: 'piece' });
-    expect(rounded[0]).toBe(lines[0]);
-  });
-
-  it('never rounds an egg away', () => {
-    const { roundings } = roundEggs([line('egg', 10)], 'EU M');
-    expect(roundings[0]?.whole).toBe(1);
   });
 });

@@ -1,4 +1,5 @@
 export * from './analysis';
 export * from './formula';
 export * from './line';
+export * from './makeUp';
 export * from './scale';
