@@ -12,8 +12,7 @@ import {
   type Rings,
   type Wobble,
 } from '../doneness';
-import { analyse, FAMILY_NAMES, type Family, type Line, type ShellKind } from '../formula';
-import type { EggGrade } from '../ingredients';
+import { analyse, FAMILY_NAMES } from '../formula';
 import { boilingPointAtAltitudeC } from '../properties';
 import { fail, succeed, type Result } from '../result';
 import { judgeSetting, type Judged } from '../setting';
@@ -28,31 +27,10 @@ import {
   type Moment,
   type Place,
 } from '../thermal';
-import { checkVessel, radiusAtMm, type Vessel } from '../vessel';
+import { checkVessel, radiusAtMm } from '../vessel';
 import { fillingMaterial, layersAround } from './materials';
-import { inOven, onRack, OVEN_LIMITS_C, type OvenKind } from './oven';
-
-/** Everything a forecast of one bake depends on. */
-export interface ForecastPlan {
-  readonly lines: readonly Line[];
-  readonly eggGrade: EggGrade;
-  readonly family: Family;
-  readonly shell: ShellKind;
-  readonly vessel: Vessel;
-  /** 0 without a shell. */
-  readonly shellThicknessMm: number;
-  readonly headspaceMm: number;
-  readonly oven: { readonly kind: OvenKind; readonly offsetK: number };
-  /** What the oven is set to, °C. */
-  readonly setC: number;
-  readonly fillingStartC: number;
-  readonly roomC: number;
-  readonly altitudeM: number;
-  /** At which edge of its window the drawn history leaves the oven; the best when not said. */
-  readonly pull?: PullChoice;
-}
-
-export type PullChoice = 'earliest' | 'best' | 'latest';
+import { inOven, onRack } from './oven';
+import { checkConditions, type ForecastPlan } from './plan';
 
 export interface ForecastOptions {
   /** Multiplies the cells of the mesh; 1 is for daily use. */
@@ -133,44 +111,9 @@ export interface Forecast {
 export const LONGEST_BAKE_S = 2 * 3600;
 export const DRAWN_COOLING_S = 40 * 60;
 
-/** Temperatures between which a filling is poured, °C. Common practice. */
-export const START_LIMITS_C = { least: 0, most: 75 } as const;
-export const ROOM_LIMITS_C = { least: -5, most: 50 } as const;
-export const ALTITUDE_LIMITS_M = { least: -400, most: 5000 } as const;
-
 interface Prepared {
   readonly model: Model;
   readonly judged: Judged;
-}
-
-const outside = (value: number, limits: { readonly least: number; readonly most: number }) =>
-  !(value >= limits.least && value <= limits.most);
-
-function checkConditions(plan: ForecastPlan): Result<true> {
-  if (outside(plan.setC, OVEN_LIMITS_C)) {
-    return fail(
-      'oven-setting',
-      `Set the oven between ${OVEN_LIMITS_C.least} and ${OVEN_LIMITS_C.most} °C.`,
-      'setC',
-    );
-  }
-  if (outside(plan.oven.offsetK, { least: -60, most: 60 })) {
-    return fail('oven-offset', 'An oven that is more than 60 °C off wants mending first.', 'oven');
-  }
-  if (outside(plan.fillingStartC, START_LIMITS_C)) {
-    return fail(
-      'filling-start',
-      `Pour the filling between ${START_LIMITS_C.least} and ${START_LIMITS_C.most} °C.`,
-      'fillingStartC',
-    );
-  }
-  if (outside(plan.roomC, ROOM_LIMITS_C)) {
-    return fail('room', 'The kitchen must be between -5 and 50 °C.', 'roomC');
-  }
-  if (outside(plan.altitudeM, ALTITUDE_LIMITS_M)) {
-    return fail('altitude', 'The altitude must be between -400 and 5000 m.', 'altitudeM');
-  }
-  return succeed(true);
 }
 
 /** Turns a plan into a model to compute, or says what stands in the way, at its field. */
@@ -356,49 +299,3 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
     cautions: cautionsFor(plan, best),
   });
 }
-
-/** A moment between two frames of a forecast, with its temperature field by cell, °C. */
-export interface Still {
-  readonly frame: Frame;
-  readonly temperatureC: ArrayLike<number>;
-}
-
-/**
- * A forecast at any time, linear between its frames and clamped at its ends: the steps of the solver
- * are longer than those of a thumb on a scrubber.
- */
-export function stillAt(of: Forecast, timeS: number): Still {
-  const { frames, temperatureC } = of;
-  const found = frames.findIndex((frame) => frame.timeS >= timeS);
-  const after = found < 0 ? frames.length - 1 : found;
-  const b = frames[after]!;
-  if (after === 0 || b.timeS <= timeS) return { frame: b, temperatureC: temperatureC[after]! };
-  const a = frames[after - 1]!;
-  const weight = (timeS - a.timeS) / (b.timeS - a.timeS);
-  const between = (from: number, to: number) => from + weight * (to - from);
-  const probe = (name: ProbeName) => between(a.probeC[name], b.probeC[name]);
-  const [fieldA, fieldB] = [temperatureC[after - 1]!, temperatureC[after]!];
-  return {
-    frame: {
-      timeS,
-      inOven: b.inOven,
-      probeC: { rim: probe('rim'), halfRadius: probe('halfRadius'), centre: probe('centre') },
-      wobble: {
-        diameterM: between(a.wobble.diameterM, b.wobble.diameterM),
-        share: between(a.wobble.share, b.wobble.share),
-        // How it moves is a word: that of the nearer frame.
-        motion: (weight < 0.5 ? a : b).wobble.motion,
-      },
-      rings: {
-        liquid: between(a.rings.liquid, b.rings.liquid),
-        moving: between(a.rings.moving, b.rings.moving),
-        curdledFrom: between(a.rings.curdledFrom, b.rings.curdledFrom),
-      },
-    },
-    temperatureC: fieldA.map((value, cell) => between(value, fieldB[cell]!)),
-  };
-}
-
-/** Temperature of a named probe at a time of a forecast, °C; as {@link stillAt}. */
-export const probeAtTime = (of: Forecast, name: ProbeName, timeS: number): number =>
-  stillAt(of, timeS).frame.probeC[name];

@@ -1,4 +1,6 @@
 export * from './forecast';
 export * from './oven';
+export * from './plan';
 export * from './section';
+export * from './still';
 export { WALLS } from './materials';

@@ -1,0 +1,130 @@
+import { RESULT_NAMES, type StoredBake } from '@hollow-moon/contract';
+import { format } from 'date-fns';
+import { router } from 'expo-router';
+import { Text, View } from 'react-native';
+import { secondsInto } from '../bake/progress';
+import { Button, Labelled, Read, Sheet, Soft, Title } from '../design';
+import { centimetres, minutes } from '../design/format';
+import { Curves } from '../forecast';
+import { spanOfMinutes } from '../forecast/words';
+import { Moon } from '../moon';
+import { useTemperature } from '../store/useTemperature';
+import { lastMoon, RESULT_MARKS } from './outcome';
+
+/** One bake: what was foreseen and what was done, on the same axes. */
+export function BakeRecord({ bake }: { readonly bake: StoredBake }) {
+  const { degrees, unit } = useTemperature();
+  const { data } = bake;
+  const { window, setC, curdleC, pullS, curve } = data.foreseen;
+  const pulledS = data.pulledAt === null ? undefined : secondsInto(data, Date.parse(data.pulledAt));
+  const column = (index: 1 | 2 | 3) => curve.map((point) => [point[0], point[index]] as const);
+  const readings = data.readings.filter((each) => each.place === 'centre');
+  const lastReading = readings[readings.length - 1];
+  const lastWobble = data.wobbles[data.wobbles.length - 1];
+  const table: [string, string, string][] = [
+    [
+      'Pulled at',
+      window ? `${spanOfMinutes(window.earliest.timeS, window.latest.timeS)} min` : 'no window',
+      pulledS === undefined ? '–' : `${minutes(pulledS)} min`,
+    ],
+    [
+      'Probe at the pull',
+      window ? `${degrees(window.best.probeC)} ${unit}` : '–',
+      lastReading ? `${degrees(lastReading.celsius)} ${unit}` : 'not read',
+    ],
+    [
+      'Wobble',
+      window ? `${centimetres(window.best.wobbleMm)} cm` : '–',
+      lastWobble
+        ? `${centimetres(lastWobble.diameterMm)} cm, ${lastWobble.motion}`
+        : 'not looked at',
+    ],
+  ];
+  return (
+    <View className="gap-4" testID="bake-record">
+      <View>
+        <Title>{data.formulaName}</Title>
+        <Soft>{format(new Date(data.startedAt), 'EEEE d MMMM yyyy, HH:mm')}</Soft>
+      </View>
+      <Sheet>
+        <View className="flex-row items-center gap-4">
+          <Moon
+            state={lastMoon(bake)}
+            shell={data.shell !== 'none'}
+            size={84}
+            label="As it was at the last wobble check"
+          />
+          <View className="min-w-0 flex-1 gap-1">
+            <Read className="font-read-strong text-title" testID="record-result">
+              {data.result
+                ? `${RESULT_MARKS[data.result]} ${RESULT_NAMES[data.result]}`
+                : 'Not judged'}
+            </Read>
+            {data.faults.length > 0 ? <Read>{data.faults.join(', ')}</Read> : null}
+            {data.note ? <Read testID="record-note">{data.note}</Read> : null}
+          </View>
+        </View>
+        <View className="flex-row flex-wrap gap-x-6 gap-y-2">
+          <Labelled label="Tin">
+            <Read>{`${data.vesselCount} × ${data.vesselName}`}</Read>
+          </Labelled>
+          <Labelled label="Oven">
+            <Read>{`${data.ovenName}, ${degrees(data.setC)} ${unit}`}</Read>
+          </Labelled>
+          <Labelled label="Poured at">
+            <Read>{`${degrees(data.fillingStartC)} ${unit}`}</Read>
+          </Labelled>
+        </View>
+      </Sheet>
+      <Sheet title="Foreseen and done">
+        <View role="table" aria-label="Foreseen and done" className="gap-1">
+          <View role="row" className="flex-row">
+            <Text role="columnheader" className="flex-1 font-read text-small text-ink-soft">
+              {' '}
+            </Text>
+            <Text role="columnheader" className="flex-1 font-read text-small text-ink-soft">
+              Foreseen
+            </Text>
+            <Text role="columnheader" className="flex-1 font-read text-small text-ink-soft">
+              Done
+            </Text>
+          </View>
+          {table.map(([label, foreseen, done]) => (
+            <View key={label} role="row" className="flex-row border-t border-line py-2">
+              <Text role="cell" className="flex-1 font-read text-base text-ink">
+                {label}
+              </Text>
+              <Text role="cell" className="flex-1 font-figures text-base text-ink">
+                {foreseen}
+              </Text>
+              <Text role="cell" className="flex-1 font-figures text-base text-ink">
+                {done}
+              </Text>
+            </View>
+          ))}
+        </View>
+        <Curves
+          rim={column(1)}
+          halfRadius={column(2)}
+          centre={column(3)}
+          setC={setC}
+          curdleC={curdleC ?? undefined}
+          window={
+            window ? [window.earliest.timeS, window.best.timeS, window.latest.timeS] : undefined
+          }
+          pullS={pullS}
+          readings={readings.map((each) => [each.atS, each.celsius] as const)}
+          pulledS={pulledS}
+          label="Foreseen temperatures and the readings taken, on the same axes"
+        />
+      </Sheet>
+      <View className="flex-row flex-wrap gap-2">
+        <Button
+          label="Open the formula"
+          onPress={() => router.navigate(`/formulas/${data.formulaId}`)}
+        />
+        <Button label="Add to this record" onPress={() => router.navigate(`/bake/${bake.id}`)} />
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,47 @@
+import type { Forecast, Frame, ProbeName } from './forecast';
+
+/** A moment between two frames of a forecast, with its temperature field by cell, °C. */
+export interface Still {
+  readonly frame: Frame;
+  readonly temperatureC: ArrayLike<number>;
+}
+
+/**
+ * A forecast at any time, linear between its frames and clamped at its ends: the steps of the solver
+ * are longer than those of a thumb on a scrubber.
+ */
+export function stillAt(of: Forecast, timeS: number): Still {
+  const { frames, temperatureC } = of;
+  const found = frames.findIndex((frame) => frame.timeS >= timeS);
+  const after = found < 0 ? frames.length - 1 : found;
+  const b = frames[after]!;
+  if (after === 0 || b.timeS <= timeS) return { frame: b, temperatureC: temperatureC[after]! };
+  const a = frames[after - 1]!;
+  const weight = (timeS - a.timeS) / (b.timeS - a.timeS);
+  const between = (from: number, to: number) => from + weight * (to - from);
+  const probe = (name: ProbeName) => between(a.probeC[name], b.probeC[name]);
+  const [fieldA, fieldB] = [temperatureC[after - 1]!, temperatureC[after]!];
+  return {
+    frame: {
+      timeS,
+      inOven: b.inOven,
+      probeC: { rim: probe('rim'), halfRadius: probe('halfRadius'), centre: probe('centre') },
+      wobble: {
+        diameterM: between(a.wobble.diameterM, b.wobble.diameterM),
+        share: between(a.wobble.share, b.wobble.share),
+        // How it moves is a word: that of the nearer frame.
+        motion: (weight < 0.5 ? a : b).wobble.motion,
+      },
+      rings: {
+        liquid: between(a.rings.liquid, b.rings.liquid),
+        moving: between(a.rings.moving, b.rings.moving),
+        curdledFrom: between(a.rings.curdledFrom, b.rings.curdledFrom),
+      },
+    },
+    temperatureC: fieldA.map((value, cell) => between(value, fieldB[cell]!)),
+  };
+}
+
+/** Temperature of a named probe at a time of a forecast, °C; as {@link stillAt}. */
+export const probeAtTime = (of: Forecast, name: ProbeName, timeS: number): number =>
+  stillAt(of, timeS).frame.probeC[name];
