@@ -5,7 +5,7 @@ import { formulas } from '../repositories/formulas';
 import { kitchens } from '../repositories/kitchens';
 import type { Repository } from '../repositories/table';
 import { keeperOf } from '../services/keep';
-import { demoBakes } from './bakes';
+import { demoBakes, LAST_DEMO_BAKE_ID } from './bakes';
 import { DEMO_KITCHEN_ID, demoFormulas, demoKitchen, demoOvens, demoVessels } from './kitchen';
 
 /**
@@ -14,9 +14,7 @@ import { DEMO_KITCHEN_ID, demoFormulas, demoKitchen, demoOvens, demoVessels } fr
  */
 export async function loadDemo(database: Database, now: () => Date): Promise<boolean> {
   const present = await kitchens.list(database, '');
-  const past = demoBakes(now());
-  const last = Object.keys(past).at(-1)!;
-  const complete = (await bakes.find(database, DEMO_KITCHEN_ID, last)) !== undefined;
+  const complete = (await bakes.find(database, DEMO_KITCHEN_ID, LAST_DEMO_BAKE_ID)) !== undefined;
   const foreign = present.some((kitchen) => kitchen.id !== DEMO_KITCHEN_ID);
   if (complete || foreign) return false;
 
@@ -34,6 +32,6 @@ export async function loadDemo(database: Database, now: () => Date): Promise<boo
   await putAll(ovens, 'oven', demoOvens);
   await putAll(vessels, 'vessel', demoVessels);
   await putAll(formulas, 'formula', demoFormulas);
-  await putAll(bakes, 'bake', past);
+  await putAll(bakes, 'bake', demoBakes(now()));
   return true;
 }
