@@ -15,25 +15,28 @@ async function whenChanged(what, sources, stamp, build) {
   writeFileSync(file, wanted);
 }
 
+/** How the server is bundled: its own rooms in, every package left outside. */
+export const SERVER_BUILD = {
+  entryPoints: [join(ROOT, 'server/src/main.ts')],
+  outfile: join(ROOT, 'server/dist/main.js'),
+  bundle: true,
+  platform: 'node',
+  format: 'esm',
+  target: 'node20',
+  sourcemap: true,
+  packages: 'external',
+  alias: {
+    '@hollow-moon/core': join(ROOT, 'core/src/index.ts'),
+    '@hollow-moon/contract': join(ROOT, 'contract/src/index.ts'),
+  },
+  logLevel: 'warning',
+};
+
 export async function buildServer() {
   await whenChanged('server', ['server/src'], 'server/dist/.built-from', async () => {
     mkdirSync(join(ROOT, 'server/dist'), { recursive: true });
     const esbuild = await import('esbuild');
-    await esbuild.build({
-      entryPoints: [join(ROOT, 'server/src/main.ts')],
-      outfile: join(ROOT, 'server/dist/main.js'),
-      bundle: true,
-      platform: 'node',
-      format: 'esm',
-      target: 'node20',
-      sourcemap: true,
-      packages: 'external',
-      alias: {
-        '@hollow-moon/core': join(ROOT, 'core/src/index.ts'),
-        '@hollow-moon/contract': join(ROOT, 'contract/src/index.ts'),
-      },
-      logLevel: 'warning',
-    });
+    await esbuild.build(SERVER_BUILD);
   });
 }
 

@@ -1,7 +1,7 @@
 // `npm run dev`: the client with fast refresh, the server restarted when its sources change.
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
-import { EXPO_CLI } from './build.mjs';
+import { EXPO_CLI, SERVER_BUILD } from './build.mjs';
 import { startDatabase } from './database.mjs';
 import { ensureDebianPackages, ensureNpmPackages } from './packages.mjs';
 import { DATA, main, ROOT, say } from './shell.mjs';
@@ -11,9 +11,14 @@ await main(async () => {
   await ensureDebianPackages({ mariadbd: 'mariadb-server' });
   const database = await startDatabase(join(DATA, 'mariadb'));
   const port = process.env.HOLLOW_MOON_PORT ?? '8080';
+  // Bundled anew at each change of server, contract or core; node restarts what it runs.
+  const esbuild = await import('esbuild');
+  const bundling = await esbuild.context(SERVER_BUILD);
+  await bundling.rebuild();
+  await bundling.watch();
   const children = [
-    spawn(process.execPath, [join(ROOT, 'node_modules/tsx/dist/cli.mjs'), 'watch', 'src/main.ts'], {
-      cwd: join(ROOT, 'server'),
+    spawn(process.execPath, ['--watch', '--enable-source-maps', SERVER_BUILD.outfile], {
+      cwd: ROOT,
       stdio: 'inherit',
       detached: true,
       env: { ...process.env, HOLLOW_MOON_DATABASE_URL: database.url, HOLLOW_MOON_PORT: port },
@@ -40,6 +45,7 @@ await main(async () => {
     // Each child leads its own group: what it started ends with it.
     for (const child of children) if (child.exitCode === null) process.kill(-child.pid, 'SIGTERM');
     await Promise.all(ended);
+    await bundling.dispose();
     await database.stop();
     process.exit(0);
   };
