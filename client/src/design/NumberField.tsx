@@ -1,5 +1,5 @@
 import { parseDecimal } from '@hollow-moon/core';
-import { useId, useState } from 'react';
+import { memo, useId, useState } from 'react';
 import { TextInput, View } from 'react-native';
 import { FieldProblem } from './Notice';
 import { Soft } from './Text';
@@ -28,7 +28,7 @@ const shown = (value: number, decimals: number): string =>
  * A number as the cook types it, decimal point or comma. What was typed stays as typed until the
  * value changes from elsewhere (undo, scaling); a text that is no number is kept and named.
  */
-export function NumberField({
+export const NumberField = memo(function NumberField({
   label,
   value,
   onChange,
@@ -82,4 +82,4 @@ export function NumberField({
       {message ? <FieldProblem id={id}>{message}</FieldProblem> : null}
     </View>
   );
-}
+});

@@ -1,9 +1,9 @@
-import { createElement } from 'react';
+import { createElement, memo } from 'react';
 import { View } from 'react-native';
 import { Figure, Soft } from './Text';
 
 /** A slider: the browser's own, with its keyboard and its voice, dressed in global.css. */
-export function Range({
+export const Range = memo(function Range({
   label,
   value,
   least,
@@ -49,4 +49,4 @@ export function Range({
       })}
     </View>
   );
-}
+});

@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import { Text as NativeText, View } from 'react-native';
 
 interface TextProps {
@@ -8,34 +8,42 @@ interface TextProps {
   readonly testID?: string;
 }
 
+// All of these are remembered: a screen is mostly text, and most of it stays as a figure changes.
+
 /** One of the few large titles of a screen. `level` is its place in the outline. */
-export const Title = ({
+export const Title = memo(function Title({
   children,
   className = '',
   level = 1,
-}: TextProps & { readonly level?: 1 | 2 }) => (
-  <NativeText
-    role="heading"
-    aria-level={level}
-    className={`font-title text-ink ${level === 1 ? 'text-title' : 'text-lead'} ${className}`}
-  >
-    {children}
-  </NativeText>
-);
+}: TextProps & { readonly level?: 1 | 2 }) {
+  return (
+    <NativeText
+      role="heading"
+      aria-level={level}
+      className={`font-title text-ink ${level === 1 ? 'text-title' : 'text-lead'} ${className}`}
+    >
+      {children}
+    </NativeText>
+  );
+});
 
 /** Text to be read. */
-export const Read = ({ children, className = '', ...rest }: TextProps) => (
-  <NativeText {...rest} className={`font-read text-base text-ink ${className}`}>
-    {children}
-  </NativeText>
-);
+export const Read = memo(function Read({ children, className = '', ...rest }: TextProps) {
+  return (
+    <NativeText {...rest} className={`font-read text-base text-ink ${className}`}>
+      {children}
+    </NativeText>
+  );
+});
 
 /** Labels, units and reasons. */
-export const Soft = ({ children, className = '', ...rest }: TextProps) => (
-  <NativeText {...rest} className={`font-read text-small text-ink-soft ${className}`}>
-    {children}
-  </NativeText>
-);
+export const Soft = memo(function Soft({ children, className = '', ...rest }: TextProps) {
+  return (
+    <NativeText {...rest} className={`font-read text-small text-ink-soft ${className}`}>
+      {children}
+    </NativeText>
+  );
+});
 
 const FIGURE_SIZES = {
   base: 'text-base',
@@ -54,17 +62,25 @@ interface FigureProps {
 }
 
 /** A figure with its unit, smaller and softer, never parted from it. */
-export const Figure = ({ value, unit, size = 'lead', className = '', testID }: FigureProps) => (
-  <NativeText
-    testID={testID}
-    className={`font-figures-strong text-ink ${FIGURE_SIZES[size]} ${className}`}
-  >
-    {value}
-    {unit ? (
-      <NativeText className="font-read text-small text-ink-soft">{`\u00a0${unit}`}</NativeText>
-    ) : null}
-  </NativeText>
-);
+export const Figure = memo(function Figure({
+  value,
+  unit,
+  size = 'lead',
+  className = '',
+  testID,
+}: FigureProps) {
+  return (
+    <NativeText
+      testID={testID}
+      className={`font-figures-strong text-ink ${FIGURE_SIZES[size]} ${className}`}
+    >
+      {value}
+      {unit ? (
+        <NativeText className="font-read text-small text-ink-soft">{`\u00a0${unit}`}</NativeText>
+      ) : null}
+    </NativeText>
+  );
+});
 
 /** A small label above whatever it names. */
 export const Labelled = ({

@@ -85,6 +85,18 @@ export const Conditions = memo(function Conditions({
     (mode: OvenKind) => onTried({ ...latest.current.tried, mode }),
     [onTried],
   );
+  const chooseSet = useCallback(
+    (setC: number) => onEdit('setC', { ...latest.current.data, setC }),
+    [onEdit],
+  );
+  const chooseStart = useCallback(
+    (fillingStartC: number) => onEdit('fillingStartC', { ...latest.current.data, fillingStartC }),
+    [onEdit],
+  );
+  const chooseAltitude = useCallback(
+    (altitudeM: number) => onTried({ ...latest.current.tried, altitudeM }),
+    [onTried],
+  );
   return (
     <Sheet title="Oven and filling">
       <OvenChoice
@@ -103,7 +115,7 @@ export const Conditions = memo(function Conditions({
         step={1}
         shown={degrees(data.setC)}
         unit={unit}
-        onChange={(setC) => onEdit('setC', { ...data, setC })}
+        onChange={chooseSet}
       />
       {offset === 0 ? null : (
         <Soft>{`Runs ${Math.abs(offset)} °C ${offset < 0 ? 'cool' : 'hot'}: it really reaches ${degrees(data.setC + offset)} ${unit}.`}</Soft>
@@ -117,14 +129,14 @@ export const Conditions = memo(function Conditions({
         step={1}
         shown={degrees(data.fillingStartC)}
         unit={unit}
-        onChange={(fillingStartC) => onEdit('fillingStartC', { ...data, fillingStartC })}
+        onChange={chooseStart}
       />
       <View className="flex-row flex-wrap gap-3">
         <NumberField
           label="Oven, exactly"
           unit="°C"
           value={data.setC}
-          onChange={(setC) => onEdit('setC', { ...data, setC })}
+          onChange={chooseSet}
           problem={problemAt('setC')}
           className="w-36"
           testID="oven-exact"
@@ -133,7 +145,7 @@ export const Conditions = memo(function Conditions({
           label="Altitude"
           unit="m"
           value={tried.altitudeM ?? book.kitchen.data.altitudeM}
-          onChange={(altitudeM) => onTried({ ...tried, altitudeM })}
+          onChange={chooseAltitude}
           problem={problemAt('altitudeM')}
           className="w-36"
           testID="altitude"

@@ -1,6 +1,6 @@
 import type { FormulaData } from '@hollow-moon/contract';
 import type { PullChoice } from '@hollow-moon/core';
-import { useCallback } from 'react';
+import { useCallback, useDeferredValue } from 'react';
 import { View } from 'react-native';
 import { Notice, Read, Sheet, Soft } from '../design';
 import { Moon } from '../moon';
@@ -27,6 +27,8 @@ export function ForecastPanel({
 }) {
   const temperature = useTemperature();
   const { judged, missing, forecast, problem, tried, setTried } = outlook;
+  // Moon and section follow a slider first; words and figures come in the frame after.
+  const told = useDeferredValue(forecast);
   const choosePull = useCallback(
     (pull: PullChoice) => setTried((before) => ({ ...before, pull })),
     [setTried],
@@ -58,18 +60,18 @@ export function ForecastPanel({
           </Notice>
         ) : null}
         <WorkingNote {...outlook} />
-        {forecast ? (
+        {told ? (
           <>
-            {forecast.verdict.kind === 'window' ? (
+            {told.verdict.kind === 'window' ? (
               <Read className="text-lead" testID="forecast-sentence">
-                {sentence(forecast, temperature)}
+                {sentence(told, temperature)}
               </Read>
             ) : (
               <Notice kind="danger" testID="no-window">
-                {`No window. ${sentence(forecast, temperature)}`}
+                {`No window. ${sentence(told, temperature)}`}
               </Notice>
             )}
-            <WindowTable forecast={forecast} chosen={tried.pull ?? 'best'} onChoose={choosePull} />
+            <WindowTable forecast={told} chosen={tried.pull ?? 'best'} onChoose={choosePull} />
           </>
         ) : null}
       </Sheet>
@@ -89,14 +91,14 @@ export function ForecastPanel({
         onEdit={onEdit}
         problem={problem}
       />
-      {forecast ? (
+      {told ? (
         <>
-          {forecast.cautions.map((caution) => (
+          {told.cautions.map((caution) => (
             <Notice key={caution} kind="hint">
               {caution}
             </Notice>
           ))}
-          <Soft>{`Loses about ${Math.round(forecast.waterLostG)} g of water a tin. A prediction for a steady oven: trust the window and the wobble before the minute.`}</Soft>
+          <Soft>{`Loses about ${Math.round(told.waterLostG)} g of water a tin. A prediction for a steady oven: trust the window and the wobble before the minute.`}</Soft>
         </>
       ) : null}
     </View>

@@ -9,9 +9,10 @@ const worker = self as unknown as {
 /** A forecast has many steps; the screen has use for few of them, ms. */
 const TELL_EVERY_MS = 100;
 
-worker.onmessage = ({ data: { id, plan } }) => {
+worker.onmessage = ({ data: { id, plan, resolution } }) => {
   let told = performance.now();
   const result = forecast(plan, {
+    resolution,
     onProgress: (share) => {
       if (performance.now() - told < TELL_EVERY_MS) return;
       told = performance.now();

@@ -95,6 +95,30 @@ describe('the forecast service', () => {
     expect(made[0]!.got).toHaveLength(1);
   });
 
+  it('drafts on a coarser mesh, and answers a draft with what is known in full', () => {
+    const { made, create, answer } = fakeWorkers();
+    const service = createForecastService(create);
+    const drafts: boolean[] = [];
+    const ask = (setC: number, draft: boolean) =>
+      service.request('bench', {
+        plan: planAt(setC),
+        draft,
+        onProgress: () => undefined,
+        onDone: (_, isDraft) => drafts.push(isDraft),
+      });
+    ask(150, true);
+    answer(no);
+    // A draft never stands for the full answer.
+    ask(150, false);
+    answer(no);
+    ask(150, true);
+    expect(drafts).toEqual([true, false, false]);
+    const [coarse, full] = made[0]!.got.map((each) => each.resolution);
+    expect(coarse).toBeLessThan(full!);
+    expect(full).toBe(1);
+    expect(made[0]!.got).toHaveLength(2);
+  });
+
   it('stops a withdrawn one with its worker and goes on with a new one', () => {
     const { made, create } = fakeWorkers();
     const service = createForecastService(create);

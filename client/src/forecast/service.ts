@@ -9,11 +9,16 @@ export interface ForecastWorker {
   terminate: () => void;
 }
 
-interface Job {
-  readonly key: string;
+interface Wish {
   readonly plan: ForecastPlan;
+  /** Draft: on a coarse mesh, for a slider that is still moving. A finer answer known serves as well. */
+  readonly draft?: boolean;
   readonly onProgress: (share: number) => void;
-  readonly onDone: (result: Result<Forecast>) => void;
+  readonly onDone: (result: Result<Forecast>, draft: boolean) => void;
+}
+
+interface Job extends Wish {
+  readonly key: string;
 }
 
 export interface ForecastService {
@@ -22,7 +27,7 @@ export interface ForecastService {
    * begun, so that a slider never queues. Answers known already come at once. Returns a way to
    * withdraw the wish; one under way is stopped with its worker.
    */
-  readonly request: (slot: string, job: Omit<Job, 'key'>) => () => void;
+  readonly request: (slot: string, wish: Wish) => () => void;
 }
 
 /** Forecasts remembered: enough for a kitchen's list and a few settings tried. */
@@ -36,6 +41,9 @@ const BROKE: Result<Forecast> = {
   },
 };
 
+/** The mesh of a draft: a third of the work, about half a degree from converged (`npm run bench`). */
+const DRAFT_RESOLUTION = 0.6;
+
 /** Runs forecasts one after another on a worker made when first needed. */
 export function createForecastService(createWorker: () => ForecastWorker): ForecastService {
   const known = new Map<string, Result<Forecast>>();
@@ -47,7 +55,7 @@ export function createForecastService(createWorker: () => ForecastWorker): Forec
   const finish = (result: Result<Forecast>) => {
     const done = running;
     running = undefined;
-    done?.job.onDone(result);
+    done?.job.onDone(result, done.job.draft === true);
     next();
   };
 
@@ -83,22 +91,28 @@ export function createForecastService(createWorker: () => ForecastWorker): Forec
     waiting.delete(slot);
     const answer = known.get(job.key);
     if (answer) {
-      job.onDone(answer);
+      job.onDone(answer, job.draft === true);
       next();
       return;
     }
     running = { slot, id: (nextId += 1), job };
     worker ??= start();
-    worker.postMessage({ id: running.id, plan: job.plan });
+    worker.postMessage({
+      id: running.id,
+      plan: job.plan,
+      resolution: job.draft ? DRAFT_RESOLUTION : 1,
+    });
   }
 
   return {
     request(slot, wish) {
-      const job: Job = { ...wish, key: JSON.stringify(wish.plan) };
-      const answer = known.get(job.key);
+      const fineKey = JSON.stringify(wish.plan);
+      const job: Job = { ...wish, key: wish.draft ? `draft ${fineKey}` : fineKey };
+      const fine = known.get(fineKey);
+      const answer = fine ?? known.get(job.key);
       if (answer) {
         waiting.delete(slot);
-        job.onDone(answer);
+        job.onDone(answer, !fine);
         return () => undefined;
       }
       waiting.delete(slot);

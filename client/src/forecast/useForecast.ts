@@ -9,20 +9,31 @@ const service = (): ForecastService => (shared ??= createForecastService(createF
 /** Past this a forecast counts as slow, ms: only then is its progress worth a line on the screen. */
 const SLOW_MS = 600;
 
+/** A plan that stands this long is computed in full, ms; until then a draft follows the thumb. */
+const REST_MS = 300;
+
 export interface ForecastState {
   /** The last one that came out; it stays while the next is computed, so that nothing flickers. */
   readonly forecast: Forecast | undefined;
+  /** Whether that one is the full answer to the plan as it stands: only such a one is baked by. */
+  readonly settled: boolean;
   readonly problem: Problem | undefined;
   /** How far a slow one has come, 0 to 1; `undefined` while it is quick or done. */
   readonly progress: number | undefined;
   readonly cancel: () => void;
   /** Asks again for what was cancelled; `undefined` while there is nothing to ask again. */
   readonly again: (() => void) | undefined;
+  /**
+   * Sets the worker on a plan that is about to be drawn, so that both go on at once; the answer is
+   * found when it is asked for.
+   */
+  readonly ahead: (plan: ForecastPlan) => void;
 }
 
 interface Answer {
   /** The plan it answers; `undefined` before the first. */
   readonly key: string | undefined;
+  readonly draft: boolean;
   readonly forecast: Forecast | undefined;
   readonly problem: Problem | undefined;
 }
@@ -31,9 +42,11 @@ interface Answer {
 export function useForecast(slot: string, plan: ForecastPlan | undefined): ForecastState {
   const [answer, setAnswer] = useState<Answer>({
     key: undefined,
+    draft: false,
     forecast: undefined,
     problem: undefined,
   });
+  const answered = useRef(false);
   const [progress, setProgress] = useState<{ key: string; share: number } | undefined>(undefined);
   const [cancelled, setCancelled] = useState<string | undefined>(undefined);
   const withdraw = useRef<() => void>(() => undefined);
@@ -43,36 +56,61 @@ export function useForecast(slot: string, plan: ForecastPlan | undefined): Forec
     if (key === undefined || !asked) return;
     let wanted = true;
     const began = Date.now();
-    withdraw.current = service().request(slot, {
-      plan: JSON.parse(key) as ForecastPlan,
-      onProgress: (share) => {
-        if (wanted && Date.now() - began > SLOW_MS) setProgress({ key, share });
-      },
-      onDone: (result) => {
-        if (!wanted) return;
-        setAnswer(
-          result.ok
-            ? { key, forecast: result.value, problem: undefined }
-            : { key, forecast: undefined, problem: result.problem },
-        );
-      },
-    });
+    const plan = JSON.parse(key) as ForecastPlan;
+    let settled = false;
+    const ask = (draft: boolean) => {
+      withdraw.current = service().request(slot, {
+        plan,
+        draft,
+        onProgress: (share) => {
+          if (wanted && Date.now() - began > SLOW_MS) setProgress({ key, share });
+        },
+        onDone: (result, draft) => {
+          if (!wanted) return;
+          answered.current = true;
+          settled = !draft;
+          setAnswer(
+            result.ok
+              ? { key, draft, forecast: result.value, problem: undefined }
+              : { key, draft, forecast: undefined, problem: result.problem },
+          );
+        },
+      });
+    };
+    // The first is worth waiting for; one that follows another is probably on its way to a third.
+    const follows = answered.current;
+    ask(follows);
+    const rest = follows ? setTimeout(() => !settled && ask(false), REST_MS) : undefined;
     return () => {
       // What is under way is let finish: a slider that moves on would otherwise restart the worker
       // at every step, and the result is remembered anyway.
       wanted = false;
+      clearTimeout(rest);
     };
   }, [asked, key, slot]);
   const cancel = useCallback(() => {
     withdraw.current();
     setCancelled(key);
   }, [key]);
+  const ahead = useCallback(
+    (plan: ForecastPlan) => {
+      service().request(slot, {
+        plan,
+        draft: answered.current,
+        onProgress: () => undefined,
+        onDone: () => undefined,
+      });
+    },
+    [slot],
+  );
   const again = useCallback(() => setCancelled(undefined), []);
   return {
     forecast: answer.forecast,
+    settled: answer.key === key && !answer.draft,
     problem: answer.problem,
     progress: asked && answer.key !== key && progress?.key === key ? progress.share : undefined,
     cancel,
+    ahead,
     again: key !== undefined && !asked ? again : undefined,
   };
 }

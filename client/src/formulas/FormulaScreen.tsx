@@ -1,12 +1,12 @@
 import { foreseenFrom, type FormulaData } from '@hollow-moon/contract';
 import type { Forecast } from '@hollow-moon/core';
 import { router, useLocalSearchParams } from 'expo-router';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { memo, useCallback, useDeferredValue, useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { begun } from '../bake/bakes';
 import { Button, Choice, Notice, Soft, Title } from '../design';
-import { ForecastPanel, OutlookBar, outlookInShort, useOutlook } from '../forecast';
+import { ForecastPanel, OutlookBar, outlookInShort, planFor, useOutlook } from '../forecast';
 import { Column, useWide, WhenHere } from '../layout';
 import { useKitchenBook, type KitchenBook } from '../store/kitchen';
 import { useAppDispatch } from '../store/store';
@@ -37,6 +37,35 @@ function OpenFormula({ id, book }: { readonly id: string; readonly book: Kitchen
   return <Workplace key={id} id={id} data={data} book={book} bench={bench} />;
 }
 
+/** Which formula, and which side of it a narrow screen shows. */
+const Heading = memo(function Heading({
+  name,
+  side,
+  onSide,
+}: {
+  readonly name: string;
+  readonly side: Side;
+  readonly onSide: (side: Side) => void;
+}) {
+  return (
+    <View className="flex-row items-center justify-between gap-2">
+      <View className="min-w-0 flex-1">
+        <Title>{name}</Title>
+      </View>
+      <Choice<Side>
+        label="Show"
+        hideLabel
+        value={side}
+        onChange={onSide}
+        options={[
+          { value: 'bench', label: 'Bench' },
+          { value: 'forecast', label: 'Forecast' },
+        ]}
+      />
+    </View>
+  );
+});
+
 function Workplace({
   id,
   data,
@@ -55,13 +84,18 @@ function Workplace({
   const temperature = useTemperature();
   const { edit, draft } = bench;
   // Read when it is pressed, so that the bar below is not drawn again for each letter typed.
-  const latest = useRef(data);
+  const { settled } = outlook;
+  const latest = useRef({ data, settled });
   useEffect(() => {
-    latest.current = data;
-  }, [data]);
+    latest.current = { data, settled };
+  }, [data, settled]);
+  // Pressed while the answer is still a draft: begun as soon as the full one is there.
+  const wanted = useRef(false);
   const bake = useCallback(
     (forecast: Forecast) => {
-      const data = latest.current;
+      const { data, settled } = latest.current;
+      wanted.current = !settled;
+      if (!settled) return;
       const vessel = book.vessels.find((each) => each.id === data.vesselId);
       const oven = book.ovens.find((each) => each.id === data.ovenId);
       const stored = book.formulas.some((each) => each.id === id);
@@ -98,12 +132,26 @@ function Workplace({
     },
     [book, dispatch, id],
   );
-  const forecast = <ForecastPanel data={data} book={book} outlook={outlook} onEdit={edit} />;
+  useEffect(() => {
+    if (wanted.current && settled && outlook.forecast) bake(outlook.forecast);
+  }, [bake, settled, outlook.forecast]);
+  const { ahead, tried } = outlook;
+  const editAhead = useCallback(
+    (field: string, next: FormulaData) => {
+      const wish = planFor(next, book.kitchen.data, book.vessels, book.ovens, tried);
+      if ('plan' in wish) ahead(wish.plan);
+      edit(field, next);
+    },
+    [ahead, book, edit, tried],
+  );
+  const forecast = <ForecastPanel data={data} book={book} outlook={outlook} onEdit={editAhead} />;
+  // As in the panel: the picture first.
+  const told = useDeferredValue(outlook.forecast);
   const foot = (
     <OutlookBar
-      says={outlookInShort({ ...outlook, temperature })}
+      says={outlookInShort({ ...outlook, forecast: told, temperature })}
       judged={outlook.judged}
-      forecast={outlook.forecast}
+      forecast={told}
       shell={data.shell !== 'none'}
       mayBake={book.formulas.some((each) => each.id === id)}
       onBake={bake}
@@ -152,21 +200,7 @@ function Workplace({
   return (
     <View className="h-full">
       <View className="gap-2 border-b border-line bg-sheet p-3">
-        <View className="flex-row items-center justify-between gap-2">
-          <View className="min-w-0 flex-1">
-            <Title>{data.name || 'Unnamed'}</Title>
-          </View>
-          <Choice<Side>
-            label="Show"
-            hideLabel
-            value={side}
-            onChange={setSide}
-            options={[
-              { value: 'bench', label: 'Bench' },
-              { value: 'forecast', label: 'Forecast' },
-            ]}
-          />
-        </View>
+        <Heading name={data.name || 'Unnamed'} side={side} onSide={setSide} />
         {draft || side === 'bench' ? <SaveBar {...saveBarOf(bench)} /> : null}
       </View>
       <View className="min-h-0 flex-1">

@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { memo, useId } from 'react';
 import Svg, { Circle, Defs, G, Line, Path, Pattern, Rect, Text as SvgText } from 'react-native-svg';
 import { colours } from '../design';
 
@@ -38,6 +38,49 @@ export function moonInWords(state: MoonState | undefined, caption?: string): str
   return `Set ring, ${kind} centre${caption ? ` ${caption} wide` : ''}`;
 }
 
+/** Waves, dots and grain: always the same, so not drawn again while the rings move. */
+const Textures = memo(function Textures({
+  id,
+  fine,
+}: {
+  readonly id: string;
+  readonly fine: boolean;
+}) {
+  return (
+    <Defs>
+      <Pattern
+        id={`waves${id}`}
+        width={fine ? 10 : 24}
+        height={fine ? 6 : 14}
+        patternUnits="userSpaceOnUse"
+      >
+        <Path
+          d={fine ? 'M0 3 Q2.5 0.5 5 3 T10 3' : 'M0 7 Q6 1 12 7 T24 7'}
+          stroke={colours.water}
+          strokeWidth={fine ? 0.8 : 3}
+          fill="none"
+        />
+      </Pattern>
+      <Pattern
+        id={`dots${id}`}
+        width={fine ? 5 : 14}
+        height={fine ? 5 : 14}
+        patternUnits="userSpaceOnUse"
+      >
+        <Circle
+          cx={fine ? 2.5 : 7}
+          cy={fine ? 2.5 : 7}
+          r={fine ? 0.7 : 2.2}
+          fill={colours.yolkText}
+        />
+      </Pattern>
+      <Pattern id={`grain${id}`} width={4} height={4} patternUnits="userSpaceOnUse">
+        <Line x1={0} y1={4} x2={4} y2={0} stroke={colours.scorch} strokeWidth={1.4} />
+      </Pattern>
+    </Defs>
+  );
+});
+
 /**
  * The moon: shell rim, set ring, moving centre. Waves for liquid, dots for thickening, plain yolk
  * for set, grain for curdled, so that no state is told by colour alone.
@@ -51,37 +94,7 @@ export function Moon({ state, shell, size, caption, label }: MoonProps) {
   const radius = (share: number) => FILLING * Math.min(1, Math.max(0, share));
   return (
     <Svg width={size} height={size} viewBox="0 0 100 100" role="img" aria-label={label}>
-      <Defs>
-        <Pattern
-          id={waves}
-          width={fine ? 10 : 24}
-          height={fine ? 6 : 14}
-          patternUnits="userSpaceOnUse"
-        >
-          <Path
-            d={fine ? 'M0 3 Q2.5 0.5 5 3 T10 3' : 'M0 7 Q6 1 12 7 T24 7'}
-            stroke={colours.water}
-            strokeWidth={fine ? 0.8 : 3}
-            fill="none"
-          />
-        </Pattern>
-        <Pattern
-          id={dots}
-          width={fine ? 5 : 14}
-          height={fine ? 5 : 14}
-          patternUnits="userSpaceOnUse"
-        >
-          <Circle
-            cx={fine ? 2.5 : 7}
-            cy={fine ? 2.5 : 7}
-            r={fine ? 0.7 : 2.2}
-            fill={colours.yolkText}
-          />
-        </Pattern>
-        <Pattern id={grain} width={4} height={4} patternUnits="userSpaceOnUse">
-          <Line x1={0} y1={4} x2={4} y2={0} stroke={colours.scorch} strokeWidth={1.4} />
-        </Pattern>
-      </Defs>
+      <Textures id={id} fine={fine} />
       <Circle
         cx={CENTRE}
         cy={CENTRE}

@@ -29,7 +29,9 @@ export function sectionSize(grid: SectionGrid, roomPx: number): { width: number;
   const lift = Math.min(MOST_LIFT, Math.max(1, WANTED_HEIGHT / slimness));
   return { width: Math.min(roomPx, MOST_HEIGHT / (slimness * lift)), lift };
 }
-const STEP_C = 5;
+/** Isotherms stand 5 °C apart, and 10 where that would make too many lines to tell apart or to draw in time. */
+const STEPS_C = [5, 10] as const;
+const MOST_LEVELS = 9;
 /** Width kept free for the figure of an isotherm, px. */
 const MARK_ROOM = 28;
 
@@ -43,7 +45,7 @@ const pathOf = (rings: Ring[][], place: (x: number, y: number) => [number, numbe
           `${ring
             .map(([x, y], index) => {
               const [px, py] = place(x, y);
-              return `${index === 0 ? 'M' : 'L'}${px.toFixed(1)} ${py.toFixed(1)}`;
+              return `${index === 0 ? 'M' : 'L'}${Math.round(px * 10) / 10} ${Math.round(py * 10) / 10}`;
             })
             .join('')}Z`,
       ),
@@ -59,7 +61,7 @@ const fillScale = (setC: number, curdleC: number) =>
 
 /**
  * The cut tart, half of it: middle at the left, rim at the right, with its temperatures. Thin lines
- * every 5 °C; the setting line is heavy and whole, the curdling line heavy and broken.
+ * every 5 or 10 °C; the setting line is heavy and whole, the curdling line heavy and broken.
  */
 export function Section({ shape, grid, room, setC, curdleC, label, degrees }: SectionProps) {
   const clip = `clip${useId()}`;
@@ -81,11 +83,12 @@ export function Section({ shape, grid, room, setC, curdleC, label, degrees }: Se
     `L${x(fill.bottomRadiusM + shellWide)} ${y(0)}L${x(fill.bottomRadiusM + shellWide)} ${y(grid.bottomM)}L0 ${y(grid.bottomM)}Z`;
   const inner = `M0 ${y(0)}L${x(fill.bottomRadiusM)} ${y(0)}L${x(fill.topRadiusM)} ${y(fill.depthM)}`;
   const values = Array.from(grid.values);
-  const least = Math.floor(Math.min(...values) / STEP_C) * STEP_C;
-  const most = Math.ceil(Math.max(...values) / STEP_C) * STEP_C;
+  const [coldest, hottest] = [Math.min(...values), Math.max(...values)];
+  const stepC = STEPS_C.find((step) => (hottest - coldest) / step <= MOST_LEVELS) ?? 10;
+  const least = Math.floor(coldest / stepC) * stepC;
   const levels = Array.from(
-    { length: (most - least) / STEP_C + 1 },
-    (_, index) => least + index * STEP_C,
+    { length: Math.ceil((hottest - least) / stepC) },
+    (_, index) => least + index * stepC,
   );
   const draw = contours().size([grid.across, grid.down]);
   const pathAt = (level: number) =>
@@ -121,7 +124,7 @@ export function Section({ shape, grid, room, setC, curdleC, label, degrees }: Se
           <Path
             key={level}
             d={pathAt(level)}
-            fill={colour(level + STEP_C / 2)}
+            fill={colour(level + stepC / 2)}
             stroke="#141A2E"
             strokeOpacity={0.25}
             strokeWidth={0.7}
