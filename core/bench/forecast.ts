@@ -2,6 +2,7 @@
  * Speed and accuracy of one forecast on this machine: a 24 cm tart, 25 mm deep, 60 min of oven and
  * 40 of cooling. Machines are noisy: compare medians and ratios, and look at the best of the runs.
  */
+import { buildOf, type BuildFormula, type BuildPart } from '../src/build';
 import { reactionsOf } from '../src/doneness';
 import { forecast, inOven, onRack, PROBE_PLACES, type ForecastPlan } from '../src/forecast';
 import { fillingMaterial, layersAround } from '../src/forecast/materials';
@@ -21,6 +22,26 @@ const RUNS = 60;
 const BAKE_S = 3600;
 const COOL_S = 2400;
 const LOOK_EVERY_S = 300;
+const TEN = [
+  'cream',
+  'milk',
+  'egg',
+  'egg-yolk',
+  'sugar',
+  'butter',
+  'wheat-flour',
+  'cornflour',
+  'hazelnuts',
+  'salt',
+];
+const tenLines = (of: string) =>
+  TEN.map((ingredientId, index) => ({
+    id: `${of}/${ingredientId}`,
+    ingredientId,
+    amount: 50 + index,
+    unit: 'g' as const,
+  }));
+
 /** What a slider that moves is answered with at first. */
 const DRAFT = 0.6;
 
@@ -111,6 +132,31 @@ const LIST = Array.from({ length: 25 }, () => [
   .flat()
   .join('\n');
 
+/** Sixty lines: a filling of ten and five components of ten. */
+const sixty: BuildFormula = {
+  name: 'Sixty lines',
+  family: 'baked-custard',
+  shell: 'sweet-dough',
+  lines: tenLines('filling'),
+  parts: (['sweet-dough', 'caramel', 'meringue-swiss', 'glaze', 'starch-cream'] as const).map(
+    (kind): BuildPart => ({
+      id: kind,
+      name: kind,
+      kind,
+      place: kind === 'sweet-dough' ? 'shell' : 'over',
+      lines: tenLines(kind),
+      formulaId: null,
+      eachG: null,
+      vessels: null,
+    }),
+  ),
+  vesselCount: 6,
+  shellThicknessMm: 3,
+  headspaceMm: 3,
+  portionsEach: 8,
+  lossShare: 0.02,
+};
+
 const show = (what: string, value: string) => console.log(`${what.padEnd(62)} ${value}`);
 const ms = ({ median, best }: { median: number; best: number }) =>
   `${median.toFixed(1)} ms median, ${best.toFixed(1)} ms best of ${RUNS}`;
@@ -130,3 +176,9 @@ show(
 show('Its history, furthest from the converged answer', worstOf(draft));
 show('Left open in the energy balance', `${(Math.abs(working.residual) * 100).toExponential(1)} %`);
 show('A hundred pasted lines read', ms(time(() => readList(LIST, 'en'))));
+show(
+  'A build of sixty lines with five components',
+  ms(
+    time(() => buildOf(sixty, { grade: 'EU M', vessel: plan.vessel, formulaOf: () => undefined })),
+  ),
+);

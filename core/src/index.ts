@@ -1,4 +1,5 @@
 /** The computation of Hollow Moon: plain data in, plain data out, no clock, no I/O. */
+export * from './build';
 export * from './doneness';
 export * from './forecast';
 export * from './formula';
@@ -7,6 +8,7 @@ export * from './properties';
 export * from './result';
 export * from './setting';
 export * from './shell';
+export * from './sugar';
 export * from './tempering';
 export * from './thermal';
 export * from './units';

@@ -51,7 +51,7 @@ function fitIn(data: FormulaData, analysis: Analysis, book: KitchenBook) {
   const fit: Fit = {
     depthMm: fill.value.depthMm,
     wantedG: fill.value.massG * data.vesselCount,
-    surfaceMm: room.value.topRadiusMm * 2,
+    surfaceMm: room.value.topLengthMm,
     discMm: disc.diameterMm,
     doughG: disc.massG,
     trimmingsG: disc.massG - disc.liningG,

@@ -13,6 +13,7 @@ import {
   type Wobble,
 } from '../doneness';
 import { analyse, FAMILY_NAMES } from '../formula';
+import { findAmong } from '../ingredients';
 import { boilingPointAtAltitudeC } from '../properties';
 import { fail, succeed, type Result } from '../result';
 import { judgeSetting, type Judged } from '../setting';
@@ -27,7 +28,7 @@ import {
   type Moment,
   type Place,
 } from '../thermal';
-import { checkVessel, radiusAtMm } from '../vessel';
+import { checkVessel, insideOf, isTrulyRound, roundLike } from '../vessel';
 import { fillingMaterial, layersAround } from './materials';
 import { inOven, onRack } from './oven';
 import { checkConditions, type ForecastPlan } from './plan';
@@ -122,7 +123,7 @@ function prepare(plan: ForecastPlan, resolution: number): Result<Prepared> {
   if (!conditions.ok) return conditions;
   const vesselProblem = checkVessel(plan.vessel)[0];
   if (vesselProblem) return { ok: false, problem: { ...vesselProblem, path: 'vessel' } };
-  const analysis = analyse(plan.lines, plan.eggGrade);
+  const analysis = analyse(plan.lines, plan.eggGrade, findAmong(plan.own ?? []));
   const judged = judgeSetting(analysis, plan.family, plan.shell);
   if (judged.kind === 'not-judged') return fail('not-judged', judged.reason, 'family');
   if (judged.kind === 'by-sign') {
@@ -144,11 +145,12 @@ function prepare(plan: ForecastPlan, resolution: number): Result<Prepared> {
   if (!room.ok) return room;
   const fill = fillToHeadspace(room.value, plan.headspaceMm, analysis.densityGMl);
   if (!fill.ok) return fill;
+  const round = roundLike(room.value, fill.value.depthMm);
   const cup: Cup = {
     material: fillingMaterial(analysis),
     depthM: fill.value.depthMm / 1000,
-    bottomRadiusM: room.value.baseRadiusMm / 1000,
-    topRadiusM: radiusAtMm(room.value, fill.value.depthMm) / 1000,
+    bottomRadiusM: round.baseRadiusMm / 1000,
+    topRadiusM: round.topRadiusMm / 1000,
     startC: plan.fillingStartC,
     layers: layersAround(plan.shell, room.value.shellThicknessMm, plan.vessel.material, plan.roomC),
   };
@@ -209,6 +211,13 @@ function cautionsFor(plan: ForecastPlan, best: Pull | undefined): string[] {
   if (plan.vessel.material === 'glass' || plan.vessel.material === 'ceramic') {
     cautions.push(
       'Glass and china can crack: no cold dish into a hot oven, no hot dish onto a wet bench.',
+    );
+  }
+  if (plan.vessel.kind === 'capacity') {
+    cautions.push('Only what the dish holds is known: it is taken for a pot half as high as wide.');
+  } else if (!isTrulyRound(insideOf(plan.vessel))) {
+    cautions.push(
+      'This vessel is not round: it is computed as a round one with as much wall for its area, and drawn so. Trust the wobble before the minute.',
     );
   }
   const boilsC = boilingPointAtAltitudeC(plan.altitudeM);

@@ -1,5 +1,5 @@
 import type { Family, Line, ShellKind } from '../formula';
-import type { EggGrade } from '../ingredients';
+import type { EggGrade, Ingredient } from '../ingredients';
 import { fail, succeed, type Result } from '../result';
 import type { Vessel } from '../vessel';
 import { OVEN_LIMITS_C, type OvenKind } from './oven';
@@ -7,6 +7,8 @@ import { OVEN_LIMITS_C, type OvenKind } from './oven';
 /** Everything a forecast of one bake depends on. */
 export interface ForecastPlan {
   readonly lines: readonly Line[];
+  /** The kitchen's own ingredients among them; the catalogue's need no saying. */
+  readonly own?: readonly Ingredient[];
   readonly eggGrade: EggGrade;
   readonly family: Family;
   readonly shell: ShellKind;
@@ -14,6 +16,8 @@ export interface ForecastPlan {
   /** 0 without a shell. */
   readonly shellThicknessMm: number;
   readonly headspaceMm: number;
+  /** What already lies in the vessel under the filling, mL. */
+  readonly takenMl?: number;
   readonly oven: { readonly kind: OvenKind; readonly offsetK: number };
   /** What the oven is set to, °C. */
   readonly setC: number;

@@ -9,6 +9,7 @@ import {
   type Composition,
   type Diet,
   type EggGrade,
+  type FindIngredient,
   type Ingredient,
 } from '../ingredients';
 import { foodProperties } from '../properties';
@@ -64,14 +65,18 @@ const EMPTY_MESSAGE = 'Nothing on the list yet. Add eggs, a liquid and sugar to 
 /** Stands in for the composition of an empty formula, so that its density is that of water. */
 const NO_MIXTURE = per100g({ water: 100 });
 
-function weigh(lines: readonly Line[], grade: EggGrade): [WeighedLine[], Problem[]] {
+function weigh(
+  lines: readonly Line[],
+  grade: EggGrade,
+  find: FindIngredient,
+): [WeighedLine[], Problem[]] {
   const problems: Problem[] = [];
   const weighed = lines.map((line, index): WeighedLine => {
-    const grams = lineGrams(line, grade);
+    const grams = lineGrams(line, grade, find);
     if (!grams.ok) problems.push({ ...grams.problem, path: `lines.${index}.amount` });
     return {
       line,
-      ingredient: findIngredient(line.ingredientId),
+      ingredient: find(line.ingredientId),
       grams: grams.ok ? grams.value : undefined,
     };
   });
@@ -90,8 +95,12 @@ const unique = <T>(values: readonly T[]): T[] => [...new Set(values)];
  * throws. Definitions of the ratios: common practice (egg : liquid is grams of egg of any kind to
  * grams of dairy or juice; shares are of the mixture without fruit, nuts and infusions).
  */
-export function analyse(lines: readonly Line[], grade: EggGrade): Analysis {
-  const [weighed, problems] = weigh(lines, grade);
+export function analyse(
+  lines: readonly Line[],
+  grade: EggGrade,
+  find: FindIngredient = findIngredient,
+): Analysis {
+  const [weighed, problems] = weigh(lines, grade, find);
   const sumOf = (wanted: (ingredient: Ingredient) => boolean): number =>
     weighed.reduce(
       (sum, { ingredient, grams }) =>

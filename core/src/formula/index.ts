@@ -3,3 +3,4 @@ export * from './formula';
 export * from './line';
 export * from './makeUp';
 export * from './scale';
+export * from './taste';

@@ -1,4 +1,10 @@
-import { eggPartGrams, findIngredient, type EggGrade, type Ingredient } from '../ingredients';
+import {
+  eggPartGrams,
+  findIngredient,
+  type EggGrade,
+  type FindIngredient,
+  type Ingredient,
+} from '../ingredients';
 import { fail, succeed, type Result } from '../result';
 import { GRAMS_PER, MILLILITRES_PER, type MassUnit, type VolumeUnit } from '../units';
 
@@ -19,6 +25,10 @@ export interface Line {
   readonly note?: string;
   /** What the cook wrote, where the line was read from text. */
   readonly written?: string;
+  /** How much of the amount is kept back at first, in the line's unit: for a slurry, for the fruit. */
+  readonly heldBack?: number;
+  /** What may be used in its place, in its own amount. */
+  readonly instead?: Pick<Line, 'ingredientId' | 'amount' | 'unit'>;
 }
 
 /** The most that one line may hold, grams: past this a kitchen has mistyped. Common practice. */
@@ -48,8 +58,12 @@ export function gramsPerUnit(
  * ingredient, or a piece without a weight is a problem with the line. Eggs by count take the
  * kitchen's weight grade.
  */
-export function lineGrams(line: Line, grade: EggGrade): Result<number> {
-  const ingredient = findIngredient(line.ingredientId);
+export function lineGrams(
+  line: Pick<Line, 'ingredientId' | 'amount' | 'unit'>,
+  grade: EggGrade,
+  find: FindIngredient = findIngredient,
+): Result<number> {
+  const ingredient = find(line.ingredientId);
   if (!ingredient) return fail('ingredient-unknown', 'Choose an ingredient from the list.');
   if (!Number.isFinite(line.amount)) return fail('amount-missing', 'Enter an amount.');
   if (line.amount < 0) return fail('amount-negative', 'An amount cannot be less than nothing.');
@@ -66,4 +80,12 @@ export function lineGrams(line: Line, grade: EggGrade): Result<number> {
 export function unitsFor(ingredient: Ingredient | undefined): readonly LineUnit[] {
   const counted = ingredient?.eggPart ?? ingredient?.gramsPerPiece;
   return LINE_UNITS.filter((unit) => unit !== 'mg' && (unit !== 'piece' || counted !== undefined));
+}
+
+/** A line with what may be used instead put in its place, and the other way round; as it was without one. */
+export function swapped(line: Line): Line {
+  const { instead, heldBack: _, ...rest } = line;
+  if (!instead) return line;
+  const { ingredientId, amount, unit } = line;
+  return { ...rest, ...instead, instead: { ingredientId, amount, unit } };
 }

@@ -32,9 +32,8 @@ export interface Band {
   readonly most: number;
 }
 
-/** A filling judged by its treatment and its end sign; its bake, if it has one, is not forecast. */
-export interface BySign {
-  readonly kind: 'by-sign';
+/** What a thing needs, where it is done and how it goes wrong, in a cook's signs. */
+export interface Signs {
   readonly setBy: string;
   /** Where it is done, °C; `to` is open where hotter does no harm. `undefined` where heat does not set it. */
   readonly endC: { readonly from: number; readonly to?: number } | undefined;
@@ -42,11 +41,21 @@ export interface BySign {
   readonly treatment: string;
   /** How it goes wrong, and why. */
   readonly fails: string;
-  readonly firmness: Firmness;
-  readonly firmnessWhy: string;
   readonly bands: readonly Band[];
   readonly warnings: readonly string[];
   readonly source: string;
+}
+
+/** A filling judged by its treatment and its end sign; its bake, if it has one, is not forecast. */
+export interface BySign extends Signs {
+  readonly kind: 'by-sign';
+  readonly firmness: Firmness;
+  readonly firmnessWhy: string;
+}
+
+/** A shell, a sugar work, a foam or a glaze: judged by its signs, with no set of its own. */
+export interface Made extends Signs {
+  readonly kind: 'made';
 }
 
 export interface NotJudged {
@@ -55,6 +64,7 @@ export interface NotJudged {
 }
 
 export type SettingVerdict = Judged | BySign | NotJudged;
+export type PartVerdict = SettingVerdict | Made;
 
 /** Where a band's value stands. */
 export const standsIn = ({ value, least, most }: Band): 'unknown' | 'under' | 'within' | 'over' =>

@@ -1,1 +1,3 @@
+export * from './dough';
+export * from './headspace';
 export * from './shell';

@@ -1,5 +1,14 @@
-import { checkVessel, depthOfMm, insideOf, volumeMl, type Frustum, type Vessel } from '../vessel';
-import { discMassG, doughDisc, fillToHeadspace, fillWithMass, roomInside } from './index';
+import { FAMILIES } from '../formula';
+import { checkVessel, depthOfMm, insideOf, volumeMl, type Inside, type Vessel } from '../vessel';
+import {
+  discMassG,
+  doughDisc,
+  fillToHeadspace,
+  fillWithMass,
+  HEADSPACE,
+  levelWarning,
+  roomInside,
+} from './index';
 
 const tin = (over: Partial<Vessel> = {}): Vessel => ({
   name: 'Tin',
@@ -56,7 +65,7 @@ describe('a vessel', () => {
   });
 
   it('finds the depth a volume reaches, or that it does not fit', () => {
-    const inside: Frustum = insideOf(plate);
+    const inside: Inside = insideOf(plate);
     const depth = depthOfMm(inside, 700);
     expect(volumeMl(inside, depth)).toBeCloseTo(700, 3);
     expect(depthOfMm(inside, 5000)).toBeUndefined();
@@ -73,10 +82,10 @@ describe('a vessel', () => {
 describe('the shell', () => {
   it('takes its thickness off base and wall', () => {
     const room = must(roomInside(tin(), 3));
-    expect(room).toMatchObject({ baseRadiusMm: 117, topRadiusMm: 117, heightMm: 37 });
+    expect(room).toMatchObject({ baseLengthMm: 234, topLengthMm: 234, heightMm: 37 });
     // Square to a sloped wall: cos of atan(25/38) is 0.8354, so 3 mm comes in by 3.59 mm.
     const sloped = must(roomInside(plate, 3));
-    expect(sloped.topRadiusMm).toBeCloseTo(115 - 3.59, 2);
+    expect(sloped.topLengthMm / 2).toBeCloseTo(115 - 3.59, 2);
   });
 
   it('has to leave room', () => {
@@ -124,6 +133,21 @@ describe('the dough', () => {
       const disc = doughDisc(vessel, 3);
       expect(disc.massG).toBeGreaterThan(disc.liningG);
       expect(disc.liningG).toBeGreaterThan(disc.massG * 0.6);
+    }
+  });
+});
+
+describe('the level of a filling', () => {
+  // Source: common practice: still custard hardly rises, nut cream fills two thirds, a 1 cm gap is a
+  // fault in a deep tart.
+  it('is warned of where it would climb out, or look half empty', () => {
+    expect(levelWarning('baked-custard', 30, 3)).toBeUndefined();
+    expect(levelWarning('nut-cream', 24, 2)).toMatch(/Leave 8 mm/);
+    expect(levelWarning('nut-cream', 18, 9)).toBeUndefined();
+    expect(levelWarning('baked-custard', 30, 14)).toMatch(/deep gap/);
+    for (const family of FAMILIES) {
+      const { mm, swells } = HEADSPACE[family];
+      expect(levelWarning(family, Math.min(25, mm / Math.max(swells, 0.01)), mm)).toBeUndefined();
     }
   });
 });

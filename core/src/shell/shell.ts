@@ -1,25 +1,9 @@
 import { fail, succeed, type Result } from '../result';
-import {
-  depthOfMm,
-  insideOf,
-  slantMm,
-  volumeMl,
-  wallAreaMm2,
-  type Frustum,
-  type Vessel,
-} from '../vessel';
-
-/** Density of raw tart dough, g/cm³. Source: from memory. */
-export const DOUGH_DENSITY_G_CM3 = 1.2;
-
-/** How far the disc is rolled past rim and wall for trimming, mm over the whole diameter. Common practice. */
-export const TRIM_ALLOWANCE_MM = 20;
-
-/** Thickness of a rolled lining, mm. Common practice: 3, from 2.5 to 4.5; past 8 nobody lines a tin. */
-export const SHELL_THICKNESS_MM = { usual: 3, least: 1, most: 8 } as const;
+import { depthOfMm, insideOf, slantMm, volumeMl, type Inside, type Vessel } from '../vessel';
+import { SHELL_THICKNESS_MM } from './dough';
 
 /** The room a shell leaves for filling. */
-export interface Room extends Frustum {
+export interface Room extends Inside {
   readonly shellThicknessMm: number;
 }
 
@@ -39,15 +23,20 @@ export function roomInside(vessel: Vessel, shellThicknessMm: number): Result<Roo
       'shellThicknessMm',
     );
   }
-  const inwardMm = (shellThicknessMm * slantMm(inside)) / inside.heightMm;
-  const slope = (inside.topRadiusMm - inside.baseRadiusMm) / inside.heightMm;
+  // Both sides come in, square to the wall; the base has risen along it.
+  const inwardMm = (2 * shellThicknessMm * slantMm(inside)) / inside.heightMm;
+  const risenMm = ((inside.topLengthMm - inside.baseLengthMm) / inside.heightMm) * shellThicknessMm;
   const room: Room = {
-    baseRadiusMm: inside.baseRadiusMm + slope * shellThicknessMm - inwardMm,
-    topRadiusMm: inside.topRadiusMm - inwardMm,
+    ...inside,
+    baseLengthMm: inside.baseLengthMm + risenMm - inwardMm,
+    baseBreadthMm: inside.baseBreadthMm + risenMm - inwardMm,
+    topLengthMm: inside.topLengthMm - inwardMm,
+    topBreadthMm: inside.topBreadthMm - inwardMm,
+    tubeMm: inside.tubeMm > 0 ? inside.tubeMm + inwardMm : 0,
     heightMm: inside.heightMm - shellThicknessMm,
     shellThicknessMm,
   };
-  if (room.heightMm <= 2 || room.baseRadiusMm <= 5) {
+  if (room.heightMm <= 2 || Math.min(room.baseLengthMm, room.baseBreadthMm) - room.tubeMm <= 10) {
     return fail(
       'no-room',
       `${vessel.name} is too small for a shell ${shellThicknessMm} mm thick: nothing is left to fill. Roll thinner or take a deeper tin.`,
@@ -65,8 +54,16 @@ export interface Fill {
   readonly massG: number;
 }
 
-/** Filling that leaves `headspaceMm` to the brim, per vessel. `densityGMl` of the filling. */
-export function fillToHeadspace(room: Room, headspaceMm: number, densityGMl: number): Result<Fill> {
+/**
+ * Filling that leaves `headspaceMm` to the brim, per vessel. `densityGMl` of the filling; `takenMl` is
+ * what already lies in the vessel: a coat of caramel, fruit, nuts.
+ */
+export function fillToHeadspace(
+  room: Room,
+  headspaceMm: number,
+  densityGMl: number,
+  takenMl = 0,
+): Result<Fill> {
   if (!(headspaceMm >= 0)) {
     return fail('headspace-negative', 'The gap to the rim cannot be negative.', 'headspaceMm');
   }
@@ -78,16 +75,28 @@ export function fillToHeadspace(room: Room, headspaceMm: number, densityGMl: num
       'headspaceMm',
     );
   }
-  const volume = volumeMl(room, depthMm);
+  const volume = volumeMl(room, depthMm) - takenMl;
+  if (volume <= 0) {
+    return fail(
+      'nothing-left',
+      'What lies under the filling takes all the room there is. Use less of it, or a deeper tin.',
+      'headspaceMm',
+    );
+  }
   return succeed({ depthMm, headspaceMm, volumeMl: volume, massG: volume * densityGMl });
 }
 
-/** The level that `massG` of filling reaches in one vessel; fails when it overflows. */
-export function fillWithMass(room: Room, massG: number, densityGMl: number): Result<Fill> {
+/** The level that `massG` of filling reaches in one vessel over `takenMl`; fails when it overflows. */
+export function fillWithMass(
+  room: Room,
+  massG: number,
+  densityGMl: number,
+  takenMl = 0,
+): Result<Fill> {
   const volume = massG / densityGMl;
-  const depthMm = depthOfMm(room, volume);
+  const depthMm = depthOfMm(room, volume + takenMl);
   if (depthMm === undefined) {
-    const tooMuchG = massG - volumeMl(room) * densityGMl;
+    const tooMuchG = massG - (volumeMl(room) - takenMl) * densityGMl;
     return fail(
       'overflow',
       `It overflows by ${Math.ceil(tooMuchG)} g a vessel. Scale to the tin, or take more or larger ones.`,
@@ -95,38 +104,4 @@ export function fillWithMass(room: Room, massG: number, densityGMl: number): Res
     );
   }
   return succeed({ depthMm, headspaceMm: room.heightMm - depthMm, volumeMl: volume, massG });
-}
-
-/** The dough for one vessel. */
-export interface DoughDisc {
-  readonly diameterMm: number;
-  readonly thicknessMm: number;
-  /** The whole disc as rolled. */
-  readonly massG: number;
-  /** What lines the tin once trimmed. */
-  readonly liningG: number;
-}
-
-/** Mass in g of a dough disc. Source: area × thickness × {@link DOUGH_DENSITY_G_CM3}. */
-export const discMassG = (diameterMm: number, thicknessMm: number): number =>
-  ((Math.PI / 4) * diameterMm * diameterMm * thicknessMm * DOUGH_DENSITY_G_CM3) / 1000;
-
-/**
- * The disc to roll for a vessel: base + 2 × wall (along its slope) + 2 × lip + trimming allowance.
- * `thicknessMm` over 0. Source: common practice.
- */
-export function doughDisc(vessel: Vessel, thicknessMm: number): DoughDisc {
-  const inside = insideOf(vessel);
-  const diameterMm =
-    vessel.baseDiameterMm + 2 * slantMm(inside) + 2 * vessel.lipMm + TRIM_ALLOWANCE_MM;
-  const liningMm2 =
-    Math.PI * inside.baseRadiusMm ** 2 +
-    wallAreaMm2(inside) +
-    Math.PI * ((inside.topRadiusMm + vessel.lipMm) ** 2 - inside.topRadiusMm ** 2);
-  return {
-    diameterMm,
-    thicknessMm,
-    massG: discMassG(diameterMm, thicknessMm),
-    liningG: (liningMm2 * thicknessMm * DOUGH_DENSITY_G_CM3) / 1000,
-  };
 }

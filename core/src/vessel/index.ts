@@ -1,3 +1,3 @@
 export * from './check';
-export * from './frustum';
+export * from './inside';
 export * from './vessel';

@@ -15,23 +15,41 @@ export const MATERIAL_NAMES: Readonly<Record<VesselMaterial, string>> = {
   ceramic: 'Ceramic',
 };
 
-export type VesselKind = 'straight-tin' | 'pie-plate' | 'ramekin';
+/** How a vessel looks from above. */
+export type Outline = 'round' | 'rectangle' | 'oval';
 
-export const VESSEL_KINDS: readonly VesselKind[] = ['straight-tin', 'pie-plate', 'ramekin'];
+/** Every kind of vessel: what a cook calls it, and its outline. */
+const KINDS = {
+  'straight-tin': { name: 'Straight tin', outline: 'round' },
+  'fluted-tin': { name: 'Fluted tin', outline: 'round' },
+  ring: { name: 'Ring', outline: 'round' },
+  tartlet: { name: 'Tartlet tin or ring', outline: 'round' },
+  'pie-plate': { name: 'Sloped pie plate', outline: 'round' },
+  springform: { name: 'Springform', outline: 'round' },
+  ramekin: { name: 'Ramekin or pot', outline: 'round' },
+  charlotte: { name: 'Charlotte mould', outline: 'round' },
+  tube: { name: 'Tube mould', outline: 'round' },
+  square: { name: 'Square tin or frame', outline: 'rectangle' },
+  rectangle: { name: 'Rectangular tin or frame', outline: 'rectangle' },
+  oval: { name: 'Oval dish', outline: 'oval' },
+  capacity: { name: 'Dish known by what it holds', outline: 'round' },
+} as const satisfies Record<string, { readonly name: string; readonly outline: Outline }>;
 
-export const VESSEL_KIND_NAMES: Readonly<Record<VesselKind, string>> = {
-  'straight-tin': 'Straight tin or ring',
-  'pie-plate': 'Sloped pie plate',
-  ramekin: 'Ramekin or pot',
-};
+export type VesselKind = keyof typeof KINDS;
 
-/**
- * A round vessel by its inside measures, mm. All three kinds are the same solid, a cone cut off
- * below and above; a straight tin has both diameters alike.
- */
+export const VESSEL_KINDS = Object.keys(KINDS) as readonly VesselKind[];
+
+export const VESSEL_KIND_NAMES = Object.fromEntries(
+  VESSEL_KINDS.map((kind) => [kind, KINDS[kind].name]),
+) as Readonly<Record<VesselKind, string>>;
+
+export const outlineOf = (kind: VesselKind): Outline => KINDS[kind].outline;
+
+/** A vessel by its inside measures, mm. */
 export interface Vessel {
   readonly name: string;
   readonly kind: VesselKind;
+  /** Of one that is not round: its length. */
   readonly baseDiameterMm: number;
   readonly topDiameterMm: number;
   /** Vertical inside height. */
@@ -39,4 +57,12 @@ export interface Vessel {
   /** Flat rim outside the wall on which dough can rest; 0 for a tin that is trimmed flush. */
   readonly lipMm: number;
   readonly material: VesselMaterial;
+  /** Across, at the top, of an oval or rectangular one; it tapers as the length does. */
+  readonly breadthMm?: number | undefined;
+  /** Outside diameter of the tube in the middle of a tube mould. */
+  readonly tubeMm?: number | undefined;
+  /** Of a dish known only by what it holds to the brim, mL. */
+  readonly capacityMl?: number | undefined;
+  /** Whether the base comes out: it leaks in a bath, and must be carried from below. */
+  readonly looseBase?: boolean | undefined;
 }

@@ -11,7 +11,6 @@ const gramsOf = (text: string, language: Language = 'en'): number => {
   if (!isReady(line)) throw new Error(`not ready: ${JSON.stringify(line)}`);
   const grams = lineGrams(
     {
-      id: 'x',
       ingredientId: line.ingredientId!,
       amount: amountOf(line)!,
       unit: line.unit!,

@@ -34,5 +34,21 @@ export const CATALOGUE: readonly Ingredient[] = [
 
 const BY_ID: ReadonlyMap<string, Ingredient> = new Map(CATALOGUE.map((each) => [each.id, each]));
 
+/** Finds an ingredient by its id, or `undefined`. */
+export type FindIngredient = (id: string) => Ingredient | undefined;
+
 /** The catalogue's ingredient of that id, or `undefined`. */
-export const findIngredient = (id: string): Ingredient | undefined => BY_ID.get(id);
+export const findIngredient: FindIngredient = (id) => BY_ID.get(id);
+
+/** Finds in a kitchen's own ingredients first: they add to the catalogue and correct it. */
+export function findAmong(own: readonly Ingredient[]): FindIngredient {
+  if (own.length === 0) return findIngredient;
+  const first = new Map(own.map((each) => [each.id, each]));
+  return (id) => first.get(id) ?? BY_ID.get(id);
+}
+
+/** The catalogue with a kitchen's own ingredients in it. */
+export const catalogueWith = (own: readonly Ingredient[]): readonly Ingredient[] => {
+  const replaced = new Set(own.map((each) => each.id));
+  return [...own, ...CATALOGUE.filter((each) => !replaced.has(each.id))];
+};

@@ -1,0 +1,276 @@
+import { analyse, type Analysis } from '../formula';
+import {
+  eggPartGrams,
+  energyKjPer100g,
+  findIngredient,
+  type Allergen,
+  type Diet,
+  type EggGrade,
+  type FindIngredient,
+} from '../ingredients';
+import type { Problem } from '../result';
+import { judgePart, type PartVerdict } from '../setting';
+import { doughDisc } from '../shell';
+import type { Vessel } from '../vessel';
+import { eggsLeft, podsLeft, remnant, type ByProduct } from './byProducts';
+import type { BuildFormula, BuildPart } from './part';
+import { eggsToCrack, needsOf, type Batch, type EggsToCrack, type Need } from './shopping';
+
+/** What a build is worked out with. */
+export interface BuildContext {
+  readonly grade: EggGrade;
+  readonly vessel: Vessel | undefined;
+  /** Formulas of the book, for components that are made from one. */
+  readonly formulaOf: (id: string) => BuildFormula | undefined;
+  readonly find?: FindIngredient;
+  /** Money for a gram, by ingredient. */
+  readonly prices?: ReadonlyMap<string, number>;
+}
+
+/** A component, weighed and judged. */
+export interface BuiltPart {
+  readonly part: BuildPart;
+  /** Of one batch of its list. */
+  readonly analysis: Analysis;
+  readonly verdict: PartVerdict;
+  /** What one batch gives, and what the vessels want of it, g. */
+  readonly batchG: number;
+  readonly wantedG: number;
+  /** How many batches are made: 1 for its own list, as many as are wanted of one from the book. */
+  readonly batches: number;
+  /** What is over (or, negative, short) once the vessels have theirs. */
+  readonly leftG: number;
+  readonly vessels: number;
+  /** Of one vessel, mL: what a component under the filling takes of its room. */
+  readonly eachMl: number;
+  /** Cut off what was rolled, for all the vessels, g. */
+  readonly trimmedG: number;
+  /** What is sold of it, for all the vessels, g. */
+  readonly usedG: number;
+}
+
+/** A whole build: what is made, fetched, left over, and what a portion of it is. */
+export interface Build {
+  readonly filling: Analysis;
+  readonly parts: readonly BuiltPart[];
+  /** What lies under the filling in one vessel, mL. */
+  readonly takenMl: number;
+  readonly needs: readonly Need[];
+  readonly eggs: EggsToCrack;
+  readonly byProducts: readonly ByProduct[];
+  readonly allergens: readonly Allergen[];
+  readonly diet: Diet;
+  readonly hazards: readonly string[];
+  readonly portions: number;
+  /** Of one portion as it is sold: kJ, grams, and money where every price is known. */
+  readonly energyKj: number;
+  readonly portionG: number;
+  readonly cost: number | undefined;
+  /** Cost of all that is bought, as far as it is priced, and what is not. */
+  readonly knownCost: number;
+  readonly unpriced: readonly string[];
+  readonly problems: readonly Problem[];
+}
+
+/** A component made from the book may have components of its own; deeper than this it is a circle. */
+const DEEPEST = 4;
+
+/** The lists of a formula and of all it is made of, and how often each is made for one batch of it. */
+function listsOf(
+  formula: BuildFormula,
+  context: BuildContext,
+  depth = 1,
+): { readonly made: readonly Batch[]; readonly circular: boolean } {
+  const { grade, find = findIngredient, formulaOf } = context;
+  const made: Batch[] = [{ analysis: analyse(formula.lines, grade, find), batches: 1 }];
+  let circular = false;
+  for (const part of formula.parts) {
+    const from = part.formulaId === null ? undefined : formulaOf(part.formulaId);
+    if (part.formulaId === null) {
+      made.push({ analysis: analyse(part.lines, grade, find), batches: 1 });
+    } else if (from && depth >= DEEPEST) {
+      circular = true;
+    } else if (from) {
+      const below = listsOf(from, context, depth + 1);
+      circular ||= below.circular;
+      const batchG = below.made[0]!.analysis.totalG;
+      const wantedG =
+        part.eachG === null ? batchG : part.eachG * (part.vessels ?? formula.vesselCount);
+      made.push(...times(below.made, batchG > 0 ? wantedG / batchG : 0));
+    }
+  }
+  return { made, circular };
+}
+
+const times = (made: readonly Batch[], factor: number): Batch[] =>
+  made.map((each) => ({ ...each, batches: each.batches * factor }));
+
+/** Room that set caramel takes, mL for a gram of its sugar. Common practice: 70 mL for 100 g. */
+const CARAMEL_ML_G = 0.7;
+
+/** Density of fruit, nuts and the like as they lie, g/mL. From memory. */
+const LYING_G_ML = 1;
+
+function builtPart(
+  part: BuildPart,
+  index: number,
+  formula: BuildFormula,
+  context: BuildContext,
+  problems: Problem[],
+): BuiltPart {
+  const { grade, vessel, find = findIngredient, formulaOf } = context;
+  const from = part.formulaId === null ? undefined : formulaOf(part.formulaId);
+  if (part.formulaId !== null && !from) {
+    problems.push({
+      code: 'part-missing',
+      message:
+        'The formula this is made from is no longer in the book. Choose another, or give it a list.',
+      path: `parts.${index}.formulaId`,
+    });
+  }
+  const analysis = analyse(from?.lines ?? part.lines, grade, find);
+  for (const problem of analysis.problems) {
+    if (problem.code !== 'formula-empty') {
+      problems.push({ ...problem, path: `parts.${index}.${problem.path ?? 'lines'}` });
+    }
+  }
+  const vessels = Math.min(part.vessels ?? formula.vesselCount, formula.vesselCount);
+  const batchG =
+    part.kind === 'caramel' ? analysis.totalG * (1 - analysis.share.water) : analysis.totalG;
+  const rolled = isRolled(part);
+  const disc =
+    part.place === 'shell' && rolled && vessel && formula.shellThicknessMm > 0
+      ? doughDisc(vessel, formula.shellThicknessMm)
+      : undefined;
+  const eachG = part.eachG ?? disc?.massG;
+  const wantedG = eachG === undefined ? batchG : eachG * vessels;
+  const batches = from ? (batchG > 0 ? wantedG / batchG : 0) : 1;
+  const inOneG = vessels > 0 ? wantedG / vessels : 0;
+  const eachMl =
+    part.place !== 'under'
+      ? 0
+      : part.kind === 'caramel'
+        ? CARAMEL_ML_G * inOneG
+        : inOneG / (part.kind === 'fruit-and-nuts' ? LYING_G_ML : analysis.densityGMl);
+  const trimmedG = disc && part.eachG === null ? wantedG * (1 - disc.liningG / disc.massG) : 0;
+  return {
+    part,
+    analysis,
+    verdict: judgePart(analysis, part.kind, formula.shell),
+    batchG,
+    wantedG,
+    batches,
+    leftG: batchG * batches - wantedG,
+    vessels,
+    eachMl,
+    trimmedG,
+    usedG: Math.max(0, Math.min(wantedG, batchG * batches) - trimmedG),
+  };
+}
+
+const SHELL_EGGS: ReadonlySet<string> = new Set(['egg', 'egg-yolk', 'egg-white']);
+
+const isRolled = ({ kind }: BuildPart): boolean => kind === 'sweet-dough' || kind === 'pie-dough';
+
+const unique = <T>(values: readonly T[]): T[] => [...new Set(values)];
+
+/**
+ * Works out a whole build: each component weighed against what the vessels want of it, everything to
+ * be fetched, what is left over, allergens and cautions of all of it, and a portion's energy, weight
+ * and cost. Never throws; what stands in the way is in `problems`, each with its path.
+ *
+ * Energy is that of the filling and of the components as they are used, without trimmings and
+ * leftovers, and counts nothing as lost in the oven but water.
+ */
+export function buildOf(formula: BuildFormula, context: BuildContext): Build {
+  const { grade, find = findIngredient, prices } = context;
+  const problems: Problem[] = [];
+  const filling = analyse(formula.lines, grade, find);
+  problems.push(...filling.problems);
+  const parts = formula.parts.map((part, index) =>
+    builtPart(part, index, formula, context, problems),
+  );
+  const lists = parts.map((built) => {
+    const { formulaId } = built.part;
+    const from = formulaId === null ? undefined : context.formulaOf(formulaId);
+    const below = from
+      ? listsOf(from, context)
+      : { made: [{ analysis: built.analysis, batches: 1 }], circular: false };
+    return { made: times(below.made, built.batches), circular: below.circular };
+  });
+  if (lists.some((each) => each.circular)) {
+    problems.push({
+      code: 'part-circular',
+      message:
+        'A component is made from a formula that is made from it. Give one of them its own list.',
+      path: 'parts',
+    });
+  }
+  const made: Batch[] = [{ analysis: filling, batches: 1 }, ...lists.flatMap((each) => each.made)];
+  const needs = needsOf(made);
+  const eggs = eggsToCrack(needs, grade);
+  const byProducts = [
+    ...eggsLeft(eggs, grade),
+    ...parts.flatMap(({ part, leftG, trimmedG }) => {
+      const name = part.name.trim() || 'component';
+      return [
+        ...remnant(`trimmings of ${name}`, trimmedG, true),
+        ...remnant(`${name} left over`, leftG, isRolled(part)),
+      ];
+    }),
+    ...podsLeft((needs.find((need) => need.ingredient.id === 'vanilla-pod')?.grams ?? 0) / 3),
+  ];
+
+  const portions = Math.max(1, formula.vesselCount * formula.portionsEach);
+  const energyOf = (of: Analysis, share: number) =>
+    of.lines.reduce(
+      (sum, { ingredient, grams }) =>
+        ingredient && grams && ingredient.role !== 'flavour'
+          ? sum + (grams / 100) * energyKjPer100g(ingredient.composition) * share
+          : sum,
+      0,
+    );
+  const kept = 1 - formula.lossShare;
+  const energyKj =
+    energyOf(filling, kept) +
+    parts.reduce(
+      (sum, { analysis, batchG, usedG }) =>
+        sum + (batchG > 0 ? energyOf(analysis, usedG / batchG) : 0),
+      0,
+    );
+  const soldG = filling.totalG * kept + parts.reduce((sum, { usedG }) => sum + usedG, 0);
+
+  let knownCost = 0;
+  const unpriced: string[] = [];
+  for (const { ingredient, grams } of needs) {
+    if (ingredient.id === 'water' || SHELL_EGGS.has(ingredient.id)) continue;
+    const perG = prices?.get(ingredient.id);
+    if (perG === undefined) unpriced.push(ingredient.name);
+    else knownCost += perG * grams;
+  }
+  // Yolks and whites are bought in whole eggs, whatever becomes of the other halves.
+  const eggPerG = prices?.get('egg');
+  if (eggs.eggs > 0 && eggPerG === undefined) unpriced.push('Egg');
+  else knownCost += (eggPerG ?? 0) * eggs.eggs * eggPartGrams(grade, 'whole');
+  return {
+    filling,
+    parts,
+    takenMl: parts.reduce((sum, { eachMl }) => sum + eachMl, 0),
+    needs,
+    eggs,
+    byProducts,
+    allergens: unique(made.flatMap(({ analysis }) => analysis.allergens)),
+    diet: strictestOf(made.map(({ analysis }) => analysis.diet)),
+    hazards: unique(made.flatMap(({ analysis }) => analysis.hazards)),
+    portions,
+    energyKj: energyKj / portions,
+    portionG: soldG / portions,
+    cost: unpriced.length === 0 && prices ? knownCost / portions : undefined,
+    knownCost,
+    unpriced,
+    problems,
+  };
+}
+
+const strictestOf = (diets: readonly Diet[]): Diet =>
+  diets.includes('neither') ? 'neither' : diets.includes('vegetarian') ? 'vegetarian' : 'vegan';

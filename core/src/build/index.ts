@@ -1,0 +1,7 @@
+export * from './build';
+export * from './byProducts';
+export * from './cost';
+export * from './part';
+export * from './shopping';
+export * from './fit';
+export * from './scale';

@@ -1,0 +1,56 @@
+import { boilingPointC } from '../properties';
+import {
+  stageAtC,
+  SUGAR_STAGES,
+  syrupBoilsAtC,
+  syrupShareAtC,
+  syrupVapourPa,
+  waterToBoilOffG,
+} from './index';
+
+describe('a boiling syrup', () => {
+  // Independent of the table: Norrish's water activity (1966) and the IAPWS vapour pressure; the syrup
+  // boils where its vapour pressure reaches the standard atmosphere, 101 325 Pa.
+  it.each([0.2, 0.4, 0.5, 0.6, 0.7, 0.8])(
+    'of %d sugar boils where its vapour pressure is that of the air, within 1.2 °C',
+    (share) => {
+      let [low, high] = [90, 150];
+      for (let halving = 0; halving < 40; halving += 1) {
+        const middle = (low + high) / 2;
+        if (syrupVapourPa(share, middle) < 101_325) low = middle;
+        else high = middle;
+      }
+      expect(Math.abs(syrupBoilsAtC(share) - low)).toBeLessThan(1.2);
+    },
+  );
+
+  it('boils as water without sugar, and ever higher with it', () => {
+    expect(syrupBoilsAtC(0)).toBeCloseTo(boilingPointC(101_325), 0);
+    for (let share = 0.05; share < 0.99; share += 0.05) {
+      expect(syrupBoilsAtC(share)).toBeGreaterThan(syrupBoilsAtC(share - 0.05));
+      expect(syrupShareAtC(syrupBoilsAtC(share))).toBeCloseTo(share, 6);
+    }
+  });
+
+  // Source: common practice: soft ball 112 to 116 °C is a syrup of about 85 % sugar, hard crack of
+  // about 97 to 98 %, and caramel has hardly any water left.
+  it('passes through the stages cooks name', () => {
+    expect(stageAtC(114)?.name).toBe('soft ball');
+    expect(syrupShareAtC(114)).toBeGreaterThan(0.8);
+    expect(syrupShareAtC(114)).toBeLessThan(0.87);
+    expect(stageAtC(150)?.name).toBe('hard crack');
+    expect(syrupShareAtC(150)).toBeCloseTo(0.97, 2);
+    expect(stageAtC(170)?.name).toBe('amber caramel');
+    expect(stageAtC(90)).toBeUndefined();
+    for (const [index, stage] of SUGAR_STAGES.entries()) {
+      expect(stage.toC).toBeGreaterThan(stage.fromC);
+      expect(stage.fromC).toBeGreaterThanOrEqual(SUGAR_STAGES[index - 1]?.toC ?? 0);
+    }
+  });
+
+  // Worked by hand: at 112 °C 80 % sugar: 200 g of sugar keep 50 g of water; of 80 g 30 boil off.
+  it('tells the water to boil off', () => {
+    expect(waterToBoilOffG(200, 80, 112)).toBeCloseTo(30, 6);
+    expect(waterToBoilOffG(200, 40, 112)).toBe(0);
+  });
+});

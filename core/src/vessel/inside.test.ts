@@ -1,0 +1,129 @@
+import {
+  areaAtMm2,
+  checkVessel,
+  insideOf,
+  isTrulyRound,
+  perimeterAtMm,
+  roundLike,
+  VESSEL_KINDS,
+  volumeMl,
+  wallAreaMm2,
+  type Vessel,
+} from './index';
+
+const vessel = (over: Partial<Vessel>): Vessel => ({
+  name: 'Tin',
+  kind: 'straight-tin',
+  baseDiameterMm: 200,
+  topDiameterMm: 200,
+  heightMm: 50,
+  lipMm: 0,
+  material: 'bright-tin',
+  ...over,
+});
+const holds = (over: Partial<Vessel>): number => volumeMl(insideOf(vessel(over)));
+
+describe('the inside of a vessel', () => {
+  // Source: length × breadth × height: 20 × 20 × 5 and 35 × 11 × 2.5 cm.
+  it('of a square or rectangular frame holds what a box holds', () => {
+    expect(holds({ kind: 'square' })).toBeCloseTo(2000, 6);
+    expect(
+      holds({
+        kind: 'rectangle',
+        baseDiameterMm: 350,
+        topDiameterMm: 350,
+        breadthMm: 110,
+        heightMm: 25,
+      }),
+    ).toBeCloseTo(962.5, 6);
+  });
+
+  // Source: numerical integration of length × breadth over the height, 1000 slices (midpoints).
+  it('of a sloped rectangular tin holds what the integral of its slices holds', () => {
+    const [base, top, breadth, high] = [280, 300, 200, 60];
+    let sum = 0;
+    for (let slice = 0; slice < 1000; slice += 1) {
+      const share = (slice + 0.5) / 1000;
+      sum += (base + 20 * share) * (breadth - 20 + 20 * share);
+    }
+    expect(
+      holds({
+        kind: 'rectangle',
+        baseDiameterMm: base,
+        topDiameterMm: top,
+        breadthMm: breadth,
+        heightMm: high,
+      }),
+    ).toBeCloseTo((sum * high) / 1000 / 1000, 3);
+  });
+
+  // Source: π a b h; 24 × 16 cm, 5 deep: 1508 mL. Perimeter of that ellipse 63.7 cm (complete elliptic
+  // integral of the second kind, computed below).
+  it('of an oval dish holds what an elliptic cylinder holds', () => {
+    const oval = insideOf(
+      vessel({ kind: 'oval', baseDiameterMm: 240, topDiameterMm: 240, breadthMm: 160 }),
+    );
+    expect(volumeMl(oval)).toBeCloseTo(Math.PI * 12 * 8 * 5, 6);
+    let around = 0;
+    const steps = 4000;
+    for (let step = 0; step < steps; step += 1) {
+      const angle = (2 * Math.PI * (step + 0.5)) / steps;
+      around += Math.hypot(120 * Math.sin(angle), 80 * Math.cos(angle)) * ((2 * Math.PI) / steps);
+    }
+    expect(perimeterAtMm(oval, 0)).toBeCloseTo(around, 1);
+  });
+
+  // Source: π (R² − r²) h: 22 cm wide with a 6 cm tube, 8 high: 2815 mL.
+  it('of a tube mould leaves the tube out', () => {
+    expect(
+      holds({ kind: 'tube', baseDiameterMm: 220, topDiameterMm: 220, tubeMm: 60, heightMm: 80 }),
+    ).toBeCloseTo(Math.PI * (121 - 9) * 8, 6);
+  });
+
+  it('of a dish known by what it holds, holds that', () => {
+    expect(holds({ kind: 'capacity', capacityMl: 120 })).toBeCloseTo(120, 6);
+  });
+
+  it('of a fluted tin holds a little less behind a longer wall', () => {
+    const [fluted, plain] = [insideOf(vessel({ kind: 'fluted-tin' })), insideOf(vessel({}))];
+    expect(volumeMl(fluted)).toBeLessThan(volumeMl(plain));
+    expect(volumeMl(fluted)).toBeGreaterThan(0.95 * volumeMl(plain));
+    expect(wallAreaMm2(fluted)).toBeGreaterThan(wallAreaMm2(plain));
+  });
+});
+
+describe('the round vessel that heats alike', () => {
+  it('is a round one itself', () => {
+    const round = insideOf(vessel({ baseDiameterMm: 180, topDiameterMm: 230, heightMm: 40 }));
+    expect(isTrulyRound(round)).toBe(true);
+    expect(roundLike(round, 20)).toEqual({ baseRadiusMm: 90, topRadiusMm: 102.5, heightMm: 20 });
+  });
+
+  // Source: 2 × area / perimeter of a square of side a is a / 2.
+  it('of a square has half its side for a radius, and as much wall for its area', () => {
+    const square = insideOf(vessel({ kind: 'square' }));
+    const { baseRadiusMm } = roundLike(square, 40);
+    expect(baseRadiusMm).toBeCloseTo(100, 6);
+    const wallForArea = perimeterAtMm(square, 0) / areaAtMm2(square, 0);
+    expect((2 * Math.PI * baseRadiusMm) / (Math.PI * baseRadiusMm ** 2)).toBeCloseTo(
+      wallForArea,
+      9,
+    );
+  });
+});
+
+describe('measures', () => {
+  it('are asked for by kind', () => {
+    const paths = (over: Partial<Vessel>) => checkVessel(vessel(over)).map(({ path }) => path);
+    expect(paths({ kind: 'oval' })).toEqual(['breadthMm']);
+    expect(paths({ kind: 'tube' })).toEqual(['tubeMm']);
+    expect(paths({ kind: 'tube', tubeMm: 190 })).toEqual(['tubeMm']);
+    expect(paths({ kind: 'capacity' })).toEqual(['capacityMl']);
+    expect(paths({ kind: 'capacity', capacityMl: 120, heightMm: 0 })).toEqual([]);
+    for (const kind of VESSEL_KINDS) {
+      expect(checkVessel(vessel({ kind, breadthMm: 120, tubeMm: 60, capacityMl: 500 }))).toEqual(
+        [],
+      );
+    }
+  });
+});
