@@ -1,4 +1,6 @@
 import {
+  CAPACITY_LIMITS_ML,
+  checkVessel,
   OVEN_KINDS,
   VESSEL_KINDS,
   VESSEL_LIMITS_MM,
@@ -23,12 +25,25 @@ export const vesselDataSchema = z
     heightMm: measure('height', VESSEL_LIMITS_MM.height),
     lipMm: measure('rim', VESSEL_LIMITS_MM.lip),
     material: z.enum(VESSEL_MATERIALS as [Vessel['material'], ...Vessel['material'][]]),
+    breadthMm: measure('breadth', VESSEL_LIMITS_MM.diameter).optional(),
+    tubeMm: measure('tube', VESSEL_LIMITS_MM.tube).optional(),
+    capacityMl: finite('Enter what it holds.')
+      .min(CAPACITY_LIMITS_ML.least, `It must hold at least ${CAPACITY_LIMITS_ML.least} ml.`)
+      .max(
+        CAPACITY_LIMITS_ML.most,
+        `It must hold at most ${CAPACITY_LIMITS_ML.most / 1000} litres.`,
+      )
+      .optional(),
+    looseBase: z.boolean().optional(),
     /** How many the kitchen owns. */
     owned: z.int('Whole vessels only.').min(1, 'At least one.').max(500, 'At most 500.'),
   })
-  .refine((vessel) => vessel.topDiameterMm >= vessel.baseDiameterMm, {
-    message: 'The top cannot be narrower than the base.',
-    path: ['topDiameterMm'],
+  .superRefine((vessel, context) => {
+    for (const { code, message, path = '' } of checkVessel(vessel)) {
+      // A measure that is there has been looked at above; one that is missing has not.
+      if (code === 'measure-out-of-range' && vessel[path as keyof Vessel] !== undefined) continue;
+      context.addIssue({ code: 'custom', message, path: [path] });
+    }
   }) satisfies z.ZodType<Vessel>;
 export type VesselData = z.infer<typeof vesselDataSchema>;
 

@@ -1,29 +1,75 @@
-import { FAMILIES, LINE_UNITS, SHELL_KINDS, type Formula } from '@hollow-moon/core';
+import {
+  LINE_UNITS,
+  PART_KINDS,
+  PART_PLACES,
+  SHELL_KINDS,
+  type BuildFormula,
+  type LineUnit,
+  type PartKind,
+  type ShellKind,
+} from '@hollow-moon/core';
 import { z } from 'zod';
 import { finite, idSchema, nameSchema, noteSchema, storedSchema, TEXT_LIMITS } from './wire';
 
 export const LINES_LIMIT = 200;
 
-export const lineSchema = z.object({
-  id: idSchema,
+export const PARTS_LIMIT = 20;
+
+const unitSchema = z.enum(LINE_UNITS as [LineUnit, ...LineUnit[]]);
+
+const measureShape = {
   ingredientId: z.string().min(1, 'Choose an ingredient.').max(60),
   amount: finite('Enter an amount.')
     .min(0, 'An amount cannot be less than nothing.')
     .max(1_000_000, 'That amount is too large.'),
-  unit: z.enum(LINE_UNITS as [(typeof LINE_UNITS)[number], ...(typeof LINE_UNITS)[number][]]),
+  unit: unitSchema,
+};
+
+export const lineSchema = z.object({
+  id: idSchema,
+  ...measureShape,
   note: z.string().max(TEXT_LIMITS.line).optional(),
   written: z.string().max(TEXT_LIMITS.line).optional(),
+  heldBack: finite('Enter how much is kept back.')
+    .min(0, 'No less than nothing can be kept back.')
+    .max(1_000_000, 'That amount is too large.')
+    .optional(),
+  instead: z.object(measureShape).optional(),
 });
+
+const linesSchema = z
+  .array(lineSchema)
+  .max(LINES_LIMIT, `Keep a formula under ${LINES_LIMIT} lines.`);
+
+/** A component beside the main filling. */
+export const partSchema = z.object({
+  id: idSchema,
+  name: nameSchema,
+  kind: z.enum(PART_KINDS as [PartKind, ...PartKind[]]),
+  place: z.enum(PART_PLACES),
+  lines: linesSchema,
+  formulaId: idSchema.nullable(),
+  eachG: finite('Enter grams for one tin.')
+    .min(0, 'A tin cannot take less than nothing.')
+    .max(100_000, 'That is more than 100 kg.')
+    .nullable(),
+  vessels: z.int().min(1, 'At least one tin has it.').max(200, 'At most 200 tins.').nullable(),
+});
+export type PartData = z.infer<typeof partSchema>;
 
 /** A formula, with the vessel it is usually made in and how thick its shell is rolled. */
 export const formulaDataSchema = z.object({
   name: nameSchema,
-  family: z.enum(FAMILIES),
-  shell: z.enum(SHELL_KINDS as [(typeof SHELL_KINDS)[number], ...(typeof SHELL_KINDS)[number][]]),
+  family: z.enum(PART_KINDS as [PartKind, ...PartKind[]]),
+  shell: z.enum(SHELL_KINDS as [ShellKind, ...ShellKind[]]),
   shellThicknessMm: finite('Enter the thickness in millimetres.')
     .min(0, 'The shell cannot be thinner than nothing.')
     .max(30, 'Nobody rolls a shell that thick.'),
-  lines: z.array(lineSchema).max(LINES_LIMIT, `Keep a formula under ${LINES_LIMIT} lines.`),
+  lines: linesSchema,
+  parts: z
+    .array(partSchema)
+    .max(PARTS_LIMIT, `Keep a build under ${PARTS_LIMIT} components.`)
+    .default([]),
   note: noteSchema,
   vesselId: idSchema.nullable(),
   vesselCount: z.int().min(1, 'At least one vessel.').max(200, 'At most 200 vessels.'),
@@ -33,8 +79,35 @@ export const formulaDataSchema = z.object({
   ovenId: idSchema.nullable(),
   setC: finite('Enter the oven temperature.').min(0).max(600),
   fillingStartC: finite('Enter the temperature of the filling.').min(-30).max(120),
-}) satisfies z.ZodType<Formula>;
+  portionsEach: z
+    .int('Whole portions only.')
+    .min(1, 'At least one portion.')
+    .max(200, 'At most 200 portions.')
+    .default(8),
+  lossShare: finite('Enter what stays in the bowl.')
+    .min(0, 'Nothing is gained in the bowl.')
+    .max(0.3, 'More than a third stays in the bowl: weigh again.')
+    .default(0),
+  /** Kept for its past, and out of the way. */
+  archived: z.boolean().default(false),
+}) satisfies z.ZodType<BuildFormula>;
 export type FormulaData = z.infer<typeof formulaDataSchema>;
+
+/** What a formula has beside `parts: []` when it is nothing but its filling. */
+export const PLAIN_BUILD = {
+  portionsEach: 8,
+  lossShare: 0,
+  archived: false,
+} as const satisfies Partial<FormulaData>;
 
 export const formulaSchema = storedSchema.extend({ data: formulaDataSchema });
 export type StoredFormula = z.infer<typeof formulaSchema>;
+
+/** A formula as it was kept once, and why it was changed. */
+export const formulaVersionSchema = z.object({
+  version: z.int().min(1),
+  updatedAt: z.iso.datetime(),
+  why: z.string(),
+  data: formulaDataSchema,
+});
+export type FormulaVersion = z.infer<typeof formulaVersionSchema>;

@@ -4,5 +4,7 @@ export * from './equipment';
 export * from './foreseen';
 export * from './formula';
 export * from './kitchen';
+export * from './pantry';
+export * from './plan';
 export * from './wire';
 export * from './formats';

@@ -14,6 +14,8 @@ export const kitchenDataSchema = z.object({
   roomC: finite('Enter the room’s temperature.')
     .min(ROOM_LIMITS_C.least, 'The kitchen must be at least -5 °C.')
     .max(ROOM_LIMITS_C.most, 'The kitchen must be at most 50 °C.'),
+  /** What prices are in, by its three letters. Source: ISO 4217. */
+  currency: z.string().regex(/^[A-Z]{3}$/, 'Three capital letters, as EUR.'),
 });
 export type KitchenData = z.infer<typeof kitchenDataSchema>;
 

@@ -48,7 +48,13 @@ export const storedSchema = z.object({
  * write itself, by which the server knows a repetition.
  */
 export const writeOf = <T extends z.ZodType>(data: T) =>
-  z.object({ writeId: idSchema, version: z.int().min(0), data });
+  z.object({
+    writeId: idSchema,
+    version: z.int().min(0),
+    data,
+    /** Why it was changed, in a few words. */
+    why: z.string().trim().max(TEXT_LIMITS.line).optional(),
+  });
 
 export const healthSchema = z.object({
   status: z.enum(['ok', 'degraded']),

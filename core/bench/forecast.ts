@@ -7,7 +7,7 @@ import { reactionsOf } from '../src/doneness';
 import { forecast, inOven, onRack, PROBE_PLACES, type ForecastPlan } from '../src/forecast';
 import { fillingMaterial, layersAround } from '../src/forecast/materials';
 import { analyse } from '../src/formula';
-import { judgeSetting } from '../src/setting';
+import { judgePart } from '../src/setting';
 import { readList } from '../src/written';
 import {
   buildModel,
@@ -71,7 +71,7 @@ const plan: ForecastPlan = {
 };
 
 const analysis = analyse(plan.lines, plan.eggGrade);
-const judged = judgeSetting(analysis, plan.family, plan.shell);
+const judged = judgePart(analysis, plan.family, plan.shell);
 if (judged.kind !== 'judged') throw new Error(judged.kind);
 const cup: Cup = {
   material: fillingMaterial(analysis),

@@ -4,6 +4,7 @@ import {
   formulaDataSchema,
   kitchenDataSchema,
   ovenDataSchema,
+  pantryDataSchema,
   vesselDataSchema,
   writeOf,
   type Health,
@@ -11,13 +12,16 @@ import {
 import express, { type ErrorRequestHandler, type Express } from 'express';
 import helmet from 'helmet';
 import { join } from 'node:path';
+import { z } from 'zod';
 import type { Database } from './database/pool';
 import { notFound, Refusal, refusalOf } from './errors';
 import { bakes } from './repositories/bakes';
-import { ovens, vessels } from './repositories/equipment';
-import { formulas } from './repositories/formulas';
+import { ovens, pantry, vessels } from './repositories/equipment';
+import { formulas, versionsOf } from './repositories/formulas';
 import { kitchens } from './repositories/kitchens';
 import { idFrom, parse, resourceRoutes, shown } from './routes/resource';
+import { CARD_SIZES, drawCard } from './card/draw';
+import { cardFor } from './services/card';
 import { keeperOf } from './services/keep';
 
 /** What the application is given; tests give others. */
@@ -30,6 +34,8 @@ export interface AppDependencies {
   /** Folder of the exported client, when there is one to serve. */
   readonly clientFolder?: string;
 }
+
+const cardQuerySchema = z.object({ size: z.enum(CARD_SIZES).default('A5') });
 
 /** A bake with all its readings stays far under this. */
 const BODY_LIMIT = '512kb';
@@ -110,10 +116,20 @@ export function createApp(dependencies: AppDependencies): Express {
     await kitchenKeeper.find(id, id);
     next();
   });
-  app.use(
-    `${inKitchen}/formulas`,
-    resourceRoutes(keeperOf(database, formulas, 'formula', now), 'formula', formulaDataSchema),
-  );
+  const formulaKeeper = keeperOf(database, formulas, 'formula', now);
+  app.get(`${inKitchen}/formulas/:id/versions`, async (request, response) => {
+    const kitchenId = idFrom(request, 'kitchenId', 'kitchen');
+    const { id } = await formulaKeeper.find(kitchenId, idFrom(request, 'id', 'formula'));
+    response.json(await versionsOf(database, kitchenId, id));
+  });
+  app.get(`${inKitchen}/formulas/:id/card.pdf`, async (request, response) => {
+    const kitchenId = idFrom(request, 'kitchenId', 'kitchen');
+    const id = idFrom(request, 'id', 'formula');
+    const { size } = parse(cardQuerySchema, request.query);
+    const pdf = await drawCard(await cardFor(database, kitchenId, id), size);
+    response.type('application/pdf').send(pdf);
+  });
+  app.use(`${inKitchen}/formulas`, resourceRoutes(formulaKeeper, 'formula', formulaDataSchema));
   app.use(
     `${inKitchen}/vessels`,
     resourceRoutes(keeperOf(database, vessels, 'vessel', now), 'vessel', vesselDataSchema),
@@ -121,6 +137,10 @@ export function createApp(dependencies: AppDependencies): Express {
   app.use(
     `${inKitchen}/ovens`,
     resourceRoutes(keeperOf(database, ovens, 'oven', now), 'oven', ovenDataSchema),
+  );
+  app.use(
+    `${inKitchen}/pantry`,
+    resourceRoutes(keeperOf(database, pantry, 'ingredient', now), 'ingredient', pantryDataSchema),
   );
   app.use(
     `${inKitchen}/bakes`,

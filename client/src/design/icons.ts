@@ -6,6 +6,7 @@ import Flame from 'lucide-react-native/icons/flame';
 import Info from 'lucide-react-native/icons/info';
 import NotebookText from 'lucide-react-native/icons/notebook-text';
 import Plus from 'lucide-react-native/icons/plus';
+import More from 'lucide-react-native/icons/ellipsis';
 import Redo from 'lucide-react-native/icons/redo-2';
 import ScrollText from 'lucide-react-native/icons/scroll-text';
 import Trash from 'lucide-react-native/icons/trash';
@@ -27,6 +28,7 @@ export const icons = {
   hint: Info,
   kitchen: ChefHat,
   log: NotebookText,
+  more: More,
   redo: Redo,
   remove: Trash,
   undo: Undo,

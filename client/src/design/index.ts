@@ -11,3 +11,4 @@ export * from './Sheet';
 export * from './Text';
 export * from './TextField';
 export * from './Why';
+export * from './Fold';

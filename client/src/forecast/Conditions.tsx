@@ -1,4 +1,4 @@
-import type { FormulaData } from '@hollow-moon/contract';
+import type { FormulaData, Tried } from '@hollow-moon/contract';
 import { memo, useCallback, useEffect, useRef } from 'react';
 import {
   OVEN_KIND_NAMES,
@@ -11,7 +11,6 @@ import { View } from 'react-native';
 import { Choice, NumberField, Picker, Range, Sheet, Soft } from '../design';
 import type { KitchenBook } from '../store/kitchen';
 import { useTemperature } from '../store/useTemperature';
-import type { Tried } from './plan';
 
 /** Sliders run where custards are baked; a figure outside is typed. */
 const OVEN_SLIDER_C = { least: 80, most: 230 } as const;

@@ -39,7 +39,7 @@ export function ForecastPanel({
         <View className="items-center gap-3 py-4">
           <Moon state={undefined} shell={data.shell !== 'none'} size={120} label="No forecast" />
           <Read className="text-center" testID="no-forecast">
-            {judged.kind === 'by-sign' ? judged.treatment : judged.reason}
+            {judged.kind === 'not-judged' ? judged.reason : judged.treatment}
           </Read>
           <Soft className="text-center">
             {judged.kind === 'by-sign'

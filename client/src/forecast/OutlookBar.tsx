@@ -1,4 +1,4 @@
-import { stillAt, type Forecast, type SettingVerdict } from '@hollow-moon/core';
+import { stillAt, type Forecast, type PartVerdict } from '@hollow-moon/core';
 import { memo } from 'react';
 import { View } from 'react-native';
 import { Button, icons, Read, Soft } from '../design';
@@ -17,7 +17,7 @@ export const OutlookBar = memo(function OutlookBar({
 }: {
   /** The outlook in a line. */
   readonly says: string;
-  readonly judged: SettingVerdict;
+  readonly judged: PartVerdict;
   readonly forecast: Forecast | undefined;
   readonly shell: boolean;
   /** False for a formula that is not in the book yet. */

@@ -5,7 +5,7 @@ import { planFor } from './plan';
 import { createForecastService, type ForecastWorker } from './service';
 
 const planAt = (setC: number): ForecastPlan => {
-  const wish = planFor({ ...tart, setC }, book.kitchen.data, book.vessels, book.ovens);
+  const wish = planFor({ ...tart, setC }, book);
   if ('missing' in wish) throw new Error(wish.missing);
   return wish.plan;
 };
@@ -167,8 +167,7 @@ describe('a plan of the book', () => {
   });
 
   it('names the one thing that is missing', () => {
-    const plan = (change: Partial<typeof tart>) =>
-      planFor({ ...tart, ...change }, book.kitchen.data, book.vessels, book.ovens);
+    const plan = (change: Partial<typeof tart>) => planFor({ ...tart, ...change }, book);
     expect(plan({ vesselId: null })).toEqual({ missing: expect.stringMatching(/tin/) });
     expect(plan({ ovenId: null })).toEqual({ missing: expect.stringMatching(/oven/) });
   });

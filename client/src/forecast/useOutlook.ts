@@ -1,13 +1,13 @@
-import type { FormulaData } from '@hollow-moon/contract';
-import { analyse, judgeSetting, type SettingVerdict } from '@hollow-moon/core';
+import type { FormulaData, Tried } from '@hollow-moon/contract';
+import { analyse, judgePart, type PartVerdict } from '@hollow-moon/core';
 import { useMemo, useState, type Dispatch, type SetStateAction } from 'react';
 import type { KitchenBook } from '../store/kitchen';
-import { planFor, type Tried } from './plan';
+import { planFor } from './plan';
 import { useForecast, type ForecastState } from './useForecast';
 
 /** What a formula on the bench leads to: judged, planned, forecast. */
 export interface Outlook extends ForecastState {
-  readonly judged: SettingVerdict;
+  readonly judged: PartVerdict;
   /** What is missing before there can be a forecast. */
   readonly missing: string | undefined;
   readonly tried: Tried;
@@ -21,12 +21,13 @@ export interface Outlook extends ForecastState {
 export function useOutlook(data: FormulaData, book: KitchenBook, slot: string): Outlook {
   const [tried, setTried] = useState<Tried>({});
   const { lines, family, shell } = data;
+  const { find } = book;
   const { eggGrade } = book.kitchen.data;
   const judged = useMemo(
-    () => judgeSetting(analyse(lines, eggGrade), family, shell),
-    [lines, eggGrade, family, shell],
+    () => judgePart(analyse(lines, eggGrade, find), family, shell),
+    [lines, eggGrade, find, family, shell],
   );
-  const wish = planFor(data, book.kitchen.data, book.vessels, book.ovens, tried);
+  const wish = planFor(data, book, tried);
   const plan = judged.kind === 'judged' && 'plan' in wish ? wish.plan : undefined;
   const state = useForecast(slot, plan);
   return {

@@ -1,11 +1,11 @@
-import { forecast, judgeSetting, analyse, type Forecast } from '@hollow-moon/core';
+import { forecast, judgePart, analyse, type Forecast } from '@hollow-moon/core';
 import { centimetres, clock, grams, minutes, percent, temperatureFormat } from '../design/format';
 import { book, tart } from '../testing/book';
 import { planFor } from './plan';
 import { captionOf, outlookInShort, sentence, shortVerdict, spanOfMinutes } from './words';
 
 const made = (change: Partial<typeof tart> = {}): Forecast => {
-  const wish = planFor({ ...tart, ...change }, book.kitchen.data, book.vessels, book.ovens);
+  const wish = planFor({ ...tart, ...change }, book);
   const result = 'plan' in wish ? forecast(wish.plan) : undefined;
   if (!result?.ok) throw new Error('no forecast');
   return result.value;
@@ -39,7 +39,7 @@ describe('a forecast in words', () => {
 
   it('falls back to what can be said', () => {
     const of = (lines: typeof tart.lines, family: typeof tart.family) =>
-      judgeSetting(analyse(lines, 'EU M'), family, 'none');
+      judgePart(analyse(lines, 'EU M'), family, 'none');
     const judged = of(tart.lines, 'baked-custard');
     const empty = {
       missing: undefined,

@@ -1,4 +1,4 @@
-import type { BySign, Firmness, Forecast, Problem, Pull, SettingVerdict } from '@hollow-moon/core';
+import type { BySign, Firmness, Forecast, Problem, Pull, PartVerdict } from '@hollow-moon/core';
 import { centimetres, minutes, withUnit, type TemperatureFormat } from '../design/format';
 
 /** "31 to 38", or one figure where both ends round to the same minute. */
@@ -65,13 +65,14 @@ function signInShort({ endC, firmness, warnings }: BySign, temperature: Temperat
 
 /** Whatever can be said of a formula in one line, from its forecast down to what is missing. */
 export function outlookInShort(of: {
-  readonly judged: SettingVerdict;
+  readonly judged: PartVerdict;
   readonly missing: string | undefined;
   readonly problem: Problem | undefined;
   readonly forecast: Forecast | undefined;
   readonly temperature: TemperatureFormat;
 }): string {
   if (of.judged.kind === 'not-judged') return of.judged.reason;
+  if (of.judged.kind === 'made') return of.judged.warnings[0] ?? 'Its ratios are as usual';
   if (of.judged.kind === 'by-sign') return signInShort(of.judged, of.temperature);
   if (of.missing) return of.missing;
   if (of.problem) return of.problem.message;

@@ -12,7 +12,7 @@ function Place() {
   return bench.data ? (
     <>
       <SaveBar {...saveBarOf(bench)} />
-      <Bench data={bench.data} book={book} bench={bench} />
+      <Bench id={TART_ID} data={bench.data} book={book} bench={bench} />
     </>
   ) : null;
 }

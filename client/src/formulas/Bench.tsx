@@ -1,19 +1,25 @@
 import type { FormulaData } from '@hollow-moon/contract';
-import { analyse, FAMILIES, FAMILY_NAMES, judgeSetting, type Family } from '@hollow-moon/core';
+import { judgePart, PART_KINDS, PART_NAMES, type PartKind } from '@hollow-moon/core';
 import { memo, useState } from 'react';
-import { View } from 'react-native';
+import { TextInput, View } from 'react-native';
 import { Button, icons, Notice, Picker, Sheet, Soft, TextField } from '../design';
 import type { KitchenBook } from '../store/kitchen';
 import { EggSheet } from './EggSheet';
-import { LineEditor } from './LineEditor';
+import { BuildSheet } from './BuildSheet';
+import { FetchSheet } from './FetchSheet';
+import { LineList } from './LineEditor';
 import { newLine } from './newFormula';
 import { PasteSheet } from './PasteSheet';
+import { QuickLine } from './QuickLine';
 import { RatioSheet } from './RatioSheet';
+import { ServeSheet } from './ServeSheet';
 import { ShareSheet } from './ShareSheet';
 import { VerdictSheet } from './VerdictSheet';
 import { TemperSheet } from './TemperSheet';
 import { TinSheet } from './TinSheet';
+import { useBuild } from './useBuild';
 import type { FormulaDraft } from './useFormulaDraft';
+import { VersionsSheet } from './VersionsSheet';
 
 /** Undo, redo and save, with what the book says about the last save. */
 export const SaveBar = memo(function SaveBar({
@@ -22,6 +28,8 @@ export const SaveBar = memo(function SaveBar({
   changed,
   saving,
   refused,
+  why,
+  onWhy,
   onUndo,
   onRedo,
   onSave,
@@ -31,6 +39,9 @@ export const SaveBar = memo(function SaveBar({
   readonly changed: boolean;
   readonly saving: boolean;
   readonly refused: string | undefined;
+  /** Why it is changed; `undefined` for a new formula, which needs no reason. */
+  readonly why: string | undefined;
+  readonly onWhy: (why: string) => void;
   readonly onUndo: () => void;
   readonly onRedo: () => void;
   readonly onSave: () => void;
@@ -51,6 +62,17 @@ export const SaveBar = memo(function SaveBar({
           testID="save"
         />
       </View>
+      {changed && why !== undefined ? (
+        <TextInput
+          testID="why"
+          aria-label="Why it is changed"
+          value={why}
+          onChangeText={onWhy}
+          placeholder="Why? For whoever looks back"
+          maxLength={240}
+          className="min-h-12 rounded border border-line bg-sheet px-3 font-read text-base text-ink"
+        />
+      ) : null}
       {refused ? (
         <Notice kind="danger" testID="refused">
           {refused}
@@ -61,12 +83,14 @@ export const SaveBar = memo(function SaveBar({
 });
 
 /** What the save bar shows of a formula on the bench. */
-export const saveBarOf = ({ draft, saving, undo, redo, save }: FormulaDraft) => ({
+export const saveBarOf = ({ draft, saving, undo, redo, sayWhy, save }: FormulaDraft) => ({
   canUndo: (draft?.past.length ?? 0) > 0,
   canRedo: (draft?.future.length ?? 0) > 0,
   changed: draft !== undefined,
   saving,
   refused: draft?.refused?.message,
+  why: draft && draft.version > 0 ? draft.why : undefined,
+  onWhy: sayWhy,
   onUndo: undo,
   onRedo: redo,
   onSave: save,
@@ -74,10 +98,12 @@ export const saveBarOf = ({ draft, saving, undo, redo, save }: FormulaDraft) => 
 
 /** One formula on the bench: its list, and what it comes to, as you type. */
 export const Bench = memo(function Bench({
+  id,
   data,
   book,
   bench,
 }: {
+  readonly id: string;
   readonly data: FormulaData;
   readonly book: KitchenBook;
   readonly bench: FormulaDraft;
@@ -85,11 +111,14 @@ export const Bench = memo(function Bench({
   const { edit, draft } = bench;
   const [pasting, setPasting] = useState(false);
   const grade = book.kitchen.data.eggGrade;
-  const analysis = analyse(data.lines, grade);
-  const verdict = judgeSetting(analysis, data.family, data.shell);
+  const inKitchen = useBuild(data, book);
+  const { build } = inKitchen;
+  const analysis = build.filling;
+  const verdict = judgePart(analysis, data.family, data.shell);
   const problemAt = (path: string): string | undefined =>
-    analysis.problems.find((problem) => problem.path === path)?.message ??
+    build.problems.find((problem) => problem.path === path)?.message ??
     (draft?.refused?.path === `data.${path}` ? draft.refused.message : undefined);
+  const stored = book.formulas.some((each) => each.id === id);
   const empty = analysis.problems.find((problem) => problem.code === 'formula-empty');
   return (
     <View className="gap-4">
@@ -102,10 +131,11 @@ export const Bench = memo(function Bench({
           problem={problemAt('name')}
         />
         <Picker
-          label="Kind of filling"
+          label="It makes"
+          testID="kind-picker"
           value={data.family}
-          options={FAMILIES.map((value) => ({ value, label: FAMILY_NAMES[value] }))}
-          onChange={(family) => edit('family', { ...data, family: family as Family })}
+          options={PART_KINDS.map((value) => ({ value, label: PART_NAMES[value] }))}
+          onChange={(family) => edit('family', { ...data, family: family as PartKind })}
         />
       </Sheet>
       <VerdictSheet verdict={verdict} />
@@ -128,19 +158,30 @@ export const Bench = memo(function Bench({
         }
       >
         {data.lines.length === 0 && empty ? <Soft>{empty.message}</Soft> : null}
-        {analysis.lines.map((weighed, position) => (
-          <LineEditor
-            key={weighed.line.id}
-            data={data}
-            weighed={weighed}
-            position={position}
-            problem={problemAt(`lines.${position}.amount`)}
-            onEdit={edit}
-          />
-        ))}
+        <LineList data={data} analysis={analysis} book={book} problemAt={problemAt} onEdit={edit} />
+        <QuickLine
+          grade={grade}
+          onLines={(lines) =>
+            edit(`quick/${data.lines.length}`, {
+              ...data,
+              lines: [...data.lines, ...lines] as FormulaData['lines'],
+            })
+          }
+          testID="quick"
+        />
       </Sheet>
+      <BuildSheet
+        data={data}
+        inKitchen={inKitchen}
+        book={book}
+        ownId={id}
+        problemAt={problemAt}
+        onEdit={edit}
+      />
+      <TinSheet data={data} inKitchen={inKitchen} book={book} onEdit={edit} />
+      <ServeSheet data={data} inKitchen={inKitchen} book={book} onEdit={edit} />
+      <FetchSheet build={build} />
       <RatioSheet analysis={analysis} />
-      <TinSheet data={data} analysis={analysis} book={book} onEdit={edit} />
       <TemperSheet
         analysis={analysis}
         family={data.family}
@@ -157,7 +198,8 @@ export const Bench = memo(function Bench({
           problem={problemAt('note')}
         />
       </Sheet>
-      <ShareSheet data={data} />
+      {stored ? <VersionsSheet id={id} data={data} book={book} onEdit={edit} /> : null}
+      <ShareSheet id={id} data={data} book={book} changed={draft !== undefined} onEdit={edit} />
     </View>
   );
 });

@@ -3,7 +3,7 @@ import {
   analyse,
   eggMakeUp,
   findIngredient,
-  judgeSetting,
+  judgePart,
   wantedEgg,
   withMakeUp,
   type Analysis,
@@ -61,8 +61,8 @@ function MakeUpRow({
     withMakeUp(data.lines, makeUp, () => 'new'),
     grade,
   );
-  const then = judgeSetting(after, data.family, data.shell);
-  const now = judgeSetting(analysis, data.family, data.shell);
+  const then = judgePart(after, data.family, data.shell);
+  const now = judgePart(analysis, data.family, data.shell);
   const ratio = (of: Analysis) => of.eggToLiquid?.toFixed(2);
   const changes = [
     ...(ratio(analysis) === undefined
@@ -71,7 +71,7 @@ function MakeUpRow({
     ...(now.kind === 'judged' && then.kind === 'judged'
       ? [`sets at ${degrees(now.setC)} → ${degrees(then.setC)} ${unit}`]
       : []),
-    ...(now.kind !== 'not-judged' && then.kind !== 'not-judged' && now.firmness !== then.firmness
+    ...('firmness' in now && 'firmness' in then && now.firmness !== then.firmness
       ? [`${FIRMNESS_WORDS[now.firmness]} → ${FIRMNESS_WORDS[then.firmness]}`]
       : []),
   ].join(', ');

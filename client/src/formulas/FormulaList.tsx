@@ -1,10 +1,10 @@
 import type { FormulaData, StoredFormula } from '@hollow-moon/contract';
-import { FAMILY_NAMES, SHELL_NAMES, stillAt } from '@hollow-moon/core';
+import { isFamily, PART_NAMES, SHELL_NAMES, stillAt } from '@hollow-moon/core';
 import { router } from 'expo-router';
-import { memo } from 'react';
+import { memo, useState } from 'react';
 import { Text, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
-import { Button, icons, PlaceLink, Notice, Soft, Title } from '../design';
+import { Button, icons, PlaceLink, Notice, Soft, TextField, Title } from '../design';
 import { useOutlook } from '../forecast';
 import { outlookInShort } from '../forecast/words';
 import { Moon, moonInWords } from '../moon';
@@ -49,9 +49,10 @@ const FormulaRow = memo(function FormulaRow({
         </Text>
         <Soft>
           {[
-            FAMILY_NAMES[data.family],
-            SHELL_NAMES[data.shell].toLowerCase(),
-            vessel?.data.name ?? 'no tin yet',
+            PART_NAMES[data.family],
+            ...(isFamily(data.family)
+              ? [SHELL_NAMES[data.shell].toLowerCase(), vessel?.data.name ?? 'no tin yet']
+              : []),
           ]
             .concat(changed ? ['not kept yet'] : [])
             .join(' · ')}
@@ -60,6 +61,54 @@ const FormulaRow = memo(function FormulaRow({
     </PlaceLink>
   );
 });
+
+interface ListedFormula {
+  readonly id: string;
+  readonly data: FormulaData;
+  readonly changed: boolean;
+}
+
+/** Shelves of the list: what bakes and sets, and what is made to go with it. */
+const GROUPS: readonly (readonly [title: string, holds: (data: FormulaData) => boolean])[] = [
+  ['Put away', (data) => data.archived],
+  ['Baked in the oven', (data) => BAKED.has(data.family)],
+  ['Stirred or set cold', (data) => isFamily(data.family)],
+  ['Doughs, sugar and finishes', () => true],
+];
+
+const BAKED: ReadonlySet<string> = new Set([
+  'baked-custard',
+  'batter-custard',
+  'purée-custard',
+  'fresh-cheese',
+  'syrup-nut',
+  'nut-cream',
+]);
+
+/** Which words a formula is found by: its name, kind, and everything on its lists. */
+function wordsOf({ data }: ListedFormula, book: KitchenBook): string {
+  const lists = [data.lines, ...data.parts.map((part) => part.lines)].flat();
+  return [
+    data.name,
+    PART_NAMES[data.family],
+    book.vessels.find((each) => each.id === data.vesselId)?.data.name ?? '',
+    ...data.parts.map((part) => part.name),
+    ...lists.map((line) => book.find(line.ingredientId)?.name ?? ''),
+  ]
+    .join(' ')
+    .toLowerCase();
+}
+
+/** The rows by shelf, in the order of the shelves; empty ones left out, what is put away last. */
+function grouped(rows: readonly ListedFormula[]): [string, ListedFormula[]][] {
+  const shelves = new Map<string, ListedFormula[]>(GROUPS.map(([title]) => [title, []]));
+  for (const row of rows) {
+    const [title] = GROUPS.find(([, holds]) => holds(row.data))!;
+    shelves.get(title)!.push(row);
+  }
+  const [away, ...others] = [...shelves];
+  return [...others, away!].filter(([, of]) => of.length > 0);
+}
 
 /** The kitchen's formulas, with those begun here and not yet kept. */
 export const FormulaList = memo(function FormulaList({
@@ -71,6 +120,8 @@ export const FormulaList = memo(function FormulaList({
 }) {
   const dispatch = useAppDispatch();
   const drafts = useAppSelector((state) => state.drafts);
+  const [sought, setSought] = useState('');
+  const [away, setAway] = useState(false);
   const begin = () => {
     const id = uuid();
     dispatch(edited({ id, field: 'new', data: emptyFormula() }));
@@ -78,7 +129,7 @@ export const FormulaList = memo(function FormulaList({
   };
   const stored: readonly StoredFormula[] = book.formulas;
   const begun = Object.entries(drafts).filter(([id]) => !stored.some((each) => each.id === id));
-  const rows = [
+  const all: ListedFormula[] = [
     ...begun.map(([id, draft]) => ({ id, data: draft.data, changed: true })),
     ...stored.map(({ id, data }) => ({
       id,
@@ -86,6 +137,13 @@ export const FormulaList = memo(function FormulaList({
       changed: id in drafts,
     })),
   ];
+  const words = sought.toLowerCase().split(/\s+/).filter(Boolean);
+  const rows = all.filter(
+    (row) =>
+      (away || !row.data.archived) &&
+      (words.length === 0 || words.every((word) => wordsOf(row, book).includes(word))),
+  );
+  const putAway = all.filter((row) => row.data.archived).length;
   return (
     <View className="gap-3">
       <View className="flex-row flex-wrap items-center justify-between gap-2">
@@ -95,19 +153,47 @@ export const FormulaList = memo(function FormulaList({
         </View>
         <Button label="New formula" icon={icons.add} onPress={begin} />
       </View>
-      {rows.length === 0 ? (
+      {all.length === 0 ? (
         <Notice kind="hint" actions={<Button label="New formula" weight="main" onPress={begin} />}>
           No formulas yet. Begin with eggs, a liquid and sugar; the ratios and the verdict come as
           you type.
         </Notice>
       ) : (
-        <View role="list" className="gap-2">
-          {rows.map((row) => (
-            <View key={row.id} role="listitem">
-              <FormulaRow {...row} here={row.id === openId} book={book} />
+        <>
+          <TextField
+            label="Find by name, tin or ingredient"
+            value={sought}
+            onChange={setSought}
+            testID="find-formula"
+          />
+          {rows.length === 0 ? (
+            <Notice kind="hint" actions={<Button label="Show all" onPress={() => setSought('')} />}>
+              {`Nothing here has ${words.map((word) => `“${word}”`).join(' and ')} in it.`}
+            </Notice>
+          ) : null}
+          {grouped(rows).map(([title, of]) => (
+            <View key={title} className="gap-2">
+              <Title level={2}>{title}</Title>
+              <View role="list" className="gap-2">
+                {of.map((row) => (
+                  <View key={row.id} role="listitem">
+                    <FormulaRow {...row} here={row.id === openId} book={book} />
+                  </View>
+                ))}
+              </View>
             </View>
           ))}
-        </View>
+          {putAway > 0 ? (
+            <View className="self-start">
+              <Button
+                label={away ? 'Hide what is put away' : `Show ${putAway} put away`}
+                pressed={away}
+                onPress={() => setAway(!away)}
+                testID="show-away"
+              />
+            </View>
+          ) : null}
+        </>
       )}
     </View>
   );

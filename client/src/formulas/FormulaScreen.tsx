@@ -138,7 +138,7 @@ function Workplace({
   const { ahead, tried } = outlook;
   const editAhead = useCallback(
     (field: string, next: FormulaData) => {
-      const wish = planFor(next, book.kitchen.data, book.vessels, book.ovens, tried);
+      const wish = planFor(next, book, tried);
       if ('plan' in wish) ahead(wish.plan);
       edit(field, next);
     },
@@ -165,7 +165,7 @@ function Workplace({
       onTheirs={bench.discard}
     />
   ) : null;
-  const list = <Bench data={data} book={book} bench={bench} />;
+  const list = <Bench id={id} data={data} book={book} bench={bench} />;
   const head = (
     <View className="gap-1">
       <Title>{data.name || 'Unnamed'}</Title>

@@ -7,6 +7,7 @@ import {
   LANGUAGES,
   languageOf,
   readList,
+  slipsIn,
   unitsFor,
   type EggGrade,
   type Language,
@@ -72,7 +73,7 @@ function ReadingRow({
   const name = `Line ${position + 1}`;
   return (
     <View className="gap-2 border-t border-line py-2" testID={`read-${position}`}>
-      <Soft>{written.text}</Soft>
+      <Soft>{written.section ? `${written.section}: ${written.text}` : written.text}</Soft>
       {ready ? (
         <Read>{`✓ ${readAs(reading, grade)}`}</Read>
       ) : leftOut ? (
@@ -182,6 +183,7 @@ export function PasteSheet({
   const settled = useDeferredValue(text);
   const language = chosen === 'auto' ? languageOf(settled) : chosen;
   const lines = useMemo(() => readList(settled, language), [settled, language]);
+  const slips = useMemo(() => slipsIn(settled), [settled]);
   // An answer belongs to what was written: it stays when another line is put in before.
   const readings = lines.map((line) => readingOf(line, answers[line.text] ?? {}, grade));
   const ready = readings.filter(goesOn).length;
@@ -189,11 +191,13 @@ export function PasteSheet({
   return (
     <Sheet title="A list as written">
       <TextField
-        label="One ingredient a line: cups, ounces or grams"
+        label="One ingredient a line; a heading with a colon begins a component"
         value={text}
         onChange={setText}
         lines={6}
-        placeholder={'2 1/2 cups milk\n5 yolks + 1 whole egg\n3 oz (85 g) sugar'}
+        placeholder={
+          '2 1/2 cups milk\n5 yolks + 1 whole egg\n3 oz (85 g) sugar\n\nFor the dough:\n250 g flour'
+        }
         testID="paste-text"
       />
       <View className="flex-row flex-wrap items-center gap-2">
@@ -214,6 +218,23 @@ export function PasteSheet({
       {chosen === 'auto' && lines.length > 0 ? (
         <Soft>{`Read as ${LANGUAGE_NAMES[language]}.`}</Soft>
       ) : null}
+      {slips.map(({ text: words, message, likely }) => (
+        <Notice
+          key={`${words}/${message}`}
+          kind="hint"
+          testID="slip"
+          actions={
+            likely === undefined ? undefined : (
+              <Button
+                label={`Make it “${likely}”`}
+                onPress={() => setText(text.replace(words, likely))}
+              />
+            )
+          }
+        >
+          {`“${words}”: ${message}`}
+        </Notice>
+      ))}
       <View>
         {readings.map((reading, position) => (
           <ReadingRow

@@ -6,9 +6,14 @@ import {
   toRecipe,
   type FormulaData,
 } from '@hollow-moon/contract';
+import { router } from 'expo-router';
 import { View } from 'react-native';
+import { v4 as uuid } from 'uuid';
 import { Button, Sheet, Soft } from '../design';
-import { fileName, keepAsFile } from './files';
+import type { KitchenBook } from '../store/kitchen';
+import { useAppDispatch } from '../store/store';
+import { copyOf, edited } from './drafts';
+import { fileName, keepAsFile, openFile } from './files';
 
 const FORMATS = [
   { label: 'Hollow Moon file', ending: 'json', type: 'application/json', write: toFormulaFile },
@@ -17,19 +22,72 @@ const FORMATS = [
   { label: 'Table (CSV)', ending: 'csv', type: 'text/csv', write: toCsv },
 ] as const;
 
-/** The formula as a file, for another kitchen or another program. */
-export const ShareSheet = ({ data }: { readonly data: FormulaData }) => (
-  <Sheet title="Take it along">
-    <View className="flex-row flex-wrap gap-2">
-      {FORMATS.map(({ label, ending, type, write }) => (
+/** The formula as a file or a card, as a copy of its own, and out of the way. */
+export function ShareSheet({
+  id,
+  data,
+  book,
+  changed,
+  onEdit,
+}: {
+  readonly id: string;
+  readonly data: FormulaData;
+  readonly book: KitchenBook;
+  /** Whether there is something not kept yet. */
+  readonly changed: boolean;
+  readonly onEdit: (field: string, data: FormulaData) => void;
+}) {
+  const dispatch = useAppDispatch();
+  const copy = () => {
+    const copyId = uuid();
+    dispatch(edited({ id: copyId, field: 'copy', data: copyOf(data) }));
+    router.navigate(`/formulas/${copyId}`);
+  };
+  const stored = book.formulas.some((each) => each.id === id);
+  const card = (size: 'A5' | 'A4') =>
+    openFile(`/api/kitchens/${book.kitchen.id}/formulas/${id}/card.pdf?size=${size}`);
+  return (
+    <Sheet title="Take it along">
+      <View className="flex-row flex-wrap gap-2">
         <Button
-          key={ending}
-          label={label}
-          testID={`save-${ending}`}
-          onPress={() => keepAsFile(fileName(data.name, ending), type, write(data))}
+          label="Bench card, A5"
+          onPress={() => card('A5')}
+          disabled={!stored || changed}
+          testID="card-A5"
         />
-      ))}
-    </View>
-    <Soft>{`The first holds everything but this kitchen’s tin and oven. The others have no place for ${lostIn(data).join(', ')}.`}</Soft>
-  </Sheet>
-);
+        <Button
+          label="Bench card, A4"
+          onPress={() => card('A4')}
+          disabled={!stored || changed}
+          testID="card-A4"
+        />
+      </View>
+      <Soft>
+        {stored && !changed
+          ? 'To print: amounts, temperatures, end signs and cautions, with big figures.'
+          : 'Keep the formula first: a card is printed of what is in the book.'}
+      </Soft>
+      <View className="flex-row flex-wrap gap-2">
+        {FORMATS.map(({ label, ending, type, write }) => (
+          <Button
+            key={ending}
+            label={label}
+            testID={`save-${ending}`}
+            onPress={() =>
+              keepAsFile(fileName(data.name, ending), type, write(data, book.formulaOf))
+            }
+          />
+        ))}
+      </View>
+      <Soft>{`The first holds everything but this kitchen’s tin and oven. The others have no place for ${lostIn(data).join(', ')}.`}</Soft>
+      <View className="flex-row flex-wrap gap-2">
+        <Button label="Make a copy" onPress={copy} testID="copy" />
+        <Button
+          label={data.archived ? 'Bring it back' : 'Put it away'}
+          onPress={() => onEdit('archived', { ...data, archived: !data.archived })}
+          testID="archive"
+        />
+      </View>
+    </Sheet>
+  );
+}

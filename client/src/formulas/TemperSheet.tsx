@@ -6,8 +6,8 @@ import {
   SAFE_BELOW_K,
   sidesOf,
   type Analysis,
-  type Family,
-  type SettingVerdict,
+  type PartKind,
+  type PartVerdict,
   type SugarWith,
 } from '@hollow-moon/core';
 import { useState } from 'react';
@@ -17,7 +17,7 @@ import { minutes, withUnit } from '../design/format';
 import { useTemperature } from '../store/useTemperature';
 
 /** Families in which a hot liquid meets egg. */
-const JOINED: ReadonlySet<Family> = new Set([
+const JOINED: ReadonlySet<PartKind> = new Set([
   'baked-custard',
   'starch-cream',
   'curd',
@@ -47,8 +47,8 @@ export function TemperSheet({
   roomC,
 }: {
   readonly analysis: Analysis;
-  readonly family: Family;
-  readonly verdict: SettingVerdict;
+  readonly family: PartKind;
+  readonly verdict: PartVerdict;
   readonly roomC: number;
 }) {
   const { degrees, unit } = useTemperature();

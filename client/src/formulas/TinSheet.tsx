@@ -1,14 +1,21 @@
 import type { FormulaData } from '@hollow-moon/contract';
 import {
+  checkDisc,
+  discsFrom,
   doughDisc,
-  fillToHeadspace,
-  fillWithMass,
-  roomInside,
+  HEADSPACE,
+  insideOf,
+  isFamily,
+  judgePart,
+  levelWarning,
+  PLATE_BEYOND_MM,
   scaleLines,
   SHELL_KINDS,
   SHELL_NAMES,
-  type Analysis,
+  type Build,
+  type DoughDisc,
 } from '@hollow-moon/core';
+import { useState } from 'react';
 import { View } from 'react-native';
 import {
   Button,
@@ -18,46 +25,23 @@ import {
   Notice,
   NumberField,
   Picker,
+  Read,
   Sheet,
   Soft,
 } from '../design';
 import { centimetres, grams } from '../design/format';
 import type { KitchenBook } from '../store/kitchen';
+import type { BuildInKitchen } from './useBuild';
 
 type Edit = (field: string, data: FormulaData) => void;
 
-interface Fit {
-  readonly depthMm: number;
-  readonly wantedG: number;
-  readonly surfaceMm: number;
-  readonly discMm: number;
-  readonly doughG: number;
-  readonly trimmingsG: number;
-}
-
-/** What a formula comes to in its tins, or what stands in the way. */
-function fitIn(data: FormulaData, analysis: Analysis, book: KitchenBook) {
-  const vessel = book.vessels.find((each) => each.id === data.vesselId)?.data;
-  if (!vessel)
-    return { problem: 'Choose a tin to see masses, disc and depth.', field: 'vessel' } as const;
-  if (!Number.isInteger(data.vesselCount) || data.vesselCount < 1) {
-    return { problem: 'How many? A whole number, at least one.', field: 'count' } as const;
-  }
-  const room = roomInside(vessel, data.shell === 'none' ? 0 : data.shellThicknessMm);
-  if (!room.ok) return { problem: room.problem.message, field: 'shell' } as const;
-  const fill = fillToHeadspace(room.value, data.headspaceMm, analysis.densityGMl);
-  if (!fill.ok) return { problem: fill.problem.message, field: 'headspace' } as const;
-  const disc = doughDisc(vessel, data.shellThicknessMm);
-  const fit: Fit = {
-    depthMm: fill.value.depthMm,
-    wantedG: fill.value.massG * data.vesselCount,
-    surfaceMm: room.value.topLengthMm,
-    discMm: disc.diameterMm,
-    doughG: disc.massG,
-    trimmingsG: disc.massG - disc.liningG,
-  };
-  const asIs = fillWithMass(room.value, analysis.mixtureG / data.vesselCount, analysis.densityGMl);
-  return { fit, asIs, vessel } as const;
+/** What stands in the way of a fit, at its field. */
+function problemOf({ vessel, fit }: BuildInKitchen) {
+  if (!vessel) return { problem: 'Choose a tin to see masses, disc and depth.', field: 'vessel' };
+  if (!fit) return { problem: 'How many? A whole number, at least one.', field: 'count' };
+  if (fit.ok) return undefined;
+  const field = fit.problem.path === 'headspaceMm' ? 'headspace' : 'shell';
+  return { problem: fit.problem.message, field };
 }
 
 /** How the batch sits in the tins: short, over, or just right. */
@@ -70,30 +54,93 @@ function balance(wantedG: number, mixtureG: number): string {
     : `The batch is ${grams(-spareG)} g short for the tins.`;
 }
 
+/** Whether it is meant to leave its mould: caramel lies under it, or it is firm enough to. */
+const turnsOut = (data: FormulaData, build: Build): boolean => {
+  const verdict = judgePart(build.filling, data.family, data.shell);
+  return (
+    build.parts.some(({ part }) => part.kind === 'caramel' && part.place === 'under') ||
+    ('firmness' in verdict && verdict.firmness === 'unmouldable')
+  );
+};
+
+const width = ({ diameterMm, breadthMm }: DoughDisc): string =>
+  diameterMm === breadthMm
+    ? centimetres(diameterMm)
+    : `${centimetres(diameterMm)} × ${centimetres(breadthMm)}`;
+
+/** The dough: how wide it is rolled, and what the dough in hand can give. */
+function DoughLines({ disc, data }: { readonly disc: DoughDisc; readonly data: FormulaData }) {
+  const [inHand, setInHand] = useState(Number.NaN);
+  const discs = discsFrom(inHand, disc);
+  const round = disc.diameterMm === disc.breadthMm;
+  const each = inHand / data.vesselCount;
+  const tie =
+    inHand > 0 && round
+      ? checkDisc({
+          massG: each,
+          diameterMm: disc.diameterMm,
+          thicknessMm: data.shellThicknessMm,
+        })
+      : undefined;
+  return (
+    <>
+      <View className="flex-row flex-wrap gap-x-6 gap-y-3">
+        <Labelled label="Roll the dough">
+          <Figure value={width(disc)} unit={round ? 'cm wide' : 'cm'} size="figure" testID="disc" />
+        </Labelled>
+        <Labelled label="Dough a tin">
+          <Figure value={grams(disc.massG)} unit="g" size="figure" testID="dough" />
+        </Labelled>
+      </View>
+      <Soft>{`About ${grams(disc.massG - disc.liningG)} g of it is trimmed off. Base, walls and 2 cm to trim; 1.2 g/cm³.`}</Soft>
+      <NumberField
+        label="Dough in hand"
+        unit="g"
+        mayBeEmpty
+        value={inHand}
+        onChange={setInHand}
+        className="w-36"
+        testID="dough-in-hand"
+      />
+      {inHand > 0 ? (
+        <Read testID="dough-gives">
+          {`Lines ${discs.fresh}${discs.rerolled > 0 ? ` and ${discs.rerolled} from the scraps` : ''}, ${grams(discs.leftG)} g over.${tie && !tie.ok && discs.fresh < data.vesselCount ? ` For ${data.vesselCount}: ${tie.problem.message}` : ''}`}
+        </Read>
+      ) : null}
+    </>
+  );
+}
+
 /** The tin, the shell and the level, and what they do to masses, disc and depth. */
 export function TinSheet({
   data,
-  analysis,
+  inKitchen,
   book,
   onEdit,
 }: {
   readonly data: FormulaData;
-  readonly analysis: Analysis;
+  readonly inKitchen: BuildInKitchen;
   readonly book: KitchenBook;
   readonly onEdit: Edit;
 }) {
   const set = (field: keyof FormulaData) => (value: unknown) =>
     onEdit(field, { ...data, [field]: value });
-  const found = fitIn(data, analysis, book);
-  const problemAt = (field: string) =>
-    'problem' in found && found.field === field ? found.problem : undefined;
-  const fit = 'fit' in found ? found.fit : undefined;
-  const overflow =
-    'asIs' in found && found.asIs && !found.asIs.ok ? found.asIs.problem.message : undefined;
+  const { build, vessel } = inKitchen;
+  const analysis = build.filling;
+  const found = problemOf(inKitchen);
+  const problemAt = (field: string) => (found?.field === field ? found.problem : undefined);
+  const fit = inKitchen.fit?.ok ? inKitchen.fit.value : undefined;
+  const overflow = fit && !fit.asMixed.ok ? fit.asMixed.problem.message : undefined;
+  const level = fit && levelWarning(data.family, fit.wanted.depthMm, data.headspaceMm);
+  const usual = isFamily(data.family) ? HEADSPACE[data.family] : undefined;
   const scale = () => {
     if (!fit || analysis.mixtureG <= 0) return;
-    onEdit('scale', { ...data, lines: scaleLines(data.lines, fit.wantedG / analysis.mixtureG) });
+    onEdit('scale', { ...data, lines: scaleLines(data.lines, fit.toMixG / analysis.mixtureG) });
   };
+  const disc =
+    vessel && data.shell !== 'none' && data.shellThicknessMm > 0
+      ? doughDisc(vessel, data.shellThicknessMm)
+      : undefined;
   return (
     <Sheet title="Tin and shell">
       <Picker
@@ -146,30 +193,36 @@ export function TinSheet({
         <>
           <View className="flex-row flex-wrap gap-x-6 gap-y-3">
             <Labelled label="Filling wanted">
-              <Figure value={grams(fit.wantedG)} unit="g" size="figure" testID="filling-wanted" />
+              <Figure value={grams(fit.toMixG)} unit="g" size="figure" testID="filling-wanted" />
+            </Labelled>
+            <Labelled label="Into each">
+              <Figure value={grams(fit.wanted.massG)} unit="g" size="figure" testID="each-tin" />
             </Labelled>
             <Labelled label="Depth">
-              <Figure value={centimetres(fit.depthMm)} unit="cm" size="figure" />
+              <Figure value={centimetres(fit.wanted.depthMm)} unit="cm" size="figure" />
             </Labelled>
-            {data.shell === 'none' ? null : (
-              <>
-                <Labelled label="Roll the dough">
-                  <Figure
-                    value={centimetres(fit.discMm)}
-                    unit="cm wide"
-                    size="figure"
-                    testID="disc"
-                  />
-                </Labelled>
-                <Labelled label="Dough a tin">
-                  <Figure value={grams(fit.doughG)} unit="g" size="figure" testID="dough" />
-                </Labelled>
-              </>
-            )}
           </View>
-          {data.shell === 'none' ? null : (
-            <Soft>{`About ${grams(fit.trimmingsG)} g of it is trimmed off. Base, walls and 2 cm to trim; 1.2 g/cm³.`}</Soft>
-          )}
+          {build.takenMl > 0 ? (
+            <Soft>{`What lies under it takes ${grams(build.takenMl)} ml of each.`}</Soft>
+          ) : null}
+          {level && usual ? (
+            <Notice
+              kind="hint"
+              testID="level"
+              actions={
+                <Button
+                  label={`Leave ${usual.mm} mm`}
+                  onPress={() => set('headspaceMm')(usual.mm)}
+                />
+              }
+            >
+              {level}
+            </Notice>
+          ) : null}
+          {disc && data.shell !== 'crumb-shell' ? <DoughLines disc={disc} data={data} /> : null}
+          {vessel && data.shell === 'none' && turnsOut(data, build) ? (
+            <Soft>{`To turn one out, a plate of ${centimetres(insideOf(vessel).topLengthMm + PLATE_BEYOND_MM)} cm or more.`}</Soft>
+          ) : null}
           {overflow ? (
             <Notice
               kind="danger"
@@ -180,7 +233,7 @@ export function TinSheet({
             </Notice>
           ) : (
             <View className="flex-row flex-wrap items-center justify-between gap-2">
-              <Soft className="flex-1">{balance(fit.wantedG, analysis.mixtureG)}</Soft>
+              <Soft className="flex-1">{balance(fit.toMixG, analysis.mixtureG)}</Soft>
               <Button label="Scale to the tins" onPress={scale} disabled={analysis.mixtureG <= 0} />
             </View>
           )}

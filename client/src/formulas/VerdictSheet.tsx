@@ -2,8 +2,9 @@ import {
   standsIn,
   type Band,
   type BySign,
+  type Made,
   type Judged,
-  type SettingVerdict,
+  type PartVerdict,
 } from '@hollow-moon/core';
 import { Text, View } from 'react-native';
 import { Figure, Labelled, Notice, Read, Sheet, Soft, Why } from '../design';
@@ -114,19 +115,22 @@ function BandLine({ band }: { readonly band: Band }) {
   );
 }
 
-function JudgedBySign({ verdict }: { readonly verdict: BySign }) {
+/** What is done, where it is done, and how it goes wrong; also within a component's sheet. */
+export function JudgedBySign({ verdict }: { readonly verdict: BySign | Made }) {
   const temperature = useTemperature();
   const end = verdict.endC && endInWords(verdict.endC, temperature);
-  const { setBy, treatment, fails, firmness, firmnessWhy, bands, warnings, source } = verdict;
+  const { setBy, treatment, fails, bands, warnings, source } = verdict;
   return (
     <>
       <View className="flex-row flex-wrap gap-x-6 gap-y-3">
         {end ? (
-          <Labelled label="Done at, in the middle">
+          <Labelled label={verdict.kind === 'made' ? 'Done at' : 'Done at, in the middle'}>
             <Figure value={end.figure} unit={end.unit} size="figure" testID="done-at" />
           </Labelled>
         ) : null}
-        <FirmnessLine firmness={firmness} why={firmnessWhy} />
+        {verdict.kind === 'by-sign' ? (
+          <FirmnessLine firmness={verdict.firmness} why={verdict.firmnessWhy} />
+        ) : null}
       </View>
       <Labelled label="Set by">
         <Read testID="set-by">{setBy}</Read>
@@ -149,17 +153,17 @@ function JudgedBySign({ verdict }: { readonly verdict: BySign }) {
 }
 
 /** Whether it will set, what it needs for that, and how firm it will be; each with its reason. */
-export function VerdictSheet({ verdict }: { readonly verdict: SettingVerdict }) {
+export function VerdictSheet({ verdict }: { readonly verdict: PartVerdict }) {
   return (
-    <Sheet title="Will it set?">
+    <Sheet title={verdict.kind === 'made' ? 'Will it do?' : 'Will it set?'}>
       {verdict.kind === 'judged' ? (
         <JudgedCustard verdict={verdict} />
-      ) : verdict.kind === 'by-sign' ? (
-        <JudgedBySign verdict={verdict} />
-      ) : (
+      ) : verdict.kind === 'not-judged' ? (
         <Notice kind="hint" testID="not-judged">
           {verdict.reason}
         </Notice>
+      ) : (
+        <JudgedBySign verdict={verdict} />
       )}
     </Sheet>
   );

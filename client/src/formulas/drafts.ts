@@ -1,6 +1,7 @@
-import type { FormulaData, StoredFormula } from '@hollow-moon/contract';
+import { PLAIN_BUILD, type FormulaData, type StoredFormula } from '@hollow-moon/contract';
 import type { Line } from '@hollow-moon/core';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { v4 as uuid } from 'uuid';
 import { recall } from '../store/storage';
 import type { Refused } from '../store/api';
 
@@ -16,6 +17,8 @@ export interface Draft {
   /** The write that is under way or was lost; sent again under the same id. */
   readonly writeId: string | null;
   readonly refused: Refused | null;
+  /** Why it is changed, in the cook's words, for whoever looks back. */
+  readonly why: string;
   /** What is in the book, when it changed there meanwhile. */
   readonly stale: StoredFormula | null;
 }
@@ -33,6 +36,7 @@ const opened = (version: number, data: FormulaData): Draft => ({
   editing: null,
   writeId: null,
   refused: null,
+  why: '',
   stale: null,
 });
 
@@ -45,9 +49,20 @@ interface Edit {
   readonly from?: StoredFormula;
 }
 
+/** Drafts kept by this device, which may be from before formulas had all they have today. */
+const recalled = (): Drafts =>
+  Object.fromEntries(
+    Object.entries(recall<Drafts>('drafts') ?? {}).map(([id, draft]) => [
+      id,
+      {
+        ...opened(draft.version, { ...PLAIN_BUILD, ...draft.data, parts: draft.data.parts ?? [] }),
+      },
+    ]),
+  );
+
 const slice = createSlice({
   name: 'drafts',
-  initialState: recall<Drafts>('drafts') ?? {},
+  initialState: recalled(),
   reducers: {
     edited(state, { payload: { id, field, data, from } }: PayloadAction<Edit>): Drafts {
       const draft = state[id] ?? (from ? opened(from.version, from.data) : undefined);
@@ -100,6 +115,10 @@ const slice = createSlice({
         },
       };
     },
+    whySaid(state, { payload: { id, why } }: PayloadAction<{ id: string; why: string }>): Drafts {
+      const draft = state[id];
+      return draft ? { ...state, [id]: { ...draft, why, writeId: null } } : state;
+    },
     sending(
       state,
       { payload: { id, writeId } }: PayloadAction<{ id: string; writeId: string }>,
@@ -146,17 +165,45 @@ const slice = createSlice({
   },
 });
 
-export const { edited, undone, redone, sending, saved, refused, mineKept, dropped } = slice.actions;
+export const { edited, undone, redone, whySaid, sending, saved, refused, mineKept, dropped } =
+  slice.actions;
 export const draftsReducer = slice.reducer;
 
-/** The data with one line changed. */
-export const withLine = (data: FormulaData, id: string, change: Partial<Line>): FormulaData => ({
+/** The data with every list, the filling's and each component's, put through `change`. */
+const withLists = (
+  data: FormulaData,
+  change: (lines: FormulaData['lines']) => FormulaData['lines'],
+): FormulaData => ({
   ...data,
-  lines: data.lines.map((line) => (line.id === id ? { ...line, ...change } : line)),
+  lines: change(data.lines),
+  parts: data.parts.map((part) => ({ ...part, lines: change(part.lines) })),
 });
 
+/** The data with one line changed, wherever it stands. */
+export const withLine = (data: FormulaData, id: string, change: Partial<Line>): FormulaData =>
+  withLists(data, (lines) => lines.map((line) => (line.id === id ? { ...line, ...change } : line)));
+
 /** The data without a line. */
-export const withoutLine = (data: FormulaData, id: string): FormulaData => ({
+export const withoutLine = (data: FormulaData, id: string): FormulaData =>
+  withLists(data, (lines) => lines.filter((line) => line.id !== id));
+
+/** The data with a component changed. */
+export const withPart = (
+  data: FormulaData,
+  id: string,
+  change: Partial<FormulaData['parts'][number]>,
+): FormulaData => ({
   ...data,
-  lines: data.lines.filter((line) => line.id !== id),
+  parts: data.parts.map((part) => (part.id === id ? { ...part, ...change } : part)),
 });
+
+/** The same formula under a name and ids of its own. */
+export function copyOf(data: FormulaData): FormulaData {
+  const copy = withLists(data, (lines) => lines.map((line) => ({ ...line, id: uuid() })));
+  return {
+    ...copy,
+    parts: copy.parts.map((part) => ({ ...part, id: uuid() })),
+    name: `${data.name}, copy`.slice(0, 120),
+    archived: false,
+  };
+}

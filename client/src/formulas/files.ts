@@ -17,3 +17,8 @@ export const fileName = (title: string, ending: string): string => {
     .slice(0, 60);
   return `${plain || 'formula'}.${ending}`;
 };
+
+/** Opens a file of the server's beside what is on the screen. */
+export const openFile = (address: string): void => {
+  globalThis.open(address, '_blank', 'noopener');
+};

@@ -1,4 +1,4 @@
-import type { FormulaData } from '@hollow-moon/contract';
+import { PLAIN_BUILD, type FormulaData } from '@hollow-moon/contract';
 import type { Line } from '@hollow-moon/core';
 import { v4 as uuid } from 'uuid';
 
@@ -19,4 +19,6 @@ export const emptyFormula = (): FormulaData => ({
   ovenId: null,
   setC: 140,
   fillingStartC: 40,
+  ...PLAIN_BUILD,
+  parts: [],
 });

@@ -3,9 +3,12 @@ import {
   amountOf,
   findIngredient,
   gramsPerUnit,
+  kindOfHeading,
   type EggGrade,
   type Line,
   type LineUnit,
+  type PartKind,
+  type PartPlace,
   type WrittenLine,
 } from '@hollow-moon/core';
 import { v4 as uuid } from 'uuid';
@@ -71,26 +74,59 @@ export const goesOn = ({ missing, leftOut }: Reading): boolean => missing === un
 const rangeNote = ({ amount }: WrittenLine): string =>
   amount.kind === 'range' ? `${amount.least} to ${amount.most} as written` : '';
 
-/** The formula with the readings that can stand on its list, and the others, as written, in its note. */
+/** The line a reading that can stand becomes. */
+export function lineFrom(reading: Reading): Line {
+  const { written } = reading;
+  const note = [rangeNote(written), written.about ? 'about' : '', written.note]
+    .filter(Boolean)
+    .join(', ');
+  return {
+    id: uuid(),
+    ingredientId: reading.ingredientId!,
+    amount: reading.amount!,
+    unit: reading.unit!,
+    written: written.text,
+    ...(note ? { note } : {}),
+  };
+}
+
+/** Where a component of a kind usually goes. */
+const placeOf = (kind: PartKind): PartPlace => {
+  if (/dough$|shell$/.test(kind)) return 'shell';
+  if (kind === 'caramel' || kind === 'seal') return 'under';
+  return kind === 'praline' || kind === 'syrup' || kind === 'other-part' ? 'apart' : 'over';
+};
+
+/**
+ * The formula with the readings that can stand: those under no heading or the filling's on its list,
+ * those under another as a component; the others, as written, in its note.
+ */
 export function withReadings(data: FormulaData, readings: readonly Reading[]): FormulaData {
-  const lines = readings.filter(goesOn).map((reading): Line => {
-    const note = [
-      rangeNote(reading.written),
-      reading.written.about ? 'about' : '',
-      reading.written.note,
-    ]
-      .filter(Boolean)
-      .join(', ');
+  const ready = readings.filter(goesOn);
+  const kindOf = (reading: Reading) => kindOfHeading(reading.written.section);
+  const main = ready.filter((reading) => kindOf(reading) === 'filling').map(lineFrom);
+  const sections = new Set(
+    ready.filter((each) => kindOf(each) !== 'filling').map((each) => each.written.section),
+  );
+  const parts = [...sections].map((section): FormulaData['parts'][number] => {
+    const kind = kindOfHeading(section) as PartKind;
     return {
       id: uuid(),
-      ingredientId: reading.ingredientId!,
-      amount: reading.amount!,
-      unit: reading.unit!,
-      written: reading.written.text,
-      ...(note ? { note } : {}),
+      name: section.slice(0, 120),
+      kind,
+      place: placeOf(kind),
+      lines: ready.filter((each) => each.written.section === section).map(lineFrom),
+      formulaId: null,
+      eachG: null,
+      vessels: null,
     };
   });
   const left = readings.filter((each) => !goesOn(each)).map((each) => each.written.text);
   const note = left.length > 0 ? [data.note, `Not weighed: ${left.join('; ')}.`] : [data.note];
-  return { ...data, lines: [...data.lines, ...lines], note: note.filter(Boolean).join('\n') };
+  return {
+    ...data,
+    lines: [...data.lines, ...main],
+    parts: [...data.parts, ...parts],
+    note: note.filter(Boolean).join('\n'),
+  };
 }

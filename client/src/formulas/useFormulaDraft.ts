@@ -4,7 +4,17 @@ import { v4 as uuid } from 'uuid';
 import { formulaWritten, refusalFrom, usePutFormulaMutation } from '../store/api';
 import type { KitchenBook } from '../store/kitchen';
 import { useAppDispatch, useAppSelector } from '../store/store';
-import { dropped, edited, redone, refused, saved, sending, undone, type Draft } from './drafts';
+import {
+  dropped,
+  edited,
+  redone,
+  refused,
+  saved,
+  sending,
+  undone,
+  whySaid,
+  type Draft,
+} from './drafts';
 
 export interface FormulaDraft {
   /** What is on the bench: the draft, else what is in the book; `undefined` when there is neither. */
@@ -13,6 +23,7 @@ export interface FormulaDraft {
   readonly edit: (field: string, data: FormulaData) => void;
   readonly undo: () => void;
   readonly redo: () => void;
+  readonly sayWhy: (why: string) => void;
   readonly save: () => void;
   readonly saving: boolean;
   /** Back to what is in the book. */
@@ -32,6 +43,7 @@ export function useFormulaDraft(id: string, book: KitchenBook): FormulaDraft {
   );
   const undo = useCallback(() => dispatch(undone(id)), [dispatch, id]);
   const redo = useCallback(() => dispatch(redone(id)), [dispatch, id]);
+  const sayWhy = useCallback((why: string) => dispatch(whySaid({ id, why })), [dispatch, id]);
   const discard = useCallback(() => dispatch(dropped(id)), [dispatch, id]);
   const kitchenId = book.kitchen.id;
   // The newest draft, so that saving stays one function while the cook types.
@@ -65,6 +77,7 @@ export function useFormulaDraft(id: string, book: KitchenBook): FormulaDraft {
       writeId,
       version: draft.version,
       data: checked.data,
+      why: draft.why,
     });
     if (result.data) {
       // First into the list, then off the bench: in between it must not seem to be nowhere.
@@ -93,7 +106,17 @@ export function useFormulaDraft(id: string, book: KitchenBook): FormulaDraft {
   }, [redo, save, undo]);
 
   return useMemo(
-    () => ({ data: draft?.data ?? stored?.data, draft, edit, undo, redo, save, saving, discard }),
-    [draft, stored, edit, undo, redo, save, saving, discard],
+    () => ({
+      data: draft?.data ?? stored?.data,
+      draft,
+      edit,
+      undo,
+      redo,
+      sayWhy,
+      save,
+      saving,
+      discard,
+    }),
+    [draft, stored, edit, undo, redo, sayWhy, save, saving, discard],
   );
 }

@@ -91,6 +91,16 @@ function Ending({
   );
 }
 
+/** What a shape needs besides diameters and height, and what it usually is. */
+const WANTED: Partial<
+  Record<VesselData['kind'], readonly (readonly ['breadthMm' | 'tubeMm' | 'capacityMl', number])[]>
+> = {
+  rectangle: [['breadthMm', 110]],
+  oval: [['breadthMm', 150]],
+  tube: [['tubeMm', 60]],
+  capacity: [['capacityMl', 120]],
+};
+
 /** A vessel by its inside measures. */
 export function VesselForm({
   kitchenId,
@@ -125,7 +135,10 @@ export function VesselForm({
   const submit = handleSubmit(async () => {
     if (await keep()) onClose();
   });
-  const checked = vesselDataSchema.safeParse(useWatch({ control }));
+  const watched = useWatch({ control });
+  const { kind } = watched;
+  const long = kind === 'rectangle' || kind === 'oval';
+  const checked = vesselDataSchema.safeParse(watched);
   return (
     <View className="gap-3 py-2">
       <Controller
@@ -145,11 +158,17 @@ export function VesselForm({
         control={control}
         name="kind"
         render={({ field }) => (
-          <Choice
+          <Picker
             label="Shape"
             value={field.value}
-            onChange={field.onChange}
+            onChange={(value) => {
+              field.onChange(value);
+              for (const [name, usual] of WANTED[value as VesselData['kind']] ?? []) {
+                if (form.getValues(name) === undefined) form.setValue(name, usual);
+              }
+            }}
             options={VESSEL_KINDS.map((value) => ({ value, label: VESSEL_KIND_NAMES[value] }))}
+            testID="kind"
           />
         )}
       />
@@ -165,26 +184,65 @@ export function VesselForm({
           />
         )}
       />
-      <Soft>Inside measures</Soft>
+      <Soft>{kind === 'capacity' ? 'What it holds' : 'Inside measures'}</Soft>
       <View className="flex-row flex-wrap gap-3">
-        <FormNumber
-          control={control}
-          name="baseDiameterMm"
-          label="Base across"
-          unit="cm"
-          scale={10}
-        />
-        <FormNumber
-          control={control}
-          name="topDiameterMm"
-          label="Top across"
-          unit="cm"
-          scale={10}
-        />
-        <FormNumber control={control} name="heightMm" label="Height" unit="cm" scale={10} />
-        <FormNumber control={control} name="lipMm" label="Flat rim" unit="mm" />
+        {kind === 'capacity' ? (
+          <FormNumber control={control} name="capacityMl" label="To the brim" unit="ml" />
+        ) : (
+          <>
+            <FormNumber
+              control={control}
+              name="baseDiameterMm"
+              label={long ? 'Base, length' : 'Base across'}
+              unit="cm"
+              scale={10}
+            />
+            <FormNumber
+              control={control}
+              name="topDiameterMm"
+              label={long ? 'Top, length' : 'Top across'}
+              unit="cm"
+              scale={10}
+            />
+            {long ? (
+              <FormNumber
+                control={control}
+                name="breadthMm"
+                label="Top, breadth"
+                unit="cm"
+                scale={10}
+              />
+            ) : null}
+            {kind === 'tube' ? (
+              <FormNumber
+                control={control}
+                name="tubeMm"
+                label="Tube across"
+                unit="cm"
+                scale={10}
+              />
+            ) : null}
+            <FormNumber control={control} name="heightMm" label="Height" unit="cm" scale={10} />
+            <FormNumber control={control} name="lipMm" label="Flat rim" unit="mm" />
+          </>
+        )}
         <FormNumber control={control} name="owned" label="How many" />
       </View>
+      <Controller
+        control={control}
+        name="looseBase"
+        render={({ field }) => (
+          <Choice
+            label="Base"
+            value={field.value ? 'loose' : 'fixed'}
+            onChange={(value) => field.onChange(value === 'loose')}
+            options={[
+              { value: 'fixed', label: 'Fixed' },
+              { value: 'loose', label: 'Comes out' },
+            ]}
+          />
+        )}
+      />
       {checked.success ? (
         <Soft>{`Holds ${Math.round(volumeMl(insideOf(checked.data)))} ml to the brim.`}</Soft>
       ) : null}

@@ -1,4 +1,4 @@
-import { kitchenDataSchema, type KitchenData } from '@hollow-moon/contract';
+import { kitchenDataSchema, type KitchenData, type VesselData } from '@hollow-moon/contract';
 import {
   boilingPointAtAltitudeC,
   EGG_GRADES,
@@ -31,6 +31,7 @@ import { useKitchenBook, type KitchenBook } from '../store/kitchen';
 import { degreesChosen, themeChosen, type Degrees, type Theme } from '../store/settings';
 import { useAppDispatch, useAppSelector } from '../store/store';
 import { OvenForm, VesselForm } from './EquipmentForms';
+import { PantrySheet } from './PantrySheet';
 import { useKept } from './useKept';
 
 /** How this device shows things. */
@@ -130,6 +131,20 @@ function KitchenSheet({ book }: { readonly book: KitchenBook }) {
         />
         <Controller
           control={control}
+          name="currency"
+          render={({ field, fieldState }) => (
+            <View className="w-36">
+              <TextField
+                label="Prices in"
+                value={field.value}
+                onChange={(value) => field.onChange(value.toUpperCase())}
+                problem={fieldState.error?.message}
+              />
+            </View>
+          )}
+        />
+        <Controller
+          control={control}
           name="roomC"
           render={({ field, fieldState }) => (
             <NumberField
@@ -212,6 +227,23 @@ const offBy = (offsetK: number): string =>
     ? 'true to its dial'
     : `runs ${Math.abs(offsetK)} °C ${offsetK < 0 ? 'cool' : 'hot'}`;
 
+/** A vessel's measures in a line. */
+function sizeOf(data: VesselData): string {
+  if (data.kind === 'capacity') return `holds ${data.capacityMl ?? '?'} ml`;
+  const { baseDiameterMm, topDiameterMm, breadthMm, tubeMm, heightMm } = data;
+  const across =
+    baseDiameterMm === topDiameterMm
+      ? centimetres(topDiameterMm)
+      : `${centimetres(baseDiameterMm)} to ${centimetres(topDiameterMm)}`;
+  const long = data.kind === 'rectangle' || data.kind === 'oval';
+  return [
+    long ? `${across} × ${centimetres(breadthMm ?? topDiameterMm)} cm` : `${across} cm wide`,
+    ...(data.kind === 'tube' ? [`tube ${centimetres(tubeMm ?? 0)} cm`] : []),
+    `${centimetres(heightMm)} cm high`,
+    ...(data.looseBase ? ['loose base'] : []),
+  ].join(', ');
+}
+
 function Kitchen({ book }: { readonly book: KitchenBook }) {
   const wide = useWide();
   const kitchenId = book.kitchen.id;
@@ -233,11 +265,7 @@ function Kitchen({ book }: { readonly book: KitchenBook }) {
       items={book.vessels}
       lines={({ data }) => [
         `${data.owned} × ${data.name}`,
-        `${MATERIAL_NAMES[data.material]}, ${
-          data.baseDiameterMm === data.topDiameterMm
-            ? centimetres(data.topDiameterMm)
-            : `${centimetres(data.baseDiameterMm)} to ${centimetres(data.topDiameterMm)}`
-        } cm wide, ${centimetres(data.heightMm)} cm high`,
+        `${MATERIAL_NAMES[data.material]}, ${sizeOf(data)}`,
       ]}
       form={(id, stored, onClose) => (
         <VesselForm key={id} kitchenId={kitchenId} id={id} stored={stored} onClose={onClose} />
@@ -257,6 +285,7 @@ function Kitchen({ book }: { readonly book: KitchenBook }) {
         {settings}
         {ovens}
         {vessels}
+        <PantrySheet book={book} />
       </Column>
     );
   }
@@ -270,7 +299,10 @@ function Kitchen({ book }: { readonly book: KitchenBook }) {
         </Column>
       </View>
       <View className="min-w-0 flex-1 border-l border-line">
-        <Column>{vessels}</Column>
+        <Column>
+          {vessels}
+          <PantrySheet book={book} />
+        </Column>
       </View>
     </View>
   );

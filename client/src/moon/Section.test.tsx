@@ -4,7 +4,7 @@ import { planFor } from '../forecast/plan';
 import { book, tart } from '../testing/book';
 import { Section, sectionSize } from './Section';
 
-const wish = planFor(tart, book.kitchen.data, book.vessels, book.ovens);
+const wish = planFor(tart, book);
 const made = 'plan' in wish ? forecast(wish.plan) : undefined;
 if (!made?.ok) throw new Error('no forecast');
 const { field, temperatureC, frames, setC, curdleC } = made.value;

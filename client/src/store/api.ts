@@ -17,6 +17,11 @@ import {
   type StoredOven,
   type StoredVessel,
   type VesselData,
+  formulaVersionSchema,
+  pantryItemSchema,
+  type FormulaVersion,
+  type PantryData,
+  type PantryItem,
 } from '@hollow-moon/contract';
 import { createApi, fetchBaseQuery, type FetchBaseQueryError } from '@reduxjs/toolkit/query/react';
 import type { z } from 'zod';
@@ -28,6 +33,7 @@ export interface WriteRequest<Data> {
   readonly writeId: string;
   readonly version: number;
   readonly data: Data;
+  readonly why?: string;
 }
 
 interface OneOf {
@@ -48,10 +54,11 @@ export function refusalFrom(error: FetchBaseQueryError | undefined): Refused {
   return parsed.success ? parsed.data.error : AWAY;
 }
 
-const bodyOf = <Data>({ writeId, version, data }: WriteRequest<Data>) => ({
+const bodyOf = <Data>({ writeId, version, data, why }: WriteRequest<Data>) => ({
   writeId,
   version,
   data,
+  ...(why ? { why } : {}),
 });
 
 /** Parses at the edge: what does not fit the contract is an error, not a surprise further in. */
@@ -63,7 +70,7 @@ const as =
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api', timeout: 15_000 }),
-  tagTypes: ['kitchen', 'formula', 'vessel', 'oven', 'bake'],
+  tagTypes: ['kitchen', 'formula', 'vessel', 'oven', 'pantry', 'bake'],
   endpoints: (build) => ({
     kitchens: build.query<Kitchen[], void>({
       query: () => '/kitchens',
@@ -84,6 +91,16 @@ export const api = createApi({
       query: (kitchenId) => `/kitchens/${kitchenId}/ovens`,
       transformResponse: as(ovenSchema.array()),
       providesTags: ['oven'],
+    }),
+    pantry: build.query<PantryItem[], string>({
+      query: (kitchenId) => `/kitchens/${kitchenId}/pantry`,
+      transformResponse: as(pantryItemSchema.array()),
+      providesTags: ['pantry'],
+    }),
+    versions: build.query<FormulaVersion[], OneOf>({
+      query: ({ kitchenId, id }) => `/kitchens/${kitchenId}/formulas/${id}/versions`,
+      transformResponse: as(formulaVersionSchema.array()),
+      providesTags: ['formula'],
     }),
     bakes: build.query<StoredBake[], { kitchenId: string } & BakeSearch>({
       query: ({ kitchenId, ...search }) => ({
@@ -134,6 +151,15 @@ export const api = createApi({
       transformResponse: as(ovenSchema),
       invalidatesTags: (_, error) => (error ? [] : ['oven']),
     }),
+    putPantry: build.mutation<PantryItem, WriteRequest<PantryData>>({
+      query: (write) => ({
+        url: `/kitchens/${write.kitchenId}/pantry/${write.id}`,
+        method: 'PUT',
+        body: bodyOf(write),
+      }),
+      transformResponse: as(pantryItemSchema),
+      invalidatesTags: (_, error) => (error ? [] : ['pantry']),
+    }),
     putBake: build.mutation<StoredBake, WriteRequest<BakeData>>({
       query: (write) => ({
         url: `/kitchens/${write.kitchenId}/bakes/${write.id}`,
@@ -158,10 +184,13 @@ export const {
   useFormulasQuery,
   useVesselsQuery,
   useOvensQuery,
+  usePantryQuery,
+  useVersionsQuery,
   useBakesQuery,
   useBakeQuery,
   usePutKitchenMutation,
   usePutFormulaMutation,
   usePutVesselMutation,
   usePutOvenMutation,
+  usePutPantryMutation,
 } = api;

@@ -1,6 +1,27 @@
-import type { Kitchen, StoredFormula, StoredOven, StoredVessel } from '@hollow-moon/contract';
+import {
+  ownIngredients,
+  type FormulaData,
+  type Kitchen,
+  type PantryItem,
+  type StoredFormula,
+  type StoredOven,
+  type StoredVessel,
+} from '@hollow-moon/contract';
+import {
+  catalogueWith,
+  findAmong,
+  pricesPerG,
+  type FindIngredient,
+  type Ingredient,
+} from '@hollow-moon/core';
 import { useMemo } from 'react';
-import { useFormulasQuery, useKitchensQuery, useOvensQuery, useVesselsQuery } from './api';
+import {
+  useFormulasQuery,
+  useKitchensQuery,
+  useOvensQuery,
+  usePantryQuery,
+  useVesselsQuery,
+} from './api';
 
 /** The kitchen and everything in it that screens choose from. */
 export interface KitchenBook {
@@ -8,6 +29,38 @@ export interface KitchenBook {
   readonly formulas: readonly StoredFormula[];
   readonly vessels: readonly StoredVessel[];
   readonly ovens: readonly StoredOven[];
+  readonly pantry: readonly PantryItem[];
+  /** The kitchen's own ingredients, and the whole catalogue with them in it, by name. */
+  readonly own: readonly Ingredient[];
+  readonly catalogue: readonly Ingredient[];
+  readonly find: FindIngredient;
+  /** The catalogue as a list to choose from. */
+  readonly ingredientOptions: readonly { readonly value: string; readonly label: string }[];
+  /** Money for a gram, by ingredient. */
+  readonly prices: ReadonlyMap<string, number>;
+  readonly formulaOf: (id: string) => FormulaData | undefined;
+}
+
+type Stored = Pick<KitchenBook, 'kitchen' | 'formulas' | 'vessels' | 'ovens' | 'pantry'>;
+
+/** The book of a kitchen, with all that is found through it. */
+export function bookOf(stored: Stored): KitchenBook {
+  const own = ownIngredients(stored.pantry);
+  const find = findAmong(own);
+  const formulas = new Map(stored.formulas.map(({ id, data }) => [id, data]));
+  const priced = stored.pantry.flatMap(({ data: { ingredientId, price } }) =>
+    price ? [{ ingredientId, ...price }] : [],
+  );
+  const catalogue = [...catalogueWith(own)].sort((a, b) => a.name.localeCompare(b.name));
+  return {
+    ...stored,
+    own,
+    catalogue,
+    ingredientOptions: catalogue.map(({ id, name }) => ({ value: id, label: name })),
+    find,
+    prices: pricesPerG(priced, stored.kitchen.data.eggGrade, find),
+    formulaOf: (id) => formulas.get(id),
+  };
 }
 
 export type Loading<T> =
@@ -24,15 +77,22 @@ export function useKitchenBook(): Loading<KitchenBook> {
   const formulas = useFormulasQuery(id, skip);
   const vessels = useVesselsQuery(id, skip);
   const ovens = useOvensQuery(id, skip);
+  const pantry = usePantryQuery(id, skip);
   const book = useMemo(
     (): KitchenBook | undefined =>
-      kitchen && formulas.data && vessels.data && ovens.data
-        ? { kitchen, formulas: formulas.data, vessels: vessels.data, ovens: ovens.data }
+      kitchen && formulas.data && vessels.data && ovens.data && pantry.data
+        ? bookOf({
+            kitchen,
+            formulas: formulas.data,
+            vessels: vessels.data,
+            ovens: ovens.data,
+            pantry: pantry.data,
+          })
         : undefined,
-    [kitchen, formulas.data, vessels.data, ovens.data],
+    [kitchen, formulas.data, vessels.data, ovens.data, pantry.data],
   );
   if (book) return { state: 'here', value: book };
-  const queries = [kitchens, formulas, vessels, ovens];
+  const queries = [kitchens, formulas, vessels, ovens, pantry];
   if (queries.some((query) => query.isError)) {
     return {
       state: 'away',

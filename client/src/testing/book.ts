@@ -1,11 +1,12 @@
-import type {
-  FormulaData,
-  Kitchen,
-  StoredFormula,
-  StoredOven,
-  StoredVessel,
+import {
+  PLAIN_BUILD,
+  type FormulaData,
+  type Kitchen,
+  type StoredFormula,
+  type StoredOven,
+  type StoredVessel,
 } from '@hollow-moon/contract';
-import type { KitchenBook } from '../store/kitchen';
+import { bookOf, type KitchenBook } from '../store/kitchen';
 
 const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
 const stored = <Data>(n: number, data: Data) => ({
@@ -37,6 +38,8 @@ export const tart: FormulaData = {
   ovenId: OVEN_ID,
   setC: 140,
   fillingStartC: 45,
+  ...PLAIN_BUILD,
+  parts: [],
 };
 
 const kitchen: Kitchen = stored(11, {
@@ -44,6 +47,7 @@ const kitchen: Kitchen = stored(11, {
   eggGrade: 'EU M' as const,
   altitudeM: 0,
   roomC: 22,
+  currency: 'EUR',
 });
 const vessel: StoredVessel = stored(31, {
   name: 'Tin 24',
@@ -59,9 +63,10 @@ const oven: StoredOven = stored(21, { name: 'Oven', kind: 'still' as const, offs
 
 export const storedTart: StoredFormula = stored(41, tart);
 
-export const book: KitchenBook = {
+export const book: KitchenBook = bookOf({
   kitchen,
   formulas: [storedTart],
   vessels: [vessel],
   ovens: [oven],
-};
+  pantry: [],
+});

@@ -1,4 +1,4 @@
-import { fail, FAMILY_NAMES, findIngredient, succeed, type Result } from '@hollow-moon/core';
+import { fail, PART_NAMES, findIngredient, succeed, type Result } from '@hollow-moon/core';
 import Papa from 'papaparse';
 import { z } from 'zod';
 import type { FormulaData } from '../formula';
@@ -6,7 +6,10 @@ import { FILE_LIMIT, parseJson } from './formulaFile';
 
 type Line = FormulaData['lines'][number];
 
-/** What a format that holds only names and lines gives back: to be read line by line, with questions. */
+/**
+ * What a format that holds only names and lines gives back: to be read line by line, with questions.
+ * A line that ends in a colon is the heading of a component.
+ */
 export interface ListedRecipe {
   readonly name: string;
   readonly lines: readonly string[];
@@ -28,6 +31,17 @@ export const lineInWords = (line: Line): string => {
   return `${amount} ${unit}${nameOf(line).toLowerCase()}${line.note ? `, ${line.note}` : ''}`;
 };
 
+/** Finds what a component is made from in the book. */
+export type FormulaOf = (id: string) => FormulaData | undefined;
+const NO_BOOK: FormulaOf = () => undefined;
+
+/** The components with the lists they are made by. */
+const listsOf = (data: FormulaData, formulaOf: FormulaOf) =>
+  data.parts.map((part) => ({
+    name: part.name.replace(/:+$/, ''),
+    lines: part.formulaId === null ? part.lines : (formulaOf(part.formulaId)?.lines ?? []),
+  }));
+
 /** What these formats have no place for, in the cook's words. */
 export function lostIn(data: FormulaData): string[] {
   return [
@@ -35,18 +49,26 @@ export function lostIn(data: FormulaData): string[] {
     'oven and start temperatures',
     'how full the tins are',
     ...(data.lines.some((line) => line.written) ? ['lines as they were first written'] : []),
+    ...(data.lines.some((line) => line.heldBack) ? ['what is kept back'] : []),
+    ...(data.lines.some((line) => line.instead) ? ['what may be used instead'] : []),
+    ...(data.parts.length > 0
+      ? ['where each component goes (and, in a recipe file, which lines are whose)']
+      : []),
   ];
 }
 
 /** A schema.org Recipe as JSON-LD. Source: schema.org/Recipe. */
-export function toRecipe(data: FormulaData): string {
+export function toRecipe(data: FormulaData, formulaOf: FormulaOf = NO_BOOK): string {
   const recipe = {
     '@context': 'https://schema.org',
     '@type': 'Recipe',
     name: data.name,
-    recipeCategory: FAMILY_NAMES[data.family],
+    recipeCategory: PART_NAMES[data.family],
     recipeYield: String(data.vesselCount),
-    recipeIngredient: data.lines.map(lineInWords),
+    recipeIngredient: [
+      ...data.lines,
+      ...listsOf(data, formulaOf).flatMap((part) => part.lines),
+    ].map(lineInWords),
     ...(data.note ? { description: data.note } : {}),
   };
   return `${JSON.stringify(recipe, null, 2)}\n`;
@@ -77,13 +99,18 @@ export function fromRecipe(text: string): Result<ListedRecipe> {
   return fail('no-recipe', 'There is no recipe in that file.');
 }
 
-export function toMarkdown(data: FormulaData): string {
+const bullets = (lines: readonly Line[]): string =>
+  lines.map((line) => `- ${lineInWords(line)}`).join('\n');
+
+export function toMarkdown(data: FormulaData, formulaOf: FormulaOf = NO_BOOK): string {
   const note = data.note ? `\n${data.note}\n` : '';
-  const list = data.lines.map((line) => `- ${lineInWords(line)}`).join('\n');
-  return `# ${data.name}\n\n${FAMILY_NAMES[data.family]}, for ${data.vesselCount}.\n\n${list}\n${note}`;
+  const parts = listsOf(data, formulaOf)
+    .map((part) => `\n## ${part.name}\n\n${bullets(part.lines)}\n`)
+    .join('');
+  return `# ${data.name}\n\n${PART_NAMES[data.family]}, for ${data.vesselCount}.\n\n${bullets(data.lines)}\n${parts}${note}`;
 }
 
-/** Reads the first heading and the bulleted lines of a Markdown text. */
+/** Reads the first heading, and the bulleted lines under it and under the smaller ones. */
 export function fromMarkdown(text: string): Result<ListedRecipe> {
   if (text.length > FILE_LIMIT)
     return fail('too-large', 'That file is larger than any formula (200 kB).');
@@ -93,8 +120,11 @@ export function fromMarkdown(text: string): Result<ListedRecipe> {
       .find((row) => /^#\s/.test(row))
       ?.replace(/^#\s+/, '')
       .trim() ?? '';
-  const lines = rows.flatMap((row) => /^\s*[-*+]\s+(.*\S)/.exec(row)?.[1] ?? []);
-  return lines.length > 0
+  const lines = rows.flatMap((row) => {
+    const heading = /^##+\s+(.*\S)/.exec(row)?.[1];
+    return heading ? `${heading}:` : (/^\s*[-*+]\s+(.*\S)/.exec(row)?.[1] ?? []);
+  });
+  return lines.some((line) => !line.endsWith(':'))
     ? succeed({ name, lines })
     : fail('no-recipe', 'There is no list in that file: lines that begin with a dash are read.');
 }
@@ -102,15 +132,18 @@ export function fromMarkdown(text: string): Result<ListedRecipe> {
 /** Cells that a spreadsheet would take for a formula are made plain text. Source: OWASP, CSV injection. */
 const harmless = (cell: string): string => (/^[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell);
 
-export const toCsv = (data: FormulaData): string =>
+export const toCsv = (data: FormulaData, formulaOf: FormulaOf = NO_BOOK): string =>
   `${Papa.unparse({
-    fields: ['amount', 'unit', 'ingredient', 'note'],
-    data: data.lines.map((line) => [
-      String(Number(line.amount.toFixed(3))),
-      isEgg(line) ? '' : unitOf(line),
-      harmless(nameOf(line).toLowerCase()),
-      harmless(line.note ?? ''),
-    ]),
+    fields: ['amount', 'unit', 'ingredient', 'note', 'component'],
+    data: [{ name: '', lines: data.lines }, ...listsOf(data, formulaOf)].flatMap((part) =>
+      part.lines.map((line) => [
+        String(Number(line.amount.toFixed(3))),
+        isEgg(line) ? '' : unitOf(line),
+        harmless(nameOf(line).toLowerCase()),
+        harmless(line.note ?? ''),
+        harmless(part.name),
+      ]),
+    ),
   })}\r\n`;
 
 /** Reads a table with a heading row that has at least an ingredient; delimiter and quotes as they come. */
@@ -130,10 +163,15 @@ export function fromCsv(text: string): Result<ListedRecipe> {
   }
   const cell = (row: Record<string, string>, name: string) =>
     (row[name] ?? '').replace(/^'/, '').trim();
-  const lines = data.map((row) => {
+  let component = '';
+  const lines = data.flatMap((row) => {
     const what = ['amount', 'unit', 'ingredient'].map((name) => cell(row, name)).filter(Boolean);
     const note = cell(row, 'note');
-    return `${what.join(' ')}${note ? `, ${note}` : ''}`;
+    const line = `${what.join(' ')}${note ? `, ${note}` : ''}`;
+    const of = cell(row, 'component').replace(/:+$/, '');
+    if (of === component) return line;
+    component = of;
+    return [`${of || 'Filling'}:`, line];
   });
   return succeed({ name: '', lines: lines.filter((line) => line !== '') });
 }

@@ -1,5 +1,4 @@
-import type { Formula, Line } from '../formula';
-import type { PartKind } from '../setting';
+import type { Formula, Line, PartKind } from '../formula';
 
 /** Where a component goes, from the tin upwards; `apart` is made beside and put on or given with it. */
 export const PART_PLACES = ['shell', 'under', 'over', 'apart'] as const;

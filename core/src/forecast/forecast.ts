@@ -12,11 +12,11 @@ import {
   type Rings,
   type Wobble,
 } from '../doneness';
-import { analyse, FAMILY_NAMES } from '../formula';
+import { analyse, PART_NAMES } from '../formula';
 import { findAmong } from '../ingredients';
 import { boilingPointAtAltitudeC } from '../properties';
 import { fail, succeed, type Result } from '../result';
-import { judgeSetting, type Judged } from '../setting';
+import { judgePart, type Judged } from '../setting';
 import { fillToHeadspace, roomInside } from '../shell';
 import {
   buildModel,
@@ -124,12 +124,12 @@ function prepare(plan: ForecastPlan, resolution: number): Result<Prepared> {
   const vesselProblem = checkVessel(plan.vessel)[0];
   if (vesselProblem) return { ok: false, problem: { ...vesselProblem, path: 'vessel' } };
   const analysis = analyse(plan.lines, plan.eggGrade, findAmong(plan.own ?? []));
-  const judged = judgeSetting(analysis, plan.family, plan.shell);
+  const judged = judgePart(analysis, plan.family, plan.shell);
   if (judged.kind === 'not-judged') return fail('not-judged', judged.reason, 'family');
-  if (judged.kind === 'by-sign') {
+  if (judged.kind !== 'judged') {
     return fail(
       'not-forecast',
-      `The bake of a ${FAMILY_NAMES[plan.family].toLowerCase()} is not forecast yet: go by its end sign.`,
+      `The bake of a ${PART_NAMES[plan.family].toLowerCase()} is not forecast yet: go by its end sign.`,
       'family',
     );
   }
@@ -143,7 +143,7 @@ function prepare(plan: ForecastPlan, resolution: number): Result<Prepared> {
   }
   const room = roomInside(plan.vessel, plan.shell === 'none' ? 0 : plan.shellThicknessMm);
   if (!room.ok) return room;
-  const fill = fillToHeadspace(room.value, plan.headspaceMm, analysis.densityGMl);
+  const fill = fillToHeadspace(room.value, plan.headspaceMm, analysis.densityGMl, plan.takenMl);
   if (!fill.ok) return fill;
   const round = roundLike(room.value, fill.value.depthMm);
   const cup: Cup = {

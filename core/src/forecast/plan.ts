@@ -1,4 +1,4 @@
-import type { Family, Line, ShellKind } from '../formula';
+import type { Line, PartKind, ShellKind } from '../formula';
 import type { EggGrade, Ingredient } from '../ingredients';
 import { fail, succeed, type Result } from '../result';
 import type { Vessel } from '../vessel';
@@ -10,7 +10,7 @@ export interface ForecastPlan {
   /** The kitchen's own ingredients among them; the catalogue's need no saying. */
   readonly own?: readonly Ingredient[];
   readonly eggGrade: EggGrade;
-  readonly family: Family;
+  readonly family: PartKind;
   readonly shell: ShellKind;
   readonly vessel: Vessel;
   /** 0 without a shell. */

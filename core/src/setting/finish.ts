@@ -1,21 +1,7 @@
-import type { Analysis } from '../formula';
+import type { Analysis, FinishKind } from '../formula';
 import { syrupShareAtC, waterToBoilOffG } from '../sugar';
 import { gramsOf, over } from './amounts';
 import { bandWarning, type Band, type Made } from './verdict';
-
-/** What is made beside the filling: sugar work, foams, glazes and what lies in or on it. */
-export type FinishKind =
-  | 'caramel'
-  | 'syrup'
-  | 'praline'
-  | 'meringue-raw'
-  | 'meringue-swiss'
-  | 'meringue-italian'
-  | 'whipped-cream'
-  | 'glaze'
-  | 'seal'
-  | 'fruit-and-nuts'
-  | 'other-part';
 
 const sugarsG = (of: Analysis) => gramsOf(of, (each) => each.role === 'sugar');
 const waterG = (of: Analysis) => gramsOf(of, (each) => each.id === 'water');

@@ -2,8 +2,8 @@
  * Components that are not fillings. Bands: common practice where the line says so, else from memory;
  * the lists are our own and worked out beside them.
  */
-import { analyse, type Line } from '../formula';
-import { judgePart, PART_KINDS, PART_NAMES, standsIn, type Made, type PartKind } from './index';
+import { analyse, PART_KINDS, PART_NAMES, type Line, type PartKind } from '../formula';
+import { judgePart, standsIn, type Made } from './index';
 
 const listed = (grams: Record<string, number>): Line[] =>
   Object.entries(grams).map(([ingredientId, amount]) => ({

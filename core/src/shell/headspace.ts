@@ -1,4 +1,4 @@
-import type { Family } from '../formula';
+import { isFamily, type Family, type PartKind } from '../formula';
 
 /** The gap a filling wants to the rim, and why. */
 export interface Headspace {
@@ -29,10 +29,11 @@ export const HEADSPACE: Readonly<Record<Family, Headspace>> = {
 
 /** Why a filling's level is wrong for its family; `undefined` when it is not. `depthMm` of filling over 0. */
 export function levelWarning(
-  family: Family,
+  family: PartKind,
   depthMm: number,
   headspaceMm: number,
 ): string | undefined {
+  if (!isFamily(family)) return undefined;
   const { swells, why } = HEADSPACE[family];
   const risesMm = swells * depthMm;
   if (headspaceMm + 0.5 < risesMm) {

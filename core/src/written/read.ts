@@ -14,6 +14,7 @@ import {
   type WrittenUnit,
 } from './language';
 import { ingredientIn, knownWords } from './names';
+import { headingIn } from './sections';
 
 /** How much a line says. */
 export type WrittenAmount =
@@ -33,6 +34,8 @@ export interface Meaning {
 export interface WrittenLine {
   /** What the cook wrote, to the letter. */
   readonly text: string;
+  /** The heading it stands under, as "For the dough:"; empty under none. */
+  readonly section: string;
   readonly amount: WrittenAmount;
   /** "About", "at least": the amount is a rough one. */
   readonly about: boolean;
@@ -247,6 +250,7 @@ export function readLine(text: string, language: Language): WrittenLine {
     .join(', ');
   return {
     text,
+    section: '',
     amount: packed ? { kind: 'exact', value: packed.value } : amount,
     about,
     unit: packed ? packed.unit : unit,
@@ -281,15 +285,25 @@ export function languageOf(text: string): Language {
   return best;
 }
 
-/** Reads a pasted list, a line at a time; empty lines and headings that end in a colon are left out. */
+/**
+ * Reads a pasted list, a line at a time. A line that ends in a colon, or begins with #, is the heading
+ * of those after it; empty lines are left out.
+ */
 export function readList(text: string, language: Language): WrittenLine[] {
-  return text
-    .split(/\r?\n/)
-    .map((line) => line.trim())
-    .filter((line) => line !== '' && !/:$/.test(line))
-    .flatMap(parts)
-    .slice(0, LIST_LIMIT)
-    .map((line) => readLine(line.slice(0, 240), language));
+  const read: WrittenLine[] = [];
+  let section = '';
+  for (const row of text.split(/\r?\n/)) {
+    const line = row.trim();
+    const heading = headingIn(line);
+    if (heading !== undefined) section = heading;
+    else if (line !== '') {
+      for (const part of parts(line)) {
+        if (read.length < LIST_LIMIT)
+          read.push({ ...readLine(part.slice(0, 240), language), section });
+      }
+    }
+  }
+  return read;
 }
 
 /** Whether a line can stand on a list as it was read: an ingredient, an amount, a unit, no question. */

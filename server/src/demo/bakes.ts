@@ -6,16 +6,9 @@ import {
   type Forecast,
   type ForecastPlan,
 } from '@hollow-moon/core';
-import {
-  demoFormulas,
-  demoId,
-  demoKitchen,
-  demoOvens,
-  demoVessels,
-  FORMULA,
-  OVEN,
-  VESSEL,
-} from './kitchen';
+import { demoId, demoKitchen, demoOvens, demoVessels, OVEN, VESSEL } from './kitchen';
+import { demoFormulas } from './formulas';
+import { FORMULA } from './list';
 import { foreseenFrom } from '@hollow-moon/contract';
 
 /** How one invented bake differed from its formula's usual plan, and what came of it. */

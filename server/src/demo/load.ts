@@ -1,12 +1,14 @@
 import type { Database } from '../database/pool';
 import { bakes } from '../repositories/bakes';
-import { ovens, vessels } from '../repositories/equipment';
+import { ovens, pantry, vessels } from '../repositories/equipment';
 import { formulas } from '../repositories/formulas';
 import { kitchens } from '../repositories/kitchens';
 import type { Repository } from '../repositories/table';
 import { keeperOf } from '../services/keep';
 import { demoBakes, LAST_DEMO_BAKE_ID } from './bakes';
-import { DEMO_KITCHEN_ID, demoFormulas, demoKitchen, demoOvens, demoVessels } from './kitchen';
+import { demoFormulas } from './formulas';
+import { DEMO_KITCHEN_ID, demoKitchen, demoOvens, demoVessels } from './kitchen';
+import { demoPantry } from './pantry';
 
 /**
  * Loads the demonstration kitchen into a database that has no kitchen yet; says whether it did. Each
@@ -31,6 +33,7 @@ export async function loadDemo(database: Database, now: () => Date): Promise<boo
   await putAll(kitchens, 'kitchen', { [DEMO_KITCHEN_ID]: demoKitchen });
   await putAll(ovens, 'oven', demoOvens);
   await putAll(vessels, 'vessel', demoVessels);
+  await putAll(pantry, 'ingredient', demoPantry);
   await putAll(formulas, 'formula', demoFormulas);
   await putAll(bakes, 'bake', demoBakes(now()));
   return true;

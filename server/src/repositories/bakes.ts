@@ -2,6 +2,7 @@ import type { BakeData, BakeSearch } from '@hollow-moon/contract';
 import type { Database, Transaction } from '../database/pool';
 import {
   childrenOf,
+  fromJson,
   replaceChildren,
   select,
   statementsFor,
@@ -36,9 +37,6 @@ interface Parts {
   readonly faults: readonly Row[];
 }
 
-const parsed = (value: unknown): BakeData['foreseen'] =>
-  (typeof value === 'string' ? JSON.parse(value) : value) as BakeData['foreseen'];
-
 const read = (row: Row, parts: Parts): BakeData => ({
   formulaId: String(row.formula_id),
   vesselId: String(row.vessel_id),
@@ -51,7 +49,7 @@ const read = (row: Row, parts: Parts): BakeData => ({
   setC: Number(row.set_c),
   fillingStartC: Number(row.filling_start_c),
   surfaceMm: Number(row.surface_mm),
-  foreseen: parsed(row.foreseen),
+  foreseen: fromJson(row.foreseen) as BakeData['foreseen'],
   startedAt: (row.started_at as Date).toISOString(),
   pulledAt: row.pulled_at === null ? null : (row.pulled_at as Date).toISOString(),
   readings: parts.readings.map((reading) => ({

@@ -1,9 +1,18 @@
-import type { OvenData, VesselData } from '@hollow-moon/contract';
-import { select, statementsFor, storedFrom, type Column, type Repository, type Row } from './table';
+import type { OvenData, PantryData, VesselData } from '@hollow-moon/contract';
+import {
+  fromJson,
+  select,
+  statementsFor,
+  storedFrom,
+  type Column,
+  type Repository,
+  type Row,
+} from './table';
 
-/** A repository for things that are one row each and are listed by name. */
+/** A repository for things that are one row each and are listed by a column. */
 function rowPerThing<Data>(
-  table: 'vessels' | 'ovens',
+  table: 'vessels' | 'ovens' | 'pantry',
+  by: 'name' | 'ingredient_id',
   columns: readonly Column<Data>[],
   read: (row: Row) => Data,
 ): Repository<Data> {
@@ -12,7 +21,7 @@ function rowPerThing<Data>(
     async list(on, kitchenId) {
       const rows = await select(
         on,
-        `SELECT * FROM ${table} WHERE kitchen_id = ? ORDER BY name, id`,
+        `SELECT * FROM ${table} WHERE kitchen_id = ? ORDER BY ${by}, id`,
         [kitchenId],
       );
       return rows.map((row) => storedFrom(row, read(row)));
@@ -30,6 +39,7 @@ function rowPerThing<Data>(
 
 export const vessels = rowPerThing<VesselData>(
   'vessels',
+  'name',
   [
     { name: 'name', write: (data) => data.name },
     { name: 'kind', write: (data) => data.kind },
@@ -39,6 +49,10 @@ export const vessels = rowPerThing<VesselData>(
     { name: 'lip_mm', write: (data) => data.lipMm },
     { name: 'material', write: (data) => data.material },
     { name: 'owned', write: (data) => data.owned },
+    { name: 'breadth_mm', write: (data) => data.breadthMm ?? null },
+    { name: 'tube_mm', write: (data) => data.tubeMm ?? null },
+    { name: 'capacity_ml', write: (data) => data.capacityMl ?? null },
+    { name: 'loose_base', write: (data) => (data.looseBase ? 1 : 0) },
   ],
   (row) => ({
     name: String(row.name),
@@ -49,11 +63,16 @@ export const vessels = rowPerThing<VesselData>(
     lipMm: Number(row.lip_mm),
     material: row.material as VesselData['material'],
     owned: Number(row.owned),
+    ...(row.breadth_mm === null ? {} : { breadthMm: Number(row.breadth_mm) }),
+    ...(row.tube_mm === null ? {} : { tubeMm: Number(row.tube_mm) }),
+    ...(row.capacity_ml === null ? {} : { capacityMl: Number(row.capacity_ml) }),
+    ...(row.loose_base ? { looseBase: true } : {}),
   }),
 );
 
 export const ovens = rowPerThing<OvenData>(
   'ovens',
+  'name',
   [
     { name: 'name', write: (data) => data.name },
     { name: 'kind', write: (data) => data.kind },
@@ -63,5 +82,29 @@ export const ovens = rowPerThing<OvenData>(
     name: String(row.name),
     kind: row.kind as OvenData['kind'],
     offsetK: Number(row.offset_k),
+  }),
+);
+
+export const pantry = rowPerThing<PantryData>(
+  'pantry',
+  'ingredient_id',
+  [
+    { name: 'ingredient_id', write: (data) => data.ingredientId },
+    { name: 'price', write: (data) => data.price?.price ?? null },
+    { name: 'price_amount', write: (data) => data.price?.amount ?? null },
+    { name: 'price_unit', write: (data) => data.price?.unit ?? null },
+    { name: 'own', write: (data) => (data.own ? JSON.stringify(data.own) : null) },
+  ],
+  (row) => ({
+    ingredientId: String(row.ingredient_id),
+    price:
+      row.price === null
+        ? null
+        : {
+            price: Number(row.price),
+            amount: Number(row.price_amount),
+            unit: row.price_unit as NonNullable<PantryData['price']>['unit'],
+          },
+    own: row.own === null ? null : (fromJson(row.own) as PantryData['own']),
   }),
 );

@@ -1,6 +1,9 @@
-import type { FormulaData } from '@hollow-moon/contract';
+import { formulaDataSchema, type FormulaData, type FormulaVersion } from '@hollow-moon/contract';
+import { LINE_COLUMNS, lineValues, readLine } from './formulaLines';
 import {
+  change,
   childrenOf,
+  fromJson,
   replaceChildren,
   select,
   statementsFor,
@@ -23,23 +26,29 @@ const statements = statementsFor<FormulaData>('formulas', 'kitchen_id', [
   { name: 'oven_id', write: (data) => data.ovenId },
   { name: 'set_c', write: (data) => data.setC },
   { name: 'filling_start_c', write: (data) => data.fillingStartC },
+  { name: 'portions_each', write: (data) => data.portionsEach },
+  { name: 'loss_share', write: (data) => data.lossShare },
+  { name: 'archived', write: (data) => (data.archived ? 1 : 0) },
 ]);
 
-const readLine = (row: Row): FormulaData['lines'][number] => ({
+const readPart = (row: Row, lines: readonly Row[]): FormulaData['parts'][number] => ({
   id: String(row.id),
-  ingredientId: String(row.ingredient_id),
-  amount: Number(row.amount),
-  unit: row.unit as FormulaData['lines'][number]['unit'],
-  ...(row.note === null ? {} : { note: String(row.note) }),
-  ...(row.written === null ? {} : { written: String(row.written) }),
+  name: String(row.name),
+  kind: row.kind as FormulaData['parts'][number]['kind'],
+  place: row.place as FormulaData['parts'][number]['place'],
+  lines: lines.filter((line) => line.part_id === row.id).map(readLine),
+  formulaId: row.from_formula_id === null ? null : String(row.from_formula_id),
+  eachG: row.each_g === null ? null : Number(row.each_g),
+  vessels: row.vessels === null ? null : Number(row.vessels),
 });
 
-const read = (row: Row, lines: readonly Row[]): FormulaData => ({
+const read = (row: Row, lines: readonly Row[], parts: readonly Row[]): FormulaData => ({
   name: String(row.name),
   family: row.family as FormulaData['family'],
   shell: row.shell as FormulaData['shell'],
   shellThicknessMm: Number(row.shell_thickness_mm),
-  lines: lines.map(readLine),
+  lines: lines.filter((line) => line.part_id === null).map(readLine),
+  parts: parts.map((part) => readPart(part, lines)),
   note: String(row.note),
   vesselId: row.vessel_id === null ? null : String(row.vessel_id),
   vesselCount: Number(row.vessel_count),
@@ -47,42 +56,57 @@ const read = (row: Row, lines: readonly Row[]): FormulaData => ({
   ovenId: row.oven_id === null ? null : String(row.oven_id),
   setC: Number(row.set_c),
   fillingStartC: Number(row.filling_start_c),
+  portionsEach: Number(row.portions_each),
+  lossShare: Number(row.loss_share),
+  archived: Boolean(row.archived),
 });
 
-async function withLines(
+async function withLists(
   on: Database | Transaction,
   kitchenId: string,
   rows: readonly Row[],
 ): Promise<Stored<FormulaData>[]> {
   const ids = rows.map((row) => String(row.id));
   const lines = await childrenOf(on, 'formula_lines', 'formula_id', kitchenId, ids);
-  return rows.map((row) => storedFrom(row, read(row, lines.get(String(row.id)) ?? [])));
+  const parts = await childrenOf(on, 'formula_parts', 'formula_id', kitchenId, ids);
+  return rows.map((row) => {
+    const id = String(row.id);
+    return storedFrom(row, read(row, lines.get(id) ?? [], parts.get(id) ?? []));
+  });
 }
 
-const replaceLines = (on: Transaction, kitchenId: string, row: Stored<FormulaData>) =>
-  replaceChildren(
-    on,
-    'formula_lines',
-    'formula_id',
-    kitchenId,
-    row.id,
-    ['id', 'ingredient_id', 'amount', 'unit', 'note', 'written'],
-    row.data.lines.map((line) => [
-      line.id,
-      line.ingredientId,
-      line.amount,
-      line.unit,
-      line.note ?? null,
-      line.written ?? null,
+async function replaceLists(on: Transaction, kitchenId: string, row: Stored<FormulaData>) {
+  const { lines, parts } = row.data;
+  const replace = (
+    table: string,
+    columns: readonly string[],
+    rows: readonly (string | number | null)[][],
+  ) => replaceChildren(on, table, 'formula_id', kitchenId, row.id, columns, rows);
+  await replace(
+    'formula_parts',
+    ['id', 'name', 'kind', 'place', 'from_formula_id', 'each_g', 'vessels'],
+    parts.map((part) => [
+      part.id,
+      part.name,
+      part.kind,
+      part.place,
+      part.formulaId,
+      part.eachG,
+      part.vessels,
     ]),
   );
+  await replace('formula_lines', LINE_COLUMNS, [
+    ...lines.map((line) => lineValues(null, line)),
+    ...parts.flatMap((part) => part.lines.map((line) => lineValues(part.id, line))),
+  ]);
+}
 
 export const formulas: Repository<FormulaData> = {
   async list(on, kitchenId) {
     const rows = await select(on, 'SELECT * FROM formulas WHERE kitchen_id = ? ORDER BY name, id', [
       kitchenId,
     ]);
-    return withLines(on, kitchenId, rows);
+    return withLists(on, kitchenId, rows);
   },
   async find(on, kitchenId, id, lock) {
     const rows = await select(
@@ -90,14 +114,43 @@ export const formulas: Repository<FormulaData> = {
       `SELECT * FROM formulas WHERE kitchen_id = ? AND id = ?${lock ? ' FOR UPDATE' : ''}`,
       [kitchenId, id],
     );
-    return (await withLines(on, kitchenId, rows))[0];
+    return (await withLists(on, kitchenId, rows))[0];
   },
   async insert(on, kitchenId, row) {
     await statements.insert(on, kitchenId, row);
-    await replaceLines(on, kitchenId, row);
+    await replaceLists(on, kitchenId, row);
   },
   async update(on, kitchenId, row) {
     await statements.update(on, kitchenId, row);
-    await replaceLines(on, kitchenId, row);
+    await replaceLists(on, kitchenId, row);
+  },
+  async record(on, kitchenId, row, why) {
+    await change(
+      on,
+      `INSERT INTO formula_versions (kitchen_id, formula_id, version, updated_at, why, data)
+       VALUES (?, ?, ?, ?, ?, ?)`,
+      [kitchenId, row.id, row.version, new Date(row.updatedAt), why, JSON.stringify(row.data)],
+    );
   },
 };
+
+/** A formula as it was kept, newest first. Versions kept before this was recorded are not there. */
+export async function versionsOf(
+  on: Database,
+  kitchenId: string,
+  formulaId: string,
+): Promise<FormulaVersion[]> {
+  const rows = await select(
+    on,
+    `SELECT version, updated_at, why, data FROM formula_versions
+     WHERE kitchen_id = ? AND formula_id = ? ORDER BY version DESC`,
+    [kitchenId, formulaId],
+  );
+  return rows.map((row) => ({
+    version: Number(row.version),
+    updatedAt: (row.updated_at as Date).toISOString(),
+    why: String(row.why),
+    // What was kept long ago may lack what formulas have today.
+    data: formulaDataSchema.parse(fromJson(row.data)),
+  }));
+}

@@ -6,6 +6,7 @@ const read = (row: Row): KitchenData => ({
   eggGrade: row.egg_grade as KitchenData['eggGrade'],
   altitudeM: Number(row.altitude_m),
   roomC: Number(row.room_c),
+  currency: String(row.currency),
 });
 
 export const kitchens: Repository<KitchenData> = {
@@ -14,6 +15,7 @@ export const kitchens: Repository<KitchenData> = {
     { name: 'egg_grade', write: (data) => data.eggGrade },
     { name: 'altitude_m', write: (data) => data.altitudeM },
     { name: 'room_c', write: (data) => data.roomC },
+    { name: 'currency', write: (data) => data.currency },
   ]),
   async list(on) {
     const rows = await select(on, 'SELECT * FROM kitchens ORDER BY name, id', []);

@@ -21,10 +21,16 @@ export interface Repository<Data, Search = undefined> {
   ): Promise<Stored<Data> | undefined>;
   insert(on: Transaction, kitchenId: string, row: Stored<Data>): Promise<void>;
   update(on: Transaction, kitchenId: string, row: Stored<Data>): Promise<void>;
+  /** Keeps what was just written for its past, where a kind of thing has one. */
+  record?(on: Transaction, kitchenId: string, row: Stored<Data>, why: string): Promise<void>;
 }
 
 type Value = string | number | Date | null;
 export type Row = RowDataPacket & Record<string, unknown>;
+
+/** A JSON column: MariaDB gives it as text, parsed here. */
+export const fromJson = (value: unknown): unknown =>
+  typeof value === 'string' ? JSON.parse(value) : value;
 
 export const select = async (
   on: Database | Transaction,

@@ -7,6 +7,7 @@ export interface Write<Data> {
   readonly writeId: string;
   readonly version: number;
   readonly data: Data;
+  readonly why?: string | undefined;
 }
 
 /** Keeping one kind of thing of a kitchen: reading, and writing without losing anybody's work. */
@@ -66,6 +67,7 @@ export function keeperOf<Data, Search = undefined>(
           };
           if (current) await repository.update(transaction, kitchenId, next);
           else await repository.insert(transaction, kitchenId, next);
+          await repository.record?.(transaction, kitchenId, next, write.why ?? '');
           return next;
         });
       } catch (cause) {

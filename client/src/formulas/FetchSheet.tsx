@@ -1,0 +1,62 @@
+import { rawNeed, type Build } from '@hollow-moon/core';
+import { View } from 'react-native';
+import { Fold, Read, Soft } from '../design';
+import { grams } from '../design/format';
+
+/** Everything to be fetched, each thing once, and everything that is left over. */
+export function FetchSheet({ build }: { readonly build: Build }) {
+  const { needs, eggs, byProducts } = build;
+  const left = byProducts.map(({ what, count, grams: g }) =>
+    count === undefined ? `${grams(g)} g ${what}` : `${count} ${what}`,
+  );
+  return (
+    <Fold
+      title="To fetch, and what is left"
+      summary={`${needs.length} things${eggs.eggs > 0 ? `, ${eggs.eggs} eggs` : ''}${left.length > 0 ? `; left: ${left.join(', ')}` : ''}`}
+      testID="fetch"
+    >
+      {() => (
+        <>
+          <View role="list">
+            {needs.map(({ ingredient, grams: g, heldBackG, uses }) => {
+              const asides = [
+                uses > 1 ? `in ${uses} components` : '',
+                heldBackG > 0 ? `keep back ${grams(heldBackG)} g` : '',
+                rawNeed(ingredient, g) ?? '',
+              ].filter(Boolean);
+              return (
+                <View
+                  key={ingredient.id}
+                  role="listitem"
+                  className="min-h-10 flex-row flex-wrap items-baseline gap-x-3 border-b border-line py-1"
+                >
+                  <Read className="w-20 text-right font-figures">{`${grams(g)} g`}</Read>
+                  <Read className="flex-1">{ingredient.name}</Read>
+                  {asides.length > 0 ? <Soft>{asides.join(', ')}</Soft> : null}
+                </View>
+              );
+            })}
+          </View>
+          {eggs.eggs > 0 ? (
+            <Read
+              className="font-read-strong"
+              testID="eggs-to-crack"
+            >{`Eggs to crack: ${eggs.eggs}.`}</Read>
+          ) : null}
+          {byProducts.length === 0 ? (
+            <Soft>Nothing is left over.</Soft>
+          ) : (
+            <View role="list" testID="by-products">
+              {byProducts.map(({ what, use }, index) => (
+                <View key={what} role="listitem" className="py-1">
+                  <Read>{`Left: ${left[index]}`}</Read>
+                  <Soft>{`for ${use}. Local codes come first.`}</Soft>
+                </View>
+              ))}
+            </View>
+          )}
+        </>
+      )}
+    </Fold>
+  );
+}

@@ -1,0 +1,116 @@
+import type { FormulaData } from '@hollow-moon/contract';
+import {
+  analyse,
+  judgePart,
+  PART_NAMES,
+  SHELL_NAMES,
+  type Analysis,
+  type EggGrade,
+  type FindIngredient,
+} from '@hollow-moon/core';
+import { grams, percent, type TemperatureFormat } from '../design/format';
+import { FIRMNESS_WORDS } from '../forecast/words';
+
+/** One row of two formulas side by side; `differs` where a cook would call it a change. */
+export interface ComparedRow {
+  readonly what: string;
+  readonly before: string;
+  readonly after: string;
+  readonly differs: boolean;
+}
+
+export interface Compared {
+  readonly amounts: readonly ComparedRow[];
+  readonly ratios: readonly ComparedRow[];
+  readonly settings: readonly ComparedRow[];
+}
+
+const row = (what: string, before: string, after: string): ComparedRow => ({
+  what,
+  before,
+  after,
+  differs: before !== after,
+});
+
+/** Grams by ingredient, in the order of the lists. */
+function gramsBy(of: Analysis): ReadonlyMap<string, number> {
+  const sums = new Map<string, number>();
+  for (const { ingredient, grams } of of.lines) {
+    if (ingredient && grams) sums.set(ingredient.name, (sums.get(ingredient.name) ?? 0) + grams);
+  }
+  return sums;
+}
+
+/** The lists of two formulas side by side, each thing in grams and as a share of its list. */
+function amountRows(before: Analysis, after: Analysis, under: string): ComparedRow[] {
+  const [a, b] = [gramsBy(before), gramsBy(after)];
+  const cell = (value: number | undefined, total: number) =>
+    value === undefined ? '–' : `${grams(value)} g, ${percent(value / total)} %`;
+  return [...new Set([...a.keys(), ...b.keys()])].map((name) =>
+    row(
+      under ? `${under}: ${name}` : name,
+      cell(a.get(name), before.totalG),
+      cell(b.get(name), after.totalG),
+    ),
+  );
+}
+
+/** Two formulas side by side: in grams and percent, in ratios and verdict, in how they are baked. */
+export function compared(
+  before: FormulaData,
+  after: FormulaData,
+  with_: {
+    readonly grade: EggGrade;
+    readonly find: FindIngredient;
+    readonly temperature: TemperatureFormat;
+    readonly nameOf: (vesselOrOvenId: string | null) => string;
+  },
+): Compared {
+  const { grade, find, temperature, nameOf } = with_;
+  const weigh = (lines: FormulaData['lines']) => analyse(lines, grade, find);
+  const [a, b] = [weigh(before.lines), weigh(after.lines)];
+  const verdictOf = (data: FormulaData, of: Analysis) => judgePart(of, data.family, data.shell);
+  const [va, vb] = [verdictOf(before, a), verdictOf(after, b)];
+  const degrees = (celsius: number | undefined) =>
+    celsius === undefined ? '–' : `${temperature.degrees(celsius)} ${temperature.unit}`;
+  const firmness = (of: typeof va) => ('firmness' in of ? FIRMNESS_WORDS[of.firmness] : '–');
+  const ratio = (value: number | undefined) => value?.toFixed(2) ?? '–';
+  const share = (value: number) => `${percent(value)} %`;
+  const partNames = [...new Set([...before.parts, ...after.parts].map((part) => part.name))];
+  const partOf = (data: FormulaData, name: string) =>
+    weigh(data.parts.find((part) => part.name === name)?.lines ?? []);
+  return {
+    amounts: [
+      ...amountRows(a, b, ''),
+      ...partNames.flatMap((name) => amountRows(partOf(before, name), partOf(after, name), name)),
+    ],
+    ratios: [
+      row('Egg to liquid', ratio(a.eggToLiquid), ratio(b.eggToLiquid)),
+      row('Sugar', share(a.share.sugar), share(b.share.sugar)),
+      row('Fat', share(a.share.fat), share(b.share.fat)),
+      row('Starch', share(a.share.starch), share(b.share.starch)),
+      ...(va.kind === 'judged' && vb.kind === 'judged'
+        ? [
+            row('Sets at', degrees(va.setC), degrees(vb.setC)),
+            row('Curdles from', degrees(va.curdleC), degrees(vb.curdleC)),
+          ]
+        : []),
+      row('When cold', firmness(va), firmness(vb)),
+    ],
+    settings: [
+      row('Name', before.name, after.name),
+      row('Kind', PART_NAMES[before.family], PART_NAMES[after.family]),
+      row('Shell', SHELL_NAMES[before.shell], SHELL_NAMES[after.shell]),
+      row(
+        'Tin',
+        `${before.vesselCount} × ${nameOf(before.vesselId)}`,
+        `${after.vesselCount} × ${nameOf(after.vesselId)}`,
+      ),
+      row('Gap to the rim', `${before.headspaceMm} mm`, `${after.headspaceMm} mm`),
+      row('Oven', nameOf(before.ovenId), nameOf(after.ovenId)),
+      row('Set to', degrees(before.setC), degrees(after.setC)),
+      row('Poured at', degrees(before.fillingStartC), degrees(after.fillingStartC)),
+      row('Note', before.note, after.note),
+    ],
+  };
+}

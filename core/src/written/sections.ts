@@ -1,0 +1,39 @@
+import type { PartKind } from '../formula';
+
+/** The heading a line is, without its marks, or `undefined` where it is none: "For the dough:", "## Glaze". */
+export function headingIn(line: string): string | undefined {
+  const match = /^#+\s+(.+)$/.exec(line) ?? /^(\D.{0,100}):$/.exec(line);
+  return match?.[1]?.replace(/:$/, '').trim();
+}
+
+/** Words of a heading, in four languages, and the component they name; the first that is found counts. */
+const WORDS: readonly (readonly [RegExp, PartKind])[] = [
+  [/crumb|biscuit base|migalhas|bolacha|miettes|biscuits? |galleta/, 'crumb-shell'],
+  [/shortbread|sablé|areada/, 'pressed-dough'],
+  [/pie (dough|crust|pastry)|flaky|brisée|quebrada/, 'pie-dough'],
+  [/dough|pastry|crust|shell|massa|pâte(?! d)|fond|masa|sucrée/, 'sweet-dough'],
+  [/caramel/, 'caramel'],
+  [/praline|brittle|croquant|crocante/, 'praline'],
+  [/italian meringue|meringue italienne|merengue italiano/, 'meringue-italian'],
+  [/swiss meringue|meringue suisse|merengue suíço|merengue suizo/, 'meringue-swiss'],
+  [/meringue|merengue|suspiro/, 'meringue-raw'],
+  [/whipped cream|chantilly|nata montada|crème fouettée/, 'whipped-cream'],
+  [/glaze|nappage|glaçage|brilho|brillo/, 'glaze'],
+  [/syrup|sirop|calda|almíbar/, 'syrup'],
+  [/topping|fruit|nuts|cobertura|garniture(?! )|fruta|frutos/, 'fruit-and-nuts'],
+];
+
+/** Words that name the main filling, whatever else stands in the heading. */
+const FILLING = /filling|custard|appareil|recheio|relleno|creme|cream(?! ch)|curd/;
+
+/**
+ * What a heading of a list names: a component by its kind, or `filling` for the main one. A heading
+ * that names nothing known is `other-part`.
+ */
+export function kindOfHeading(heading: string): PartKind | 'filling' {
+  const text = heading.toLowerCase();
+  if (text === '') return 'filling';
+  const kind = WORDS.find(([words]) => words.test(text))?.[1];
+  if (kind) return kind;
+  return FILLING.test(text) ? 'filling' : 'other-part';
+}
