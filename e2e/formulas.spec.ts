@@ -143,7 +143,7 @@ test('a formula goes out as a file and comes in again', async ({ page }) => {
   await expect(page.getByTestId('file-problem')).toBeVisible();
   await page.getByTestId('open-file').setInputFiles(recipe);
   await expect(page.getByTestId('paste-text')).toHaveValue(/^500 g whipping cream/);
-  await expect(page.getByTestId('paste-done')).toHaveText('Put 7 on the list');
+  await expect(page.getByTestId('paste-done')).toHaveText('Put 14 on the list');
   await page.getByTestId('open-file').setInputFiles(own);
   await expect(page.getByTestId('formula-name')).toHaveValue('Bay-leaf set custard tart');
   await expect(page.getByTestId('amount-0')).toHaveValue('500');

@@ -92,7 +92,7 @@ it('says an empty list is empty', () => {
 
 it('judges another family by its own physics', () => {
   open();
-  fireEvent.change(screen.getByLabelText('Kind of filling'), { target: { value: 'starch-cream' } });
+  fireEvent.change(screen.getByLabelText('It makes'), { target: { value: 'starch-cream' } });
   expect(textOf('firmness')).toBe('Does not hold');
   expect(textOf('done-at')).toBe('95\u00a0°C and over');
   expect(textOf('treatment')).toMatch(/hold them 1 to 2 min/);
@@ -148,7 +148,7 @@ it('says what becomes of the eggs under hot liquid, and how long it should rest'
   expect(textOf('joining')).toBe('The egg stays smooth.');
   expect(Number.parseInt(textOf('mix-temperature'), 10)).toBeLessThan(hot);
   expect(screen.queryByTestId('rest')).toBeNull();
-  fireEvent.change(screen.getByLabelText('Kind of filling'), { target: { value: 'nut-cream' } });
+  fireEvent.change(screen.getByLabelText('It makes'), { target: { value: 'nut-cream' } });
   expect(screen.queryByTestId('liquid-slider')).toBeNull();
 });
 

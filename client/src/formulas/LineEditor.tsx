@@ -9,7 +9,7 @@ import {
   type Remark,
   type WeighedLine,
 } from '@hollow-moon/core';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { Button, FieldProblem, icons, NumberField, Picker, Read, Soft, TextField } from '../design';
 import { grams } from '../design/format';
@@ -26,12 +26,17 @@ function MeasureFields({
   measure,
   book,
   onChange,
+  beside,
+  under,
   testID,
 }: {
   readonly name: string;
   readonly measure: Measure;
   readonly book: KitchenBook;
   readonly onChange: (field: string, measure: Partial<Measure>) => void;
+  /** What stands at the end of each of its two rows. */
+  readonly beside?: ReactNode;
+  readonly under?: ReactNode;
   readonly testID: string;
 }) {
   const ingredient = book.find(measure.ingredientId);
@@ -43,38 +48,44 @@ function MeasureFields({
     });
   };
   return (
-    <>
-      <View className="min-w-48 flex-1">
-        <Picker
-          label={`${name}, ingredient`}
-          hideLabel
-          options={book.ingredientOptions}
-          value={measure.ingredientId}
-          onChange={chooseIngredient}
-        />
+    <View className="gap-1">
+      <View className="flex-row items-center gap-2">
+        <View className="min-w-0 flex-1">
+          <Picker
+            label={`${name}, ingredient`}
+            hideLabel
+            options={book.ingredientOptions}
+            value={measure.ingredientId}
+            onChange={chooseIngredient}
+          />
+        </View>
+        {beside}
       </View>
-      <NumberField
-        label={`${name}, amount`}
-        hideLabel
-        value={measure.amount}
-        onChange={(amount) => onChange('amount', { amount })}
-        className="w-24"
-        decimals={3}
-        testID={`amount-${testID}`}
-      />
-      <View className="w-24">
-        <Picker
-          label={`${name}, unit`}
+      <View className="flex-row items-center gap-2">
+        <NumberField
+          label={`${name}, amount`}
           hideLabel
-          options={unitsFor(ingredient).map((unit) => ({
-            value: unit,
-            label: unitName(unit, measure.ingredientId),
-          }))}
-          value={measure.unit}
-          onChange={(unit) => onChange('unit', { unit: unit as LineUnit })}
+          value={measure.amount}
+          onChange={(amount) => onChange('amount', { amount })}
+          className="w-28"
+          decimals={3}
+          testID={`amount-${testID}`}
         />
+        <View className="w-32">
+          <Picker
+            label={`${name}, unit`}
+            hideLabel
+            options={unitsFor(ingredient).map((unit) => ({
+              value: unit,
+              label: unitName(unit, measure.ingredientId),
+            }))}
+            value={measure.unit}
+            onChange={(unit) => onChange('unit', { unit: unit as LineUnit })}
+          />
+        </View>
+        {under}
       </View>
-    </>
+    </View>
   );
 }
 
@@ -113,17 +124,15 @@ function LineMore({
       {instead ? (
         <View className="gap-2">
           <Soft>Or, in its place</Soft>
-          <View className="flex-row flex-wrap items-center gap-2">
-            <MeasureFields
-              name={`${name}, instead`}
-              measure={instead}
-              book={book}
-              onChange={(field, next) =>
-                onChange(`instead/${field}`, { instead: { ...instead, ...next } })
-              }
-              testID={`instead-${testID}`}
-            />
-          </View>
+          <MeasureFields
+            name={`${name}, instead`}
+            measure={instead}
+            book={book}
+            onChange={(field, next) =>
+              onChange(`instead/${field}`, { instead: { ...instead, ...next } })
+            }
+            testID={`instead-${testID}`}
+          />
           <View className="flex-row flex-wrap gap-2">
             <Button
               label="Use it now"
@@ -186,28 +195,38 @@ function LineEditor({
   ].filter(Boolean);
   return (
     <View className="gap-1 border-b border-line pb-2" testID={`line-${testID}`}>
-      <View className="flex-row flex-wrap items-center gap-2">
-        <MeasureFields name={name} measure={line} book={book} onChange={change} testID={testID} />
-        <Soft className="min-w-16 flex-1 text-right" testID={`grams-${testID}`}>
-          {line.unit === 'g' ? '' : `= ${weight} g`}
-        </Soft>
-        <Button
-          label={`More of ${name.toLowerCase()}`}
-          icon={icons.more}
-          iconOnly
-          weight="quiet"
-          pressed={more}
-          onPress={() => setMore(!more)}
-          testID={`open-more-${testID}`}
-        />
-        <Button
-          label={`Take off ${book.find(line.ingredientId)?.name ?? name}`}
-          icon={icons.remove}
-          iconOnly
-          weight="quiet"
-          onPress={() => onEdit(`${line.id}/remove`, withoutLine(data, line.id))}
-        />
-      </View>
+      <MeasureFields
+        name={name}
+        measure={line}
+        book={book}
+        onChange={change}
+        testID={testID}
+        beside={
+          <>
+            <Button
+              label={`More of ${name.toLowerCase()}`}
+              icon={icons.more}
+              iconOnly
+              weight="quiet"
+              pressed={more}
+              onPress={() => setMore(!more)}
+              testID={`open-more-${testID}`}
+            />
+            <Button
+              label={`Take off ${book.find(line.ingredientId)?.name ?? name}`}
+              icon={icons.remove}
+              iconOnly
+              weight="quiet"
+              onPress={() => onEdit(`${line.id}/remove`, withoutLine(data, line.id))}
+            />
+          </>
+        }
+        under={
+          <Soft className="flex-1 text-right" testID={`grams-${testID}`}>
+            {line.unit === 'g' ? '' : `= ${weight} g`}
+          </Soft>
+        }
+      />
       {problem && Number.isFinite(line.amount) ? <FieldProblem>{problem}</FieldProblem> : null}
       {remarks.map(({ message, likely }) => (
         <View key={message} className="flex-row flex-wrap items-center gap-2">

@@ -123,6 +123,7 @@ function Past({
             {left === ON_BENCH ? null : (
               <Button
                 label={`Take version ${left} back`}
+                disabled={!rows.some((row) => row.differs)}
                 onPress={() => onEdit('version', dataOf(left))}
                 testID="take-back"
               />

@@ -49,13 +49,23 @@ interface Edit {
   readonly from?: StoredFormula;
 }
 
-/** Drafts kept by this device, which may be from before formulas had all they have today. */
+/** A formula kept by this device before formulas had all they have today. */
+const filledOut = (data: FormulaData): FormulaData => ({
+  ...PLAIN_BUILD,
+  ...data,
+  parts: (data as Partial<FormulaData>).parts ?? [],
+});
+
 const recalled = (): Drafts =>
   Object.fromEntries(
     Object.entries(recall<Drafts>('drafts') ?? {}).map(([id, draft]) => [
       id,
       {
-        ...opened(draft.version, { ...PLAIN_BUILD, ...draft.data, parts: draft.data.parts ?? [] }),
+        ...draft,
+        data: filledOut(draft.data),
+        past: draft.past.map(filledOut),
+        future: draft.future.map(filledOut),
+        why: (draft as Partial<Draft>).why ?? '',
       },
     ]),
   );

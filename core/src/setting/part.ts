@@ -13,7 +13,7 @@ const BOUGHT: PartVerdict = {
 };
 const NOTHING: PartVerdict = {
   kind: 'not-judged',
-  reason: 'There is nothing on its list to judge yet.',
+  reason: 'There is nothing on the list to judge yet.',
 };
 
 /**

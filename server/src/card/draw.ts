@@ -16,7 +16,7 @@ const STRONG = join(FONTS, '600SemiBold/AtkinsonHyperlegibleNext_600SemiBold.ttf
 
 /** Points: sizes of type, margin and the column of amounts, for the smaller card; the larger scales up. */
 const A5 = { margin: 28, title: 19, head: 12.5, body: 10.5, small: 9, amounts: 62 } as const;
-const SCALE = { A5: 1, A4: 1.35 } as const;
+const SCALE = { A5: 1, A4: 1.2 } as const;
 
 /** Ink and its softer kin; print has no theme. */
 const INK = '#141A2E';
@@ -74,10 +74,13 @@ export function drawCard(card: Card, size: CardSize): Promise<Buffer> {
     document.y = Math.max(document.y, afterLeft) + 1.5 * scale;
   };
   const heading = (title: string, aside: string) => {
-    room(46);
+    // Never alone at the foot of a page: at least two lines go with it.
+    room(72);
     document.y += 6 * scale;
-    set(STRONG, A5.head, INK).text(title, margin, document.y, { continued: aside !== '' });
+    const top = document.y;
+    set(STRONG, A5.head, INK).text(title, margin, top, { continued: aside !== '' });
     if (aside) set(REGULAR, A5.small, SOFT).text(`   ${aside}`);
+    document.y = top + A5.head * 1.25 * scale;
     rule();
   };
 
@@ -103,6 +106,18 @@ export function drawCard(card: Card, size: CardSize): Promise<Buffer> {
     room(24);
     set(REGULAR, A5.small, INK).text(`! ${caution}`, margin, document.y, { width });
     document.y += 2 * scale;
+  }
+  const { count } = document.bufferedPageRange();
+  for (let page = 0; count > 1 && page < count; page += 1) {
+    document.switchToPage(page);
+    // Under the margin: writing there must not begin another page.
+    document.page.margins.bottom = 0;
+    set(REGULAR, A5.small, SOFT).text(
+      `${card.title}, ${page + 1} of ${count}`,
+      margin,
+      document.page.height - margin * 0.8,
+      { width, align: 'right', lineBreak: false },
+    );
   }
   document.end();
   return done;
