@@ -24,6 +24,11 @@ const views: Record<string, (page: Page) => Promise<void>> = {
     await toBench(page);
     await page.getByRole('button', { name: 'Why: setting temperature' }).click();
     await page.getByTestId('amount-0').fill('x');
+    await page.getByTestId('open-part-1').click();
+    await page.getByTestId('open-more-1.0').click();
+    await page.getByTestId('fetch').click();
+    await page.getByTestId('versions').click();
+    await expect(page.getByTestId('compare-left')).toBeVisible();
   },
   bake: async (page) => {
     await openFormula(page, FORMULA.bay);
@@ -42,6 +47,8 @@ const views: Record<string, (page: Page) => Promise<void>> = {
   kitchen: async (page) => {
     await page.goto('/kitchen');
     await page.getByRole('button', { name: 'Add a tin' }).click();
+    await page.getByTestId('add-pantry').click();
+    await page.getByRole('radio', { name: 'Our own' }).click();
   },
 };
 

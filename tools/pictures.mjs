@@ -7,7 +7,7 @@ import { main, ROOT, say } from './shell.mjs';
 
 const PHONE = { width: 390, height: 844 };
 const WIDE = { width: 1280, height: 800 };
-const formula = (item) => `/formulas/00000000-0000-4000-8000-00040000000${item}`;
+const formula = (item) => `/formulas/00000000-0000-4000-8000-0004${String(item).padStart(8, '0')}`;
 const LAST_BAKE = '/log/00000000-0000-4000-8000-000500000012';
 
 const PICTURES = [
@@ -18,6 +18,17 @@ const PICTURES = [
     path: formula(1),
     size: PHONE,
     then: (page) => page.getByRole('radio', { name: 'Bench' }).click(),
+  },
+  {
+    name: 'build',
+    path: formula(13),
+    size: PHONE,
+    then: async (page) => {
+      await page.getByRole('radio', { name: 'Bench' }).click();
+      await page.getByTestId('open-part-0').click();
+      await page.getByRole('heading', { name: 'Built of' }).scrollIntoViewIfNeeded();
+      await page.getByTestId('add-part').evaluate((each) => each.scrollIntoView());
+    },
   },
   { name: 'no-window', path: formula(3), size: PHONE, dark: true },
   { name: 'wide', path: formula(2), size: WIDE },
@@ -63,7 +74,7 @@ await main(async () => {
       if (path.startsWith('/formulas/') || path === '/') {
         await page.waitForFunction(
           () =>
-            /Pull at|No window/.test(document.body.innerText) &&
+            /Pull at|No window|Sets at/.test(document.body.innerText) &&
             !document.body.innerText.includes('Working it out'),
         );
       }
