@@ -57,6 +57,23 @@ export const partSchema = z.object({
 });
 export type PartData = z.infer<typeof partSchema>;
 
+const panSide = finite('Enter the pan’s measure.')
+  .min(80, 'A pan is at least 8 cm across.')
+  .max(1500, 'That is wider than any oven.');
+
+/** A pan of hot water in which the vessels stand. */
+export const bathSchema = z.object({
+  panLengthMm: panSide,
+  panBreadthMm: panSide,
+  levelMm: finite('Enter how far the water comes up.')
+    .min(0, 'Water does not come up by less than nothing.')
+    .max(200, 'That is deeper than any vessel.'),
+  waterC: finite('Enter how hot the water is poured.')
+    .min(0, 'Colder is ice.')
+    .max(100, 'Water is not poured hotter than it boils.'),
+});
+export type BathData = z.infer<typeof bathSchema>;
+
 /** A formula, with the vessel it is usually made in and how thick its shell is rolled. */
 export const formulaDataSchema = z.object({
   name: nameSchema,
@@ -79,6 +96,8 @@ export const formulaDataSchema = z.object({
   ovenId: idSchema.nullable(),
   setC: finite('Enter the oven temperature.').min(0).max(600),
   fillingStartC: finite('Enter the temperature of the filling.').min(-30).max(120),
+  /** None for a dry oven. */
+  bath: bathSchema.nullable().default(null),
   portionsEach: z
     .int('Whole portions only.')
     .min(1, 'At least one portion.')
@@ -95,6 +114,7 @@ export type FormulaData = z.infer<typeof formulaDataSchema>;
 
 /** What a formula has beside `parts: []` when it is nothing but its filling. */
 export const PLAIN_BUILD = {
+  bath: null,
   portionsEach: 8,
   lossShare: 0,
   archived: false,

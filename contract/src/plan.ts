@@ -49,6 +49,7 @@ export function planOf(data: FormulaData, where: BakedIn, tried: Tried = {}): Fo
     })),
     ...(own.length > 0 ? { own } : {}),
     ...(takenMl > 0 ? { takenMl } : {}),
+    ...(data.bath ? { bath: { ...data.bath, vessels: data.vesselCount } } : {}),
     eggGrade: kitchen.eggGrade,
     family: data.family,
     shell: data.shell,

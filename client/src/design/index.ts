@@ -12,3 +12,4 @@ export * from './Text';
 export * from './TextField';
 export * from './Why';
 export * from './Fold';
+export * from './files';

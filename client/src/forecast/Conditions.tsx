@@ -4,12 +4,14 @@ import {
   OVEN_KIND_NAMES,
   OVEN_KINDS,
   START_LIMITS_C,
+  type BathForecast,
   type OvenKind,
   type Problem,
 } from '@hollow-moon/core';
 import { View } from 'react-native';
 import { Choice, NumberField, Picker, Range, Sheet, Soft } from '../design';
 import type { KitchenBook } from '../store/kitchen';
+import { BathChoice } from './BathChoice';
 import { useTemperature } from '../store/useTemperature';
 
 /** Sliders run where custards are baked; a figure outside is typed. */
@@ -56,6 +58,7 @@ export const Conditions = memo(function Conditions({
   onTried,
   onEdit,
   problem,
+  bath,
 }: {
   readonly data: FormulaData;
   readonly book: KitchenBook;
@@ -63,6 +66,7 @@ export const Conditions = memo(function Conditions({
   readonly onTried: (tried: Tried) => void;
   readonly onEdit: (field: string, data: FormulaData) => void;
   readonly problem: Problem | undefined;
+  readonly bath: BathForecast | undefined;
 }) {
   const { degrees, unit } = useTemperature();
   const problemAt = (path: string) => (problem?.path === path ? problem.message : undefined);
@@ -130,6 +134,7 @@ export const Conditions = memo(function Conditions({
         unit={unit}
         onChange={chooseStart}
       />
+      <BathChoice data={data} book={book} bath={bath} problem={problem} onEdit={onEdit} />
       <View className="flex-row flex-wrap gap-3">
         <NumberField
           label="Oven, exactly"

@@ -13,6 +13,8 @@ export interface CurvesProps {
   readonly rim: Points;
   readonly halfRadius: Points;
   readonly centre: Points;
+  /** The water of a bath. */
+  readonly water?: Points;
   readonly setC: number;
   readonly setUncertaintyK?: number;
   readonly curdleC: number | undefined;
@@ -66,6 +68,7 @@ export function Curves({ nowS, height = 240, readings = NONE, ...rest }: CurvesP
         <Soft>━ centre</Soft>
         <Soft>╌ half-way out</Soft>
         <Soft>┈ rim</Soft>
+        {rest.water && rest.water.length > 0 ? <Soft>· · bath</Soft> : null}
         {readings.length > 0 ? <Soft>○ read</Soft> : null}
       </View>
     </View>
@@ -77,6 +80,7 @@ const Chart = memo(function Chart({
   rim,
   halfRadius,
   centre,
+  water,
   setC,
   setUncertaintyK = 0,
   curdleC,
@@ -195,6 +199,16 @@ const Chart = memo(function Chart({
         strokeDasharray="8 4"
       />
       <Path d={path(centre) ?? ''} fill="none" stroke={colours.ink} strokeWidth={2.5} />
+      {water && water.length > 0 ? (
+        <Path
+          d={path(water) ?? ''}
+          fill="none"
+          stroke={colours.water}
+          strokeWidth={1}
+          strokeDasharray="1 5"
+          strokeLinecap="round"
+        />
+      ) : null}
       {pullS === undefined ? null : (
         <SvgText {...text} x={x(pullS)} y={12} textAnchor="middle" fill={colours.ink}>
           pull

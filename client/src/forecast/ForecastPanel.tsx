@@ -1,14 +1,15 @@
-import type { FormulaData } from '@hollow-moon/contract';
+import { caseOfPlan, toBakeCase, type FormulaData } from '@hollow-moon/contract';
 import type { PullChoice } from '@hollow-moon/core';
 import { useCallback, useDeferredValue } from 'react';
 import { View } from 'react-native';
-import { Notice, Read, Sheet, Soft } from '../design';
+import { Button, fileName, keepAsFile, Notice, Read, Sheet, Soft } from '../design';
 import { Moon } from '../moon';
 import type { KitchenBook } from '../store/kitchen';
 import { useTemperature } from '../store/useTemperature';
 import { Conditions } from './Conditions';
 import { History } from './History';
 import type { Outlook } from './useOutlook';
+import { planFor } from './plan';
 import { WindowTable } from './WindowTable';
 import { sentence } from './words';
 import { WorkingNote } from './WorkingNote';
@@ -90,6 +91,7 @@ export function ForecastPanel({
         onTried={setTried}
         onEdit={onEdit}
         problem={problem}
+        bath={told?.bath}
       />
       {told ? (
         <>
@@ -98,6 +100,28 @@ export function ForecastPanel({
               {caution}
             </Notice>
           ))}
+          <View className="self-start">
+            <Button
+              label="Take the bake along"
+              testID="save-case"
+              onPress={() => {
+                const wish = planFor(data, book, tried);
+                const made =
+                  'plan' in wish ? caseOfPlan(data.name, wish.plan, told.pullS) : undefined;
+                if (made?.ok) {
+                  keepAsFile(
+                    fileName(`${data.name} bake`, 'json'),
+                    'application/json',
+                    toBakeCase(made.value),
+                  );
+                }
+              }}
+            />
+          </View>
+          <Soft>
+            A bake case: everything this forecast is computed from, in plain numbers another program
+            can check.
+          </Soft>
           <Soft>{`Loses about ${Math.round(told.waterLostG)} g of water a tin. A prediction for a steady oven: trust the window and the wobble before the minute.`}</Soft>
         </>
       ) : null}

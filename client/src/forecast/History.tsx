@@ -14,6 +14,9 @@ function curvesOf(forecast: Forecast) {
     rim: curveOf(forecast, 'rim'),
     halfRadius: curveOf(forecast, 'halfRadius'),
     centre: curveOf(forecast, 'centre'),
+    water: forecast.frames.flatMap((frame) =>
+      frame.waterC === undefined ? [] : [[frame.timeS, frame.waterC] as const],
+    ),
     window:
       verdict.kind === 'window'
         ? ([verdict.earliest.timeS, verdict.best.timeS, verdict.latest.timeS] as const)

@@ -9,11 +9,10 @@ import {
 import { router } from 'expo-router';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
-import { Button, Sheet, Soft } from '../design';
+import { Button, fileName, keepAsFile, openFile, Sheet, Soft } from '../design';
 import type { KitchenBook } from '../store/kitchen';
 import { useAppDispatch } from '../store/store';
 import { copyOf, edited } from './drafts';
-import { fileName, keepAsFile, openFile } from './files';
 
 const FORMATS = [
   { label: 'Hollow Moon file', ending: 'json', type: 'application/json', write: toFormulaFile },

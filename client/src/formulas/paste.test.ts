@@ -1,6 +1,6 @@
 import { readLine } from '@hollow-moon/core';
 import { tart } from '../testing/book';
-import { fileName } from './files';
+import { fileName } from '../design/files';
 import { goesOn, readingOf, withReadings, type Answer } from './paste';
 
 const reading = (text: string, answer: Answer = {}) =>

@@ -1,2 +1,4 @@
 export * from './formulaFile';
 export * from './text';
+export * from './bakeCase';
+export * from './caseOfPlan';

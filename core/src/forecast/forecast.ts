@@ -27,8 +27,11 @@ import {
   type Model,
   type Moment,
   type Place,
+  type Reaction,
+  type Surroundings,
 } from '../thermal';
 import { checkVessel, insideOf, isTrulyRound, roundLike } from '../vessel';
+import { bathSize, SIMMERS_WITHIN_K, type BathForecast, type BathSize } from './bath';
 import { fillingMaterial, layersAround } from './materials';
 import { inOven, onRack } from './oven';
 import { checkConditions, type ForecastPlan } from './plan';
@@ -52,6 +55,8 @@ export interface Frame {
   readonly probeC: Readonly<Record<ProbeName, number>>;
   readonly wobble: Wobble;
   readonly rings: Rings;
+  /** Of the bath, while it stands in one. */
+  readonly waterC?: number;
 }
 
 /** Where the cells lie, for drawing a field over the filling and its shell. */
@@ -103,6 +108,7 @@ export interface Forecast {
   /** By frame, temperatures by cell, °C; all of them views of one buffer, so that it passes between threads at once. */
   readonly temperatureC: readonly Float32Array[];
   readonly waterLostG: number;
+  readonly bath?: BathForecast;
   /** (heat received - heat stored) / heat received. */
   readonly energyResidual: number;
   readonly cautions: readonly string[];
@@ -115,6 +121,7 @@ export const DRAWN_COOLING_S = 40 * 60;
 interface Prepared {
   readonly model: Model;
   readonly judged: Judged;
+  readonly bath: BathSize | undefined;
 }
 
 /** Turns a plan into a model to compute, or says what stands in the way, at its field. */
@@ -154,7 +161,45 @@ function prepare(plan: ForecastPlan, resolution: number): Result<Prepared> {
     startC: plan.fillingStartC,
     layers: layersAround(plan.shell, room.value.shellThicknessMm, plan.vessel.material, plan.roomC),
   };
-  return succeed({ model: buildModel(cup, reactionsOf(judged), resolution), judged });
+  const bath = plan.bath && bathSize(plan.bath, plan.vessel);
+  if (bath && !bath.ok) return bath;
+  return succeed({
+    model: buildModel(cup, reactionsOf(judged), resolution),
+    judged,
+    bath: bath?.value,
+  });
+}
+
+/** What the vessel meets in the oven, and then on the rack. */
+const surroundingsOf = (plan: ForecastPlan, bath: BathSize | undefined) => ({
+  oven: inOven(
+    plan.oven.kind,
+    plan.setC + plan.oven.offsetK,
+    plan.vessel.material,
+    plan.altitudeM,
+    plan.bath && bath ? { plan: plan.bath, size: bath } : undefined,
+  ),
+  rack: onRack(plan.roomC, plan.vessel.material, plan.altitudeM),
+});
+
+/** A plan as the solver takes it: what is heated, what it meets, what sets and curdles in it. */
+export interface BakeModel {
+  readonly cup: Cup;
+  readonly reactions: readonly Reaction[];
+  readonly oven: Surroundings;
+  readonly rack: Surroundings;
+}
+
+/** The very model a forecast of the plan computes; fails as {@link forecast} does. */
+export function bakeModelOf(plan: ForecastPlan): Result<BakeModel> {
+  const prepared = prepare(plan, 1);
+  if (!prepared.ok) return prepared;
+  const { model, bath } = prepared.value;
+  return succeed({
+    cup: model.cup,
+    reactions: model.reactions,
+    ...surroundingsOf(plan, bath),
+  });
 }
 
 /** Fields of equal size, rounded to single precision, laid one behind the other. */
@@ -194,7 +239,7 @@ function adviceFor(verdict: NoWindow, plan: ForecastPlan): string {
     return `Set the oven hotter: after ${LONGEST_BAKE_S / 3600} hours at this setting the middle has not set.`;
   }
   const remedies = ['Lower the oven by 20 °C'];
-  if (plan.shell === 'none') remedies.push('stand the dish in a water bath');
+  if (plan.shell === 'none' && !plan.bath) remedies.push('stand the dish in a water bath');
   if (plan.fillingStartC < 45) remedies.push('pour the filling warm');
   remedies.push('fill shallower');
   const last = remedies.pop();
@@ -221,6 +266,18 @@ function cautionsFor(plan: ForecastPlan, best: Pull | undefined): string[] {
     );
   }
   const boilsC = boilingPointAtAltitudeC(plan.altitudeM);
+  if (plan.bath) {
+    cautions.push(
+      'A bath is computed quicker than cooks find it, by up to half: begin to look early, and go by the wobble.',
+    );
+    cautions.push('Pour the water at the oven, with dry mitts; the pan stays until it has cooled.');
+    if (plan.vessel.looseBase || plan.vessel.kind === 'springform') {
+      cautions.push('A loose base leaks: wrap it in a bag or foil to above the water.');
+    }
+    if (plan.vessel.material !== 'bright-tin' && plan.vessel.material !== 'dark-tin') {
+      cautions.push('Boiling water round a cold dish can crack it: let it lose its chill first.');
+    }
+  }
   if (boilsC < 96)
     cautions.push(`Water boils at ${boilsC.toFixed(0)} °C at this altitude: the top dries sooner.`);
   return cautions;
@@ -238,14 +295,8 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
   const { resolution = 1, onProgress = () => undefined } = options;
   const prepared = prepare(plan, resolution);
   if (!prepared.ok) return prepared;
-  const { model, judged } = prepared.value;
-  const oven = inOven(
-    plan.oven.kind,
-    plan.setC + plan.oven.offsetK,
-    plan.vessel.material,
-    plan.altitudeM,
-  );
-  const rack = onRack(plan.roomC, plan.vessel.material, plan.altitudeM);
+  const { model, judged, bath } = prepared.value;
+  const { oven, rack } = surroundingsOf(plan, bath);
 
   const start = firstMoment(model);
   const baked = [
@@ -283,8 +334,21 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
     ) as Record<ProbeName, number>,
     wobble: wobbleOf(model, moment),
     rings: ringsOf(model, moment),
+    ...(moment.timeS <= pullS && moment.water ? { waterC: moment.water.celsius } : {}),
   });
   onProgress(1);
+  const inWater = history.filter((moment) => moment.water && moment.timeS <= pullS);
+  const simmersC = boilingPointAtAltitudeC(plan.altitudeM) - SIMMERS_WITHIN_K;
+  const bathForecast: BathForecast | undefined =
+    bath && pulled.water
+      ? {
+          waterMl: bath.waterMl,
+          atPullC: pulled.water.celsius,
+          hottestC: Math.max(...inWater.map((moment) => moment.water!.celsius)),
+          simmersAtS: inWater.find((moment) => moment.water!.celsius >= simmersC)?.timeS,
+          leftMl: pulled.water.massKg * 1000,
+        }
+      : undefined;
   return succeed({
     verdict:
       verdict.kind === 'window'
@@ -303,6 +367,7 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
     field: describeField(model, plan),
     temperatureC: inOneBuffer(history.map((moment) => moment.temperatureC)),
     waterLostG: last.energy.evaporatedKg * 1000,
+    ...(bathForecast ? { bath: bathForecast } : {}),
     energyResidual:
       (last.energy.receivedJ - last.energy.storedJ) / Math.max(1, Math.abs(last.energy.receivedJ)),
     cautions: cautionsFor(plan, best),

@@ -1,3 +1,4 @@
+export * from './bath';
 export * from './forecast';
 export * from './oven';
 export * from './plan';

@@ -1,5 +1,6 @@
 import { standardPressurePa } from '../properties';
 import type { Face, Surroundings } from '../thermal';
+import { bathIn, BATH_VAPOUR_PA, type BathPlan, type BathSize } from './bath';
 import type { VesselMaterial } from '../vessel';
 import { WALLS } from './materials';
 
@@ -65,6 +66,7 @@ export function inOven(
   ovenC: number,
   vessel: VesselMaterial,
   altitudeM: number,
+  bath?: { readonly plan: BathPlan; readonly size: BathSize },
 ): Surroundings {
   const air = AIR[kind];
   const face = (convectionWm2K: number, emissivity: number): Face => ({
@@ -79,12 +81,13 @@ export function inOven(
       ...face(air.topWm2K, FOOD_EMISSIVITY),
       evaporation: {
         ...SURFACE_DRYING,
-        vapourPressurePa: OVEN_VAPOUR_PA,
+        vapourPressurePa: bath ? BATH_VAPOUR_PA : OVEN_VAPOUR_PA,
         airPressurePa: standardPressurePa(altitudeM),
       },
     },
     side: face(air.sideWm2K, outside),
     base: face(air.baseWm2K, outside),
+    ...(bath ? { bath: bathIn(bath.plan, bath.size, air, ovenC, altitudeM) } : {}),
   };
 }
 

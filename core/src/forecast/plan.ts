@@ -2,6 +2,7 @@ import type { Line, PartKind, ShellKind } from '../formula';
 import type { EggGrade, Ingredient } from '../ingredients';
 import { fail, succeed, type Result } from '../result';
 import type { Vessel } from '../vessel';
+import type { BathPlan } from './bath';
 import { OVEN_LIMITS_C, type OvenKind } from './oven';
 
 /** Everything a forecast of one bake depends on. */
@@ -19,6 +20,8 @@ export interface ForecastPlan {
   /** What already lies in the vessel under the filling, mL. */
   readonly takenMl?: number;
   readonly oven: { readonly kind: OvenKind; readonly offsetK: number };
+  /** Water round the vessels; none is a dry oven. */
+  readonly bath?: BathPlan;
   /** What the oven is set to, °C. */
   readonly setC: number;
   readonly fillingStartC: number;

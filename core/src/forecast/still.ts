@@ -25,6 +25,9 @@ export function stillAt(of: Forecast, timeS: number): Still {
     frame: {
       timeS,
       inOven: b.inOven,
+      ...(a.waterC !== undefined && b.waterC !== undefined
+        ? { waterC: between(a.waterC, b.waterC) }
+        : {}),
       probeC: { rim: probe('rim'), halfRadius: probe('halfRadius'), centre: probe('centre') },
       wobble: {
         diameterM: between(a.wobble.diameterM, b.wobble.diameterM),

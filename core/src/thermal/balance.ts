@@ -1,3 +1,4 @@
+import { addOvenToWater, dryPart, waterAt, waterNode, wetShares, type WaterNode } from './bath';
 import type { Face, Surroundings } from './case';
 import { factorBand } from './banded';
 import { materialOf, topCell, type Model, type Moment } from './model';
@@ -31,6 +32,13 @@ export interface Balance {
   readonly faceEvaporationW: Float64Array;
   /** Growth of a face's loss with its cell's temperature, W/K. */
   readonly faceSlopeWK: Float64Array;
+  /** What a bath takes from a face, W/(m² K) of the whole face; 0 where it is dry. */
+  readonly faceBathWm2K: Float64Array;
+  /** Growth of the bath's gain with a face's cell, and of that cell's with the bath, W/K. */
+  readonly faceCouplingWK: Float64Array;
+  /** The bath's temperature where it is kept. */
+  readonly fixedWaterC: number;
+  readonly water: WaterNode | undefined;
 }
 
 /** Sets up the balance of a cup that stands in `around`, in the state of `from`. */
@@ -50,6 +58,10 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
       c[power]![cell] = material.heatCapacityJm3K[power]! * mesh.volumeM3[cell]!;
     }
   }
+  const { bath } = around;
+  const shares = bath ? wetShares(mesh, bath.levelM) : undefined;
+  const bathWm2K = bath?.convectionWm2K ?? 0;
+  const faceBathWm2K = new Float64Array(faceCount);
   const faces: Face[] = [];
   const faceCell = new Int32Array(faceCount);
   const faceAreaM2 = new Float64Array(faceCount);
@@ -76,20 +88,19 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
       faceWetness[column] = wetnessAfter(around.top.evaporation, from.driedKgM2[column]!);
     }
   }
+  const wetBase = bath && bath.levelM > 0 ? 1 : 0;
+  const base = dryPart(around.base, wetBase);
   for (let column = 0; column < columns; column += 1) {
     const cell = column * rows;
-    add(
-      around.base,
-      cell,
-      mesh.baseAreaM2[column]!,
-      mesh.halfVerticalM[cell]!,
-      from.temperatureC[cell]!,
-    );
+    faceBathWm2K[faces.length] = wetBase * bathWm2K;
+    add(base, cell, mesh.baseAreaM2[column]!, mesh.halfVerticalM[cell]!, from.temperatureC[cell]!);
   }
   for (let row = 0; row < rows; row += 1) {
     const cell = (columns - 1) * rows + row;
+    const wet = shares?.[row] ?? 0;
+    faceBathWm2K[faces.length] = wet * bathWm2K;
     add(
-      around.side,
+      dryPart(around.side, wet),
       cell,
       mesh.outerAreaM2[cell]!,
       mesh.halfRadialM[cell]!,
@@ -115,6 +126,10 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
     faceSurfaceC,
     faceEvaporationW: new Float64Array(faceCount),
     faceSlopeWK: new Float64Array(faceCount),
+    faceBathWm2K,
+    faceCouplingWK: new Float64Array(faceCount),
+    fixedWaterC: bath && 'fixedC' in bath.water ? bath.water.fixedC : 0,
+    water: bath && waterNode(bath, waterAt(around, from)),
   };
 }
 
@@ -182,6 +197,13 @@ export function updateGain(of: Balance, t: Float64Array): number {
     if (up !== 0) gainW[cell + 1]! += up;
     gainW[cell]! -= out + up;
   }
+  const { water, faceBathWm2K } = of;
+  if (water) {
+    water.gainW = 0;
+    water.slopeWK = 0;
+    addOvenToWater(water);
+  }
+  const waterC = water ? water.celsius : of.fixedWaterC;
   let receivedW = 0;
   for (let face = 0; face < faces.length; face += 1) {
     const cell = of.faceCell[face]!;
@@ -194,6 +216,8 @@ export function updateGain(of: Balance, t: Float64Array): number {
       halfWm2K,
       of.faceSurfaceC[face]!,
       flux,
+      faceBathWm2K[face],
+      waterC,
     );
     const lossW = areaM2 * halfWm2K * (t[cell]! - surfaceC);
     of.faceSurfaceC[face] = surfaceC;
@@ -201,6 +225,13 @@ export function updateGain(of: Balance, t: Float64Array): number {
     of.faceSlopeWK[face] = (areaM2 * halfWm2K * flux.slopeWm2K) / (halfWm2K + flux.slopeWm2K);
     gainW[cell]! -= lossW;
     receivedW -= lossW;
+    if (water && faceBathWm2K[face]! > 0) {
+      const wetWK = areaM2 * faceBathWm2K[face]!;
+      const share = halfWm2K / (halfWm2K + flux.slopeWm2K);
+      of.faceCouplingWK[face] = wetWK * share;
+      water.gainW += wetWK * (surfaceC - waterC);
+      water.slopeWK += wetWK * (1 - faceBathWm2K[face]! / (halfWm2K + flux.slopeWm2K));
+    }
   }
   return receivedW;
 }

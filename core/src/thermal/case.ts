@@ -48,6 +48,13 @@ export interface Evaporation {
   /** Partial pressure of water vapour in the surrounding air. */
   readonly vapourPressurePa: number;
   readonly airPressurePa: number;
+  /** Water activity of the surface, 0 to 1; 1 when not said. */
+  readonly activity?: number;
+  /**
+   * Mass transfer given outright, kg/(m² s Pa): the rate is then this times the difference of vapour
+   * pressures, instead of following from convection.
+   */
+  readonly transferKgM2SPa?: number;
 }
 
 /** What one face of the cup meets. */
@@ -61,11 +68,36 @@ export interface Face {
   readonly evaporation?: Evaporation;
 }
 
+/** Water of its own heat: what a pan holds, warmed by the oven and by nothing else. */
+export interface OwnWater {
+  readonly massKg: number;
+  readonly startC: number;
+  /** How many vessels like this one stand in it. */
+  readonly vessels: number;
+  /** Open water between them, and what it meets. */
+  readonly surfaceM2: number;
+  readonly surface: Face;
+  /** The pan's outside up to the water, and what it meets. */
+  readonly panM2: number;
+  readonly pan: Face;
+}
+
+/** Water that stands round a cup, and under it. */
+export interface Bath {
+  /** Level above the underside of the cup, m; held for a stage. */
+  readonly levelM: number;
+  /** Between water and vessel, W/(m² K). */
+  readonly convectionWm2K: number;
+  /** Kept at a temperature, °C, or left to its own balance. */
+  readonly water: { readonly fixedC: number } | OwnWater;
+}
+
 /** The surroundings of a cup, constant for a stage of the bake. */
 export interface Surroundings {
   readonly top: Face;
   readonly side: Face;
   readonly base: Face;
+  readonly bath?: Bath;
 }
 
 /**

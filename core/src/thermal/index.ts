@@ -6,3 +6,4 @@ export * from './model';
 export * from './run';
 export * from './stirring';
 export { surfaceLoss, STEFAN_BOLTZMANN, type SurfaceFlux } from './surface';
+export { wetShares } from './bath';

@@ -20,6 +20,14 @@ export interface Moment {
   /** By reaction, then by filling cell (column × fillRows + row of the filling), 0 to 1. */
   readonly extents: readonly Float64Array[];
   readonly energy: EnergyLedger;
+  /** The water of a bath with its own balance. */
+  readonly water?: WaterState;
+}
+
+/** The water of a bath in a moment. */
+export interface WaterState {
+  readonly celsius: number;
+  readonly massKg: number;
 }
 
 /** Running totals since the start of the run. */

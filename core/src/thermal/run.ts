@@ -10,6 +10,7 @@ import {
   updateGain,
   type Balance,
 } from './balance';
+import { waterAt } from './bath';
 import type { Surroundings } from './case';
 import type { Model, Moment } from './model';
 import { advanceExtent, exposureFrom, rateAt } from './reactions';
@@ -56,6 +57,10 @@ interface Workspace {
   readonly trialC: Float64Array;
   readonly trialContentJ: Float64Array;
   readonly band: Float64Array;
+  /** With a bath: how the cells follow its temperature, and the state of its water at the start. */
+  readonly follow: Float64Array;
+  readonly startWater: { celsius: number; gainW: number; slopeWK: number; evaporationW: number };
+  readonly startCouplings: Float64Array;
 }
 
 function createWorkspace(balance: Balance, from: Moment): Workspace {
@@ -77,16 +82,66 @@ function createWorkspace(balance: Balance, from: Moment): Workspace {
     trialC: new Float64Array(cells),
     trialContentJ: new Float64Array(cells),
     band: createBand(cells, rows),
+    follow: new Float64Array(balance.water ? cells : 0),
+    startWater: { celsius: 0, gainW: 0, slopeWK: 0, evaporationW: 0 },
+    startCouplings: new Float64Array(faces.length),
   };
 }
 
-/** Sum over faces of slope × temperature change of the cell, W: the implicit share of the boundary. */
-function implicitBoundaryW(balance: Balance, slopes: Float64Array, change: Float64Array): number {
+/** How the loss through all faces grows with the change of cells and bath, W: the implicit share of the boundary. */
+function implicitBoundaryW(
+  balance: Balance,
+  work: Workspace,
+  change: Float64Array,
+  waterChange: number,
+): number {
+  const { startSlopes, startCouplings } = work;
   let sum = 0;
-  for (let face = 0; face < slopes.length; face += 1) {
-    sum += slopes[face]! * change[balance.faceCell[face]!]!;
+  for (let face = 0; face < startSlopes.length; face += 1) {
+    sum +=
+      startSlopes[face]! * change[balance.faceCell[face]!]! - startCouplings[face]! * waterChange;
   }
   return sum;
+}
+
+/**
+ * Solves for cells and bath together: the bath is one more row and column of the matrix, eliminated
+ * by its Schur complement. `vector` goes in as the cells' right side and comes out as their answer;
+ * returns the bath's. Source: Golub and Van Loan, Matrix Computations (4th ed.), 3.2.11.
+ */
+function solveWithBath(
+  balance: Balance,
+  work: Workspace,
+  weightS: number,
+  vector: Float64Array,
+  waterW: number,
+): number {
+  const { cells, rows, water, faceCell } = balance;
+  solveBand(work.band, cells, rows, vector);
+  if (!water) return 0;
+  const { follow, startCouplings, startWater } = work;
+  let pivot = water.capacityJK + weightS * startWater.slopeWK;
+  let right = waterW;
+  for (let face = 0; face < faceCell.length; face += 1) {
+    const weight = weightS * startCouplings[face]!;
+    if (weight === 0) continue;
+    pivot -= weight * follow[faceCell[face]!]!;
+    right += weight * vector[faceCell[face]!]!;
+  }
+  const changeW = right / pivot;
+  for (let cell = 0; cell < cells; cell += 1) vector[cell]! += changeW * follow[cell]!;
+  return changeW;
+}
+
+/** How the cells would follow a bath that warms by 1 K/s: the column that its elimination needs. */
+function prepareBath(balance: Balance, work: Workspace, weightS: number): void {
+  if (!balance.water) return;
+  const { follow, startCouplings, band } = work;
+  follow.fill(0);
+  balance.faceCell.forEach((cell, face) => {
+    follow[cell]! += weightS * startCouplings[face]!;
+  });
+  solveBand(band, balance.cells, balance.rows, follow);
 }
 
 /**
@@ -95,13 +150,15 @@ function implicitBoundaryW(balance: Balance, slopes: Float64Array, change: Float
  * The boundary heat is summed with the very terms of the step, so the ledger closes to rounding.
  */
 function tryStep(balance: Balance, work: Workspace, stepS: number, receivedStartW: number): Trial {
-  const { cells, rows } = balance;
+  const { cells } = balance;
   const { capacity, band, trialC, trialContentJ, stage1W, contentJ, temperatureC } = work;
   const weightS = GAMMA * stepS;
+  const { water } = balance;
   factorBalance(balance, capacity, work.startSlopes, weightS, band);
+  prepareBath(balance, work, weightS);
   trialC.set(work.startGainW);
-  solveBand(band, cells, rows, trialC);
-  const implicit1W = implicitBoundaryW(balance, work.startSlopes, trialC);
+  const water1 = solveWithBath(balance, work, weightS, trialC, work.startWater.gainW);
+  const implicit1W = implicitBoundaryW(balance, work, trialC, water1);
   for (let cell = 0; cell < cells; cell += 1) {
     const change = trialC[cell]!;
     stage1W[cell] = capacity[cell]! * change;
@@ -113,14 +170,17 @@ function tryStep(balance: Balance, work: Workspace, stepS: number, receivedStart
       temperatureC[cell]! + stepS * change,
     );
   }
+  if (water) water.celsius = work.startWater.celsius + stepS * water1;
   updateConductances(balance, trialC);
   const receivedEndW = updateGain(balance, trialC);
   for (let cell = 0; cell < cells; cell += 1) {
     trialC[cell] = balance.gainW[cell]! - 2 * stage1W[cell]!;
   }
-  solveBand(band, cells, rows, trialC);
-  const implicit2W = implicitBoundaryW(balance, work.startSlopes, trialC);
-  let errorK = 0;
+  const water1W = (water?.capacityJK ?? 0) * water1;
+  const water2 = solveWithBath(balance, work, weightS, trialC, (water?.gainW ?? 0) - 2 * water1W);
+  const implicit2W = implicitBoundaryW(balance, work, trialC, water2);
+  let errorK = 0.5 * stepS * Math.abs(water1 + water2);
+  if (water) water.celsius = work.startWater.celsius + stepS * (1.5 * water1 + 0.5 * water2);
   for (let cell = 0; cell < cells; cell += 1) {
     const stage2W = capacity[cell]! * trialC[cell]!;
     const differenceK = (0.5 * stepS * Math.abs(stage1W[cell]! + stage2W)) / capacity[cell]!;
@@ -182,6 +242,8 @@ export function run(
   const toleranceK = options.toleranceK ?? WORKING.toleranceK;
   const longestStepS = options.longestStepS ?? WORKING.longestStepS;
   const { evaporation } = around.top;
+  const { water } = balance;
+  let waterKg = waterAt(around, from)?.massKg ?? 0;
 
   const moments: Moment[] = [];
   let latest = from;
@@ -194,6 +256,11 @@ export function run(
     work.startSlopes.set(balance.faceSlopeWK);
     work.startSurfaceC.set(balance.faceSurfaceC);
     work.startEvaporationW.set(balance.faceEvaporationW);
+    if (water) {
+      const { celsius, gainW, slopeWK, evaporationW } = water;
+      Object.assign(work.startWater, { celsius, gainW, slopeWK, evaporationW });
+      work.startCouplings.set(balance.faceCouplingWK);
+    }
     for (let cell = 0; cell < cells; cell += 1) {
       work.capacity[cell] = capacityOf(balance, cell, work.temperatureC[cell]!);
     }
@@ -206,6 +273,7 @@ export function run(
     while (mayRetry && trial.errorK > toleranceK && h > WORKING.shortestStepS) {
       h *= Math.max(0.2, 0.85 * Math.sqrt(toleranceK / trial.errorK));
       balance.faceSurfaceC.set(work.startSurfaceC);
+      if (water) water.celsius = work.startWater.celsius;
       updateConductances(balance, work.temperatureC);
       trial = tryStep(balance, work, h, receivedStartW);
     }
@@ -232,6 +300,11 @@ export function run(
       driedKgM2[column] = Math.max(0, driedKgM2[column]! + massKg / balance.faceAreaM2[column]!);
       balance.faceWetness[column] = wetnessAfter(evaporation, driedKgM2[column]!);
     }
+    if (water) {
+      const spentJ = 0.5 * h * (work.startWater.evaporationW + water.evaporationW);
+      const middleC = (work.startWater.celsius + water.celsius) / 2;
+      waterKg = Math.max(0, waterKg - spentJ / evaporationHeatJkg(middleC));
+    }
     const moment: Moment = {
       timeS: h === leftS ? untilS : latest.timeS + h,
       temperatureC,
@@ -244,6 +317,7 @@ export function run(
         evaporationJ: latest.energy.evaporationJ + evaporationJ,
         evaporatedKg: latest.energy.evaporatedKg + evaporatedKg,
       },
+      ...(water ? { water: { celsius: water.celsius, massKg: waterKg } } : {}),
     };
     work.temperatureC.set(temperatureC);
     moments.push(moment);

@@ -44,6 +44,8 @@ export const wetnessAfter = (of: Evaporation, driedKgM2: number): number =>
  * m = w h / (cp Le^⅔) (Mw/Ma) ln((P - p∞) / (P - ps)), in kg/(m² s): the Lewis analogy with the wind
  * of the vapour itself (Stefan flow), which lets the rate grow without bound at boiling and so caps
  * the surface there. Source: Bird, Stewart and Lightfoot, Transport Phenomena (2002), 19.4, 22.8.
+ * A transfer coefficient that is given is used as it is: m = w k (ps - p∞). ps is the surface's,
+ * water activity times that of water.
  */
 function addEvaporation(
   of: Evaporation,
@@ -55,9 +57,18 @@ function addEvaporation(
   const clampedC = surfaceC < 0 ? 0 : surfaceC > TABLE_TOP_C ? TABLE_TOP_C : surfaceC;
   const position = clampedC / TABLE_STEP_C;
   const index = Math.floor(position);
-  const below = SATURATION_TABLE[index]!;
-  const step = SATURATION_TABLE[index + 1]! - below;
+  const activity = of.activity ?? 1;
+  const below = activity * SATURATION_TABLE[index]!;
+  const step = activity * SATURATION_TABLE[index + 1]! - below;
   const saturationPa = below + (position - index) * step;
+  if (of.transferKgM2SPa !== undefined) {
+    const heatPerPa = wetness * of.transferKgM2SPa * evaporationHeatJkg(clampedC);
+    const loss = heatPerPa * (saturationPa - of.vapourPressurePa);
+    flux.evaporationWm2 = loss;
+    flux.lossWm2 += loss;
+    flux.slopeWm2K += (heatPerPa * step) / TABLE_STEP_C;
+    return;
+  }
   const rate =
     (wetness * convectionWm2K * WATER_TO_AIR_MOLAR_MASS) / (AIR_HEAT_CAPACITY * LEWIS_POWER);
   const heatRate = rate * evaporationHeatJkg(clampedC);
@@ -97,6 +108,7 @@ export function surfaceLoss(
  * Surface temperature at which conduction through the outer half of a cell (W/(m² K)) balances what
  * the surface gives up, by Newton's method from `guessC`; `flux` is left at that surface. The loss
  * grows with temperature everywhere, so this converges from anywhere; it stops within 0.1 mK.
+ * `bathWm2K` is what a bath at `waterC` takes as well, W/(m² K) of the whole face.
  */
 export function balancedSurfaceC(
   face: Face,
@@ -105,10 +117,16 @@ export function balancedSurfaceC(
   halfWm2K: number,
   guessC: number,
   flux: SurfaceFlux,
+  bathWm2K = 0,
+  waterC = 0,
 ): number {
   let surfaceC = guessC;
   for (let round = 0; round < 40; round += 1) {
     surfaceLoss(face, surfaceC, wetness, flux);
+    if (bathWm2K > 0) {
+      flux.lossWm2 += bathWm2K * (surfaceC - waterC);
+      flux.slopeWm2K += bathWm2K;
+    }
     const excess = flux.lossWm2 - halfWm2K * (cellC - surfaceC);
     const change = excess / (flux.slopeWm2K + halfWm2K);
     // A long step could leave the range of the vapour table: take it in parts.

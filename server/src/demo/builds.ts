@@ -3,7 +3,7 @@ import { demoId } from './kitchen';
 import { FORMULA, listed } from './list';
 
 type Part = FormulaData['parts'][number];
-type Build = Partial<Pick<FormulaData, 'parts' | 'portionsEach' | 'lossShare'>>;
+type Build = Partial<Pick<FormulaData, 'parts' | 'portionsEach' | 'lossShare' | 'bath'>>;
 
 const part = (
   formula: number,

@@ -4,7 +4,7 @@ import { FORMULA, listed } from './list';
 import { OVEN, VESSEL } from './kitchen';
 
 /** What is on each card before its components. */
-type Card = Omit<FormulaData, 'parts' | 'portionsEach' | 'lossShare' | 'archived'>;
+type Card = Omit<FormulaData, 'parts' | 'portionsEach' | 'lossShare' | 'archived' | 'bath'>;
 
 const cards: Readonly<Record<string, Card>> = {
   [FORMULA.ryeDough]: {

@@ -26,6 +26,10 @@ const statements = statementsFor<FormulaData>('formulas', 'kitchen_id', [
   { name: 'oven_id', write: (data) => data.ovenId },
   { name: 'set_c', write: (data) => data.setC },
   { name: 'filling_start_c', write: (data) => data.fillingStartC },
+  { name: 'bath_pan_length_mm', write: (data) => data.bath?.panLengthMm ?? null },
+  { name: 'bath_pan_breadth_mm', write: (data) => data.bath?.panBreadthMm ?? null },
+  { name: 'bath_level_mm', write: (data) => data.bath?.levelMm ?? null },
+  { name: 'bath_water_c', write: (data) => data.bath?.waterC ?? null },
   { name: 'portions_each', write: (data) => data.portionsEach },
   { name: 'loss_share', write: (data) => data.lossShare },
   { name: 'archived', write: (data) => (data.archived ? 1 : 0) },
@@ -56,6 +60,15 @@ const read = (row: Row, lines: readonly Row[], parts: readonly Row[]): FormulaDa
   ovenId: row.oven_id === null ? null : String(row.oven_id),
   setC: Number(row.set_c),
   fillingStartC: Number(row.filling_start_c),
+  bath:
+    row.bath_pan_length_mm === null
+      ? null
+      : {
+          panLengthMm: Number(row.bath_pan_length_mm),
+          panBreadthMm: Number(row.bath_pan_breadth_mm),
+          levelMm: Number(row.bath_level_mm),
+          waterC: Number(row.bath_water_c),
+        },
   portionsEach: Number(row.portions_each),
   lossShare: Number(row.loss_share),
   archived: Boolean(row.archived),

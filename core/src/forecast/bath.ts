@@ -1,0 +1,133 @@
+import { standardPressurePa } from '../properties';
+import { fail, succeed, type Result } from '../result';
+import type { Bath, Face } from '../thermal';
+import { areaAtMm2, insideOf, type Vessel } from '../vessel';
+import { WALLS } from './materials';
+
+/** A pan of water in which the vessels stand. */
+export interface BathPlan {
+  readonly panLengthMm: number;
+  readonly panBreadthMm: number;
+  /** How far the water comes up the vessels. */
+  readonly levelMm: number;
+  /** As it is poured, °C. */
+  readonly waterC: number;
+  /** How many vessels stand in it. */
+  readonly vessels: number;
+}
+
+/** Between hot water and a vessel, W/(m² K): free convection in water (Incropera 9, 200 to 600). From memory. */
+const WATER_WM2K = 300;
+
+/** A roasting pan outside: its convection is the oven's, its metal neither bright nor black. From memory. */
+const PAN_EMISSIVITY = 0.4;
+
+/**
+ * Water vapour in an oven with a bath in it, Pa: the oven leaks a few cubic metres of air an hour and the
+ * bath gives half a kilo of water to it. Calibrated: with it a bath at 150 to 165 °C settles at 80 to 88 °C,
+ * as cooks find; docs/model.md.
+ */
+export const BATH_VAPOUR_PA = 12_000;
+
+const WATER_EMISSIVITY = 0.95;
+
+/** Outside area of one vessel at a height, mm²: its inside and a wall round it. */
+function footprintMm2(vessel: Vessel, heightMm: number): number {
+  const inside = insideOf(vessel);
+  const area = areaAtMm2(inside, Math.min(heightMm, inside.heightMm));
+  const wallMm = WALLS[vessel.material].thicknessM * 1000;
+  // A strip of the wall's thickness round an area of that size; exact for a round vessel.
+  return (Math.sqrt(area) + Math.sqrt(Math.PI) * wallMm) ** 2;
+}
+
+/** How much water a bath takes, what is open of it, and what the pan meets. */
+export interface BathSize {
+  readonly waterMl: number;
+  readonly surfaceM2: number;
+  readonly panM2: number;
+}
+
+/**
+ * The size of a bath: litres = (pan area - vessels' footprint) × depth (common practice). Fails when the
+ * vessels do not fit into the pan, the pan is no pan, or the water would run over the rim.
+ */
+export function bathSize(plan: BathPlan, vessel: Vessel): Result<BathSize> {
+  const { panLengthMm, panBreadthMm, levelMm, vessels } = plan;
+  const areaMm2 = panLengthMm * panBreadthMm;
+  if (!(panLengthMm >= 80 && panBreadthMm >= 80 && areaMm2 <= 1e6)) {
+    return fail('pan', 'A pan from 8 cm across to a square metre.', 'bath.panLengthMm');
+  }
+  const inside = insideOf(vessel);
+  if (!(levelMm >= 3 && levelMm <= inside.heightMm - 2)) {
+    return fail(
+      'bath-level',
+      `Water from 3 mm up to just under the rim, ${Math.floor(inside.heightMm - 2)} mm.`,
+      'bath.levelMm',
+    );
+  }
+  const widestMm2 = footprintMm2(vessel, inside.heightMm) * vessels;
+  if (widestMm2 > 0.95 * areaMm2) {
+    return fail(
+      'pan-too-small',
+      `${vessels} of them take ${Math.round(widestMm2 / 100)} cm², and the pan has ${Math.round(areaMm2 / 100)}. Take a larger pan or two.`,
+      'bath.panLengthMm',
+    );
+  }
+  const standMm2 = footprintMm2(vessel, levelMm / 2) * vessels;
+  return succeed({
+    waterMl: ((areaMm2 - standMm2) * levelMm) / 1000,
+    surfaceM2: (areaMm2 - footprintMm2(vessel, levelMm) * vessels) / 1e6,
+    panM2: (areaMm2 + 2 * (panLengthMm + panBreadthMm) * levelMm) / 1e6,
+  });
+}
+
+/** The bath as the solver takes it, in an oven at `ovenC` with air as at `altitudeM`. */
+export function bathIn(
+  plan: BathPlan,
+  size: BathSize,
+  air: { readonly topWm2K: number; readonly baseWm2K: number },
+  ovenC: number,
+  altitudeM: number,
+): Bath {
+  const face = (convectionWm2K: number, emissivity: number): Face => ({
+    convectionWm2K,
+    airC: ovenC,
+    emissivity,
+    radiantC: ovenC,
+  });
+  return {
+    levelM: plan.levelMm / 1000,
+    convectionWm2K: WATER_WM2K,
+    water: {
+      massKg: size.waterMl / 1000,
+      startC: plan.waterC,
+      vessels: plan.vessels,
+      surfaceM2: size.surfaceM2,
+      surface: {
+        ...face(air.topWm2K, WATER_EMISSIVITY),
+        evaporation: {
+          wetness: 0.4,
+          skinKgM2: Number.MAX_VALUE,
+          vapourPressurePa: BATH_VAPOUR_PA,
+          airPressurePa: standardPressurePa(altitudeM),
+        },
+      },
+      panM2: size.panM2,
+      pan: face(air.baseWm2K, PAN_EMISSIVITY),
+    },
+  };
+}
+
+/** What a forecast says of its bath. */
+export interface BathForecast {
+  readonly waterMl: number;
+  /** At the pull. */
+  readonly atPullC: number;
+  readonly hottestC: number;
+  /** When it comes within 2 K of boiling, s; `undefined` when it does not. */
+  readonly simmersAtS: number | undefined;
+  readonly leftMl: number;
+}
+
+/** A bath that comes this near to boiling simmers, K. From memory. */
+export const SIMMERS_WITHIN_K = 2;

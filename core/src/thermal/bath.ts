@@ -1,0 +1,78 @@
+import type { Bath, Face, OwnWater, Surroundings } from './case';
+import type { Mesh } from './mesh';
+import type { Moment, WaterState } from './model';
+import { surfaceLoss, type SurfaceFlux } from './surface';
+
+/** Heat capacity of water, J/(kg K), near 60 °C. Source: IAPWS, from memory. */
+const WATER_HEAT_CAPACITY = 4185;
+
+/** A bath's water as one more unknown beside the cells, its share for one vessel. */
+export interface WaterNode {
+  readonly own: OwnWater;
+  /** J/K, for one vessel. */
+  capacityJK: number;
+  celsius: number;
+  /** Heat gained, W for one vessel, and how it falls with the water's temperature, W/K. */
+  gainW: number;
+  slopeWK: number;
+  /** Heat its open surface spends on evaporation, W for the whole bath. */
+  evaporationW: number;
+}
+
+/** Share of each row of the side that stands in the water, 0 to 1, from the underside up. */
+export function wetShares(mesh: Mesh, levelM: number): Float64Array {
+  const underside = mesh.rowFaceM[0]!;
+  return Float64Array.from({ length: mesh.rows }, (_, row) => {
+    const [below, above] = [mesh.rowFaceM[row]! - underside, mesh.rowFaceM[row + 1]! - underside];
+    return Math.min(1, Math.max(0, (levelM - below) / (above - below)));
+  });
+}
+
+/** What is left of a dry face where a share of it stands in water. */
+export const dryPart = (face: Face, wetShare: number): Face =>
+  wetShare === 0
+    ? face
+    : {
+        ...face,
+        convectionWm2K: face.convectionWm2K * (1 - wetShare),
+        emissivity: face.emissivity * (1 - wetShare),
+      };
+
+/** The water as it stands when a run begins: as the run before left it, else as it is poured. */
+export function waterAt({ bath }: Surroundings, from: Moment): WaterState | undefined {
+  if (!bath || 'fixedC' in bath.water) return undefined;
+  return from.water ?? { celsius: bath.water.startC, massKg: bath.water.massKg };
+}
+
+/** Sets up the node of a bath with a balance of its own. */
+export function waterNode(bath: Bath, state: WaterState | undefined): WaterNode | undefined {
+  if ('fixedC' in bath.water || !state) return undefined;
+  return {
+    own: bath.water,
+    capacityJK: (WATER_HEAT_CAPACITY * state.massKg) / bath.water.vessels,
+    celsius: state.celsius,
+    gainW: 0,
+    slopeWK: 0,
+    evaporationW: 0,
+  };
+}
+
+const flux: SurfaceFlux = { lossWm2: 0, evaporationWm2: 0, slopeWm2K: 0 };
+
+/**
+ * Adds to the node what its open surface and the pan give and take; what the vessels give is added by
+ * the faces that stand in it. The open surface is fully wet, its convection and evaporation as any
+ * surface's, so that the vapour's own wind keeps the water from passing its boiling point.
+ */
+export function addOvenToWater(node: WaterNode): void {
+  const { own, celsius } = node;
+  surfaceLoss(own.surface, celsius, own.surface.evaporation?.wetness ?? 0, flux);
+  node.evaporationW = own.surfaceM2 * flux.evaporationWm2;
+  let lossW = own.surfaceM2 * flux.lossWm2;
+  let slopeWK = own.surfaceM2 * flux.slopeWm2K;
+  surfaceLoss(own.pan, celsius, 0, flux);
+  lossW += own.panM2 * flux.lossWm2;
+  slopeWK += own.panM2 * flux.slopeWm2K;
+  node.gainW -= lossW / own.vessels;
+  node.slopeWK += slopeWK / own.vessels;
+}

@@ -1,0 +1,36 @@
+// `npm run forecast -- case.json [--csv]`: computes a bake case and prints what it comes to.
+import { existsSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { SERVER_BUILD } from './build.mjs';
+import { ensureNpmPackages } from './packages.mjs';
+import { DATA, main, ROOT, Trouble } from './shell.mjs';
+
+await main(async () => {
+  const files = process.argv.slice(2).filter((each) => !each.startsWith('--'));
+  const csv = process.argv.includes('--csv');
+  if (files.length !== 1) {
+    throw new Trouble(
+      'Name one bake case: npm run forecast -- case.json [--csv]. See docs/bake-case.md.',
+    );
+  }
+  // What is printed is the answer and nothing else, so a set-up that is there is not looked over.
+  if (!existsSync(join(ROOT, 'node_modules/esbuild'))) await ensureNpmPackages();
+  const { build } = await import('esbuild');
+  const outfile = join(DATA, 'forecast/case.mjs');
+  await build({
+    ...SERVER_BUILD,
+    entryPoints: [join(ROOT, 'contract/src/formats/bakeCase.ts')],
+    outfile,
+    packages: 'bundle',
+    sourcemap: false,
+  });
+  const { fromBakeCase, resultToCsv, runBakeCase } = await import(pathToFileURL(outfile).href);
+  const found = fromBakeCase(readFileSync(files[0], 'utf8'));
+  if (!found.ok) {
+    const { path, message } = found.problem;
+    throw new Trouble(path ? `${path}: ${message}` : message);
+  }
+  const result = runBakeCase(found.value);
+  process.stdout.write(csv ? resultToCsv(result) : `${JSON.stringify(result, null, 2)}\n`);
+});
