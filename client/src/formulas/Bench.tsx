@@ -140,7 +140,7 @@ export const Bench = memo(function Bench({
       </Sheet>
       <VerdictSheet verdict={verdict} />
       {pasting ? (
-        <PasteSheet data={data} grade={grade} onEdit={edit} onClose={() => setPasting(false)} />
+        <PasteSheet data={data} book={book} onEdit={edit} onClose={() => setPasting(false)} />
       ) : null}
       <Sheet
         title="The list"
@@ -160,7 +160,7 @@ export const Bench = memo(function Bench({
         {data.lines.length === 0 && empty ? <Soft>{empty.message}</Soft> : null}
         <LineList data={data} analysis={analysis} book={book} problemAt={problemAt} onEdit={edit} />
         <QuickLine
-          grade={grade}
+          book={book}
           onLines={(lines) =>
             edit(`quick/${data.lines.length}`, {
               ...data,

@@ -190,7 +190,7 @@ export function PartEditor({
                 onEdit={onEdit}
               />
               <QuickLine
-                grade={book.kitchen.data.eggGrade}
+                book={book}
                 onLines={(lines) =>
                   change('quick', { lines: [...part.lines, ...lines] as Part['lines'] })
                 }

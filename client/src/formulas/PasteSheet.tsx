@@ -1,7 +1,5 @@
 import { fromAnyList, fromFormulaFile, type FormulaData } from '@hollow-moon/contract';
 import {
-  CATALOGUE,
-  findIngredient,
   gramsPerUnit,
   LANGUAGE_NAMES,
   LANGUAGES,
@@ -9,7 +7,6 @@ import {
   readList,
   slipsIn,
   unitsFor,
-  type EggGrade,
   type Language,
   type LineUnit,
 } from '@hollow-moon/core';
@@ -29,15 +26,9 @@ import {
 } from '../design';
 import { v4 as uuid } from 'uuid';
 import { grams } from '../design/format';
+import type { KitchenBook } from '../store/kitchen';
 import { goesOn, readingOf, withReadings, type Answer, type Reading } from './paste';
 import { unitName } from './unitName';
-
-const INGREDIENTS = [
-  { value: '', label: 'Choose' },
-  ...[...CATALOGUE]
-    .sort((a, b) => a.name.localeCompare(b.name))
-    .map(({ id, name }) => ({ value: id, label: name })),
-];
 
 const LANGUAGE_OPTIONS = [
   { value: 'auto' as const, label: 'By its words' },
@@ -45,10 +36,10 @@ const LANGUAGE_OPTIONS = [
 ];
 
 /** What was made of a line, in words. */
-function readAs({ ingredientId, amount, unit }: Reading, grade: EggGrade): string {
-  const ingredient = ingredientId === undefined ? undefined : findIngredient(ingredientId);
+function readAs({ ingredientId, amount, unit }: Reading, book: KitchenBook): string {
+  const ingredient = ingredientId === undefined ? undefined : book.find(ingredientId);
   if (!ingredient || amount === undefined || unit === undefined) return '';
-  const each = gramsPerUnit(ingredient, unit, grade);
+  const each = gramsPerUnit(ingredient, unit, book.kitchen.data.eggGrade);
   const weight = each.ok && unit !== 'g' ? ` = ${grams(amount * each.value)} g` : '';
   return `${Number(amount.toFixed(2))} ${unitName(unit, ingredient.id)} ${ingredient.name.toLowerCase()}${weight}`;
 }
@@ -57,25 +48,25 @@ function readAs({ ingredientId, amount, unit }: Reading, grade: EggGrade): strin
 function ReadingRow({
   reading,
   answer,
-  grade,
+  book,
   position,
   onAnswer,
 }: {
   readonly reading: Reading;
   readonly answer: Answer;
-  readonly grade: EggGrade;
+  readonly book: KitchenBook;
   readonly position: number;
   readonly onAnswer: (answer: Answer) => void;
 }) {
   const { written, missing, leftOut } = reading;
   const ready = goesOn(reading);
-  const ingredient = reading.ingredientId ? findIngredient(reading.ingredientId) : undefined;
+  const ingredient = reading.ingredientId ? book.find(reading.ingredientId) : undefined;
   const name = `Line ${position + 1}`;
   return (
     <View className="gap-2 border-t border-line py-2" testID={`read-${position}`}>
       <Soft>{written.section ? `${written.section}: ${written.text}` : written.text}</Soft>
       {ready ? (
-        <Read>{`✓ ${readAs(reading, grade)}`}</Read>
+        <Read>{`✓ ${readAs(reading, book)}`}</Read>
       ) : leftOut ? (
         <Read className="text-ink-soft">Goes to the note, unweighed.</Read>
       ) : (
@@ -105,7 +96,7 @@ function ReadingRow({
                     label={`${name}, ingredient`}
                     hideLabel
                     value={answer.ingredientId ?? ''}
-                    options={INGREDIENTS}
+                    options={[{ value: '', label: 'Choose' }, ...book.ingredientOptions]}
                     onChange={(value) => onAnswer({ ...answer, ingredientId: value })}
                   />
                 </View>
@@ -149,12 +140,12 @@ function ReadingRow({
 /** A whole list, typed or pasted as it is written, read line by line before it goes onto the bench. */
 export function PasteSheet({
   data,
-  grade,
+  book,
   onEdit,
   onClose,
 }: {
   readonly data: FormulaData;
-  readonly grade: EggGrade;
+  readonly book: KitchenBook;
   readonly onEdit: (field: string, data: FormulaData) => void;
   readonly onClose: () => void;
 }) {
@@ -182,10 +173,12 @@ export function PasteSheet({
   };
   const settled = useDeferredValue(text);
   const language = chosen === 'auto' ? languageOf(settled) : chosen;
-  const lines = useMemo(() => readList(settled, language), [settled, language]);
+  const lines = useMemo(() => readList(settled, language, book.own), [settled, language, book]);
   const slips = useMemo(() => slipsIn(settled), [settled]);
   // An answer belongs to what was written: it stays when another line is put in before.
-  const readings = lines.map((line) => readingOf(line, answers[line.text] ?? {}, grade));
+  const readings = lines.map((line) =>
+    readingOf(line, answers[line.text] ?? {}, book.kitchen.data.eggGrade, book.find),
+  );
   const ready = readings.filter(goesOn).length;
   const unanswered = readings.filter((each) => !goesOn(each) && !each.leftOut).length;
   return (
@@ -241,7 +234,7 @@ export function PasteSheet({
             key={`${position}/${reading.written.text}`}
             reading={reading}
             answer={answers[reading.written.text] ?? {}}
-            grade={grade}
+            book={book}
             position={position}
             onAnswer={(answer) => setAnswers({ ...answers, [reading.written.text]: answer })}
           />

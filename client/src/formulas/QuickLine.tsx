@@ -1,7 +1,8 @@
-import { languageOf, readList, type EggGrade, type Line } from '@hollow-moon/core';
+import { languageOf, readList, type Line } from '@hollow-moon/core';
 import { useState } from 'react';
 import { TextInput, View } from 'react-native';
 import { Button, FieldProblem, Soft } from '../design';
+import type { KitchenBook } from '../store/kitchen';
 import { lineFrom, readingOf } from './paste';
 
 /**
@@ -9,11 +10,11 @@ import { lineFrom, readingOf } from './paste';
  * not clear is asked under it, and what was typed stays.
  */
 export function QuickLine({
-  grade,
+  book,
   onLines,
   testID,
 }: {
-  readonly grade: EggGrade;
+  readonly book: KitchenBook;
   readonly onLines: (lines: readonly Line[]) => void;
   readonly testID: string;
 }) {
@@ -21,7 +22,9 @@ export function QuickLine({
   const [problem, setProblem] = useState<string | undefined>(undefined);
   const add = () => {
     if (text.trim() === '') return;
-    const readings = readList(text, languageOf(text)).map((line) => readingOf(line, {}, grade));
+    const readings = readList(text, languageOf(text), book.own).map((line) =>
+      readingOf(line, {}, book.kitchen.data.eggGrade, book.find),
+    );
     const missing = readings.find((reading) => reading.missing !== undefined)?.missing;
     if (missing !== undefined || readings.length === 0) {
       setProblem(missing ?? 'Write an amount and an ingredient.');

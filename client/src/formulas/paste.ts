@@ -5,6 +5,7 @@ import {
   gramsPerUnit,
   kindOfHeading,
   type EggGrade,
+  type FindIngredient,
   type Line,
   type LineUnit,
   type PartKind,
@@ -39,8 +40,9 @@ function missingOf(
   answer: Answer,
   { ingredientId, amount, unit }: Pick<Reading, 'ingredientId' | 'amount' | 'unit'>,
   grade: EggGrade,
+  find: FindIngredient,
 ): string | undefined {
-  const ingredient = ingredientId === undefined ? undefined : findIngredient(ingredientId);
+  const ingredient = ingredientId === undefined ? undefined : find(ingredientId);
   if (!ingredient) return 'Which ingredient is it?';
   if (written.question && answer.unit === undefined) return written.question.text;
   if (amount === undefined || !Number.isFinite(amount)) {
@@ -54,7 +56,12 @@ function missingOf(
 }
 
 /** Lays an answer over a line. */
-export function readingOf(written: WrittenLine, answer: Answer, grade: EggGrade): Reading {
+export function readingOf(
+  written: WrittenLine,
+  answer: Answer,
+  grade: EggGrade,
+  find: FindIngredient = findIngredient,
+): Reading {
   const said = {
     ingredientId: answer.ingredientId ?? written.ingredientId,
     amount: answer.amount ?? amountOf(written),
@@ -64,7 +71,7 @@ export function readingOf(written: WrittenLine, answer: Answer, grade: EggGrade)
     written,
     ...said,
     leftOut: answer.leftOut ?? false,
-    missing: missingOf(written, answer, said, grade),
+    missing: missingOf(written, answer, said, grade, find),
   };
 }
 

@@ -93,7 +93,10 @@ export function caseOfPlan(name: string, plan: ForecastPlan, pullS: number): Res
       materials: {
         filling: materialData(cup.material),
         ...Object.fromEntries(
-          cup.layers.map((layer, index) => [names[index], materialData(layer.material)]),
+          cup.layers.map((layer, index): [string, ReturnType<typeof materialData>] => [
+            names[index]!,
+            materialData(layer.material),
+          ]),
         ),
       },
       geometry: {

@@ -268,7 +268,7 @@ function cautionsFor(plan: ForecastPlan, best: Pull | undefined): string[] {
   const boilsC = boilingPointAtAltitudeC(plan.altitudeM);
   if (plan.bath) {
     cautions.push(
-      'A bath is computed quicker than cooks find it, by up to half: begin to look early, and go by the wobble.',
+      'A bath is computed quicker than cooks find it, by a third or more: begin to look early, and go by the wobble.',
     );
     cautions.push('Pour the water at the oven, with dry mitts; the pan stays until it has cooled.');
     if (plan.vessel.looseBase || plan.vessel.kind === 'springform') {

@@ -60,6 +60,13 @@ const ROOM_VAPOUR_PA = 1200;
 
 const FOOD_EMISSIVITY = 0.95;
 
+/**
+ * What a wall above the water still meets of the oven: the pan and the neighbouring vessels, as warm as
+ * itself, hide most of the hot walls, and the air between them hardly moves. From memory, an estimate of
+ * the view over a pan's rim.
+ */
+const IN_THE_PAN = { convection: 0.5, radiation: 0.3 } as const;
+
 /** What a vessel meets in an oven that really stands at `ovenC`. */
 export function inOven(
   kind: OvenKind,
@@ -85,7 +92,9 @@ export function inOven(
         airPressurePa: standardPressurePa(altitudeM),
       },
     },
-    side: face(air.sideWm2K, outside),
+    side: bath
+      ? face(air.sideWm2K * IN_THE_PAN.convection, outside * IN_THE_PAN.radiation)
+      : face(air.sideWm2K, outside),
     base: face(air.baseWm2K, outside),
     ...(bath ? { bath: bathIn(bath.plan, bath.size, air, ovenC, altitudeM) } : {}),
   };

@@ -1,4 +1,5 @@
 import { analyse } from '../formula';
+import { readLine } from '../written';
 import {
   catalogueWith,
   findAmong,
@@ -41,6 +42,19 @@ describe('an ingredient of the kitchen’s own', () => {
     const line = { id: 'l', ingredientId: 'own-1', amount: 100, unit: 'g' } as const;
     expect(analyse([line], 'EU M').mixtureG).toBe(0);
     expect(analyse([line], 'EU M', find).mixtureG).toBe(100);
+  });
+});
+
+describe('a list that names it', () => {
+  const own = { ...findIngredient('cream')!, id: 'own-1', name: 'River farm cream, 44 %' };
+
+  it.each(['400 g river farm cream', '400 g River farm cream, 44 %'])('is read: %s', (text) => {
+    expect(readLine(text, 'en', [own]).ingredientId).toBe('own-1');
+    expect(readLine(text, 'en').ingredientId).not.toBe('own-1');
+  });
+
+  it('is read as the catalogue’s where it is not named', () => {
+    expect(readLine('400 g double cream', 'en', [own]).ingredientId).toBe('double-cream');
   });
 });
 

@@ -198,3 +198,11 @@ describe('a band that is left', () => {
     },
   );
 });
+
+// From memory: past about 40 % of sugar in its water starch swells late.
+it('warns of a starch cream with too much sugar for its starch', () => {
+  const cream = (sugar: number) =>
+    judge('starch-cream', { milk: 500, 'egg-yolk': 90, sugar, cornflour: 45 }).warnings.join(' ');
+  expect(cream(70)).not.toMatch(/swelling/);
+  expect(cream(420)).toMatch(/swelling/);
+});

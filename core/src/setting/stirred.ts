@@ -8,6 +8,9 @@ import { bandWarning, type Band, type BySign, type Firmness } from './verdict';
  */
 export const STARCH_FIRMNESS = { spoonable: 0.02, sliceable: 0.035, gluey: 0.06 } as const;
 
+/** Sugar in sugar and water above which starch swells late and sets softer. Source: from memory. */
+const STARCH_HINDERED = 0.4;
+
 /** What must be reached for starch to swell fully and the yolk's amylase to be destroyed, °C. */
 const BOILED_C = 95;
 
@@ -35,6 +38,8 @@ export function judgeStarchCream(analysis: Analysis, withEgg: boolean): BySign {
   };
   const firmness = starchFirmness(share ?? 0);
   const yolk = analysis.eggG.yolk + analysis.eggG.whole > 0;
+  const { sugar, water } = analysis.share;
+  const sugarInWater = over(sugar, sugar + water) ?? 0;
   const cold = 'Wet the starch cold first: dry starch in hot liquid lumps for ever.';
   return {
     kind: 'by-sign',
@@ -55,6 +60,9 @@ export function judgeStarchCream(analysis: Analysis, withEgg: boolean): BySign {
         : bandWarning(band),
       !withEgg && yolk
         ? 'There is egg on the list: call it a stirred starch cream, and hold the boil.'
+        : undefined,
+      sugarInWater > STARCH_HINDERED
+        ? 'Add part of the sugar after the boil: so much of it keeps starch from swelling.'
         : undefined,
       withEgg && !yolk ? 'There is no egg on the list: this is a starch pudding.' : undefined,
     ]),

@@ -1,4 +1,4 @@
-import { CATALOGUE } from '../ingredients';
+import { CATALOGUE, type Ingredient } from '../ingredients';
 import type { Language } from './language';
 import { WORDS } from './words';
 
@@ -36,16 +36,26 @@ export interface Named {
 }
 
 /**
- * The ingredient that a description names: the longest run of its words that the catalogue or the
- * language knows, the earliest of equal ones. `undefined` when nothing is known.
+ * The ingredient that a description names: the longest run of its words that the kitchen, the catalogue
+ * or the language knows, the earliest of equal ones; the kitchen's `own` go first. `undefined` when
+ * nothing is known.
  */
-export function ingredientIn(description: string, language: Language): Named | undefined {
+export function ingredientIn(
+  description: string,
+  language: Language,
+  own: readonly Ingredient[] = [],
+): Named | undefined {
   const words = wordsOf(description);
   const known = lexiconOf(language);
+  const ours = new Map(
+    own.flatMap(({ id, name }) =>
+      [name, name.split(',')[0]!].map((each) => [wordsOf(each).join(' '), id] as const),
+    ),
+  );
   for (let length = Math.min(LONGEST_RUN, words.length); length > 0; length -= 1) {
     for (let first = 0; first + length <= words.length; first += 1) {
       const run = words.slice(first, first + length).join(' ');
-      const ingredientId = known.get(run);
+      const ingredientId = ours.get(run) ?? known.get(run);
       if (ingredientId) return { ingredientId, words: run };
     }
   }

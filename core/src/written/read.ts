@@ -1,6 +1,6 @@
 import { parseIngredient } from 'parse-ingredient';
 import { gramsPerUnit, type LineUnit } from '../formula';
-import { DEFAULT_EGG_GRADE, findIngredient, type Ingredient } from '../ingredients';
+import { DEFAULT_EGG_GRADE, findAmong, findIngredient, type Ingredient } from '../ingredients';
 import { GRAMS_PER, MILLILITRES_PER } from '../units';
 import {
   ABOUT,
@@ -187,7 +187,11 @@ const sentenceCase = (text: string): string => text.replaceAll(/\s+/g, ' ').trim
  * language, the catalogue's names, rough and by-eye amounts, eggs by part, amounts stated twice and
  * what is ambiguous. Never throws and never guesses: what is not known stays unknown.
  */
-export function readLine(text: string, language: Language): WrittenLine {
+export function readLine(
+  text: string,
+  language: Language,
+  own: readonly Ingredient[] = [],
+): WrittenLine {
   const byEye = new RegExp(`(?:^|\\s)(?:${anyOf(BY_EYE[language])})(?=$|[\\s,.;])`, 'iu').test(
     text,
   );
@@ -198,8 +202,8 @@ export function readLine(text: string, language: Language): WrittenLine {
   const clean = measured.reduce((left, each) => left.replace(`(${each})`, ' '), rest);
   const [parsed] = parseIngredient(clean, PARSER[language]);
   const description = parsed?.description ?? clean;
-  const named = ingredientIn(rest, language);
-  const ingredient = named && findIngredient(named.ingredientId);
+  const named = ingredientIn(rest, language, own);
+  const ingredient = named && findAmong(own)(named.ingredientId);
   const stated = (parsed?.unitOfMeasureID ?? undefined) as WrittenUnit | undefined;
 
   const amount: WrittenAmount =
@@ -287,9 +291,13 @@ export function languageOf(text: string): Language {
 
 /**
  * Reads a pasted list, a line at a time. A line that ends in a colon, or begins with #, is the heading
- * of those after it; empty lines are left out.
+ * of those after it; empty lines are left out. `own` are the kitchen's own ingredients.
  */
-export function readList(text: string, language: Language): WrittenLine[] {
+export function readList(
+  text: string,
+  language: Language,
+  own: readonly Ingredient[] = [],
+): WrittenLine[] {
   const read: WrittenLine[] = [];
   let section = '';
   for (const row of text.split(/\r?\n/)) {
@@ -299,7 +307,7 @@ export function readList(text: string, language: Language): WrittenLine[] {
     else if (line !== '') {
       for (const part of parts(line)) {
         if (read.length < LIST_LIMIT)
-          read.push({ ...readLine(part.slice(0, 240), language), section });
+          read.push({ ...readLine(part.slice(0, 240), language, own), section });
       }
     }
   }
