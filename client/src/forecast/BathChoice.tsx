@@ -1,9 +1,15 @@
 import type { FormulaData } from '@hollow-moon/contract';
-import { bathSize, insideOf, type BathForecast, type Problem } from '@hollow-moon/core';
+import {
+  bathSize,
+  insideOf,
+  type BathForecast,
+  type Problem,
+  type Vessel,
+} from '@hollow-moon/core';
+import { memo } from 'react';
 import { View } from 'react-native';
 import { Choice, Notice, NumberField, Range, Soft } from '../design';
 import { minutes, withUnit } from '../design/format';
-import type { KitchenBook } from '../store/kitchen';
 import { useTemperature } from '../store/useTemperature';
 
 /** A kettle, ml. Common practice: 1.7 l, filled to 1.5. */
@@ -13,56 +19,53 @@ const litres = (ml: number): string =>
   `${(Math.round(ml / 50) * 0.05).toFixed(2).replace(/0$/, '')} l`;
 
 /** Whether the vessels stand in water, how much of it, and what becomes of it. */
-export function BathChoice({
-  data,
-  book,
+export const BathChoice = memo(function BathChoice({
   bath,
+  vessel,
+  vesselCount,
+  foreseen,
   problem,
-  onEdit,
+  onBath,
 }: {
-  readonly data: FormulaData;
-  readonly book: KitchenBook;
+  readonly bath: FormulaData['bath'];
+  readonly vessel: Vessel | undefined;
+  readonly vesselCount: number;
   /** What the forecast says of it. */
-  readonly bath: BathForecast | undefined;
+  readonly foreseen: BathForecast | undefined;
   readonly problem: Problem | undefined;
-  readonly onEdit: (field: string, data: FormulaData) => void;
+  readonly onBath: (bath: FormulaData['bath']) => void;
 }) {
   const { degrees, unit } = useTemperature();
-  const vessel = book.vessels.find((each) => each.id === data.vesselId)?.data;
   const set = (change: Partial<NonNullable<FormulaData['bath']>>) =>
-    data.bath && onEdit('bath', { ...data, bath: { ...data.bath, ...change } });
+    bath && onBath({ ...bath, ...change });
   const begin = () =>
-    onEdit('bath', {
-      ...data,
-      bath: {
-        panLengthMm: 380,
-        panBreadthMm: 280,
-        // Half-way up: common practice.
-        levelMm: vessel ? Math.round(insideOf(vessel).heightMm / 2) : 20,
-        waterC: 90,
-      },
+    onBath({
+      panLengthMm: 380,
+      panBreadthMm: 280,
+      // Half-way up: common practice.
+      levelMm: vessel ? Math.round(insideOf(vessel).heightMm / 2) : 20,
+      waterC: 90,
     });
   const at = (path: string) => (problem?.path === `bath.${path}` ? problem.message : undefined);
-  const size =
-    data.bath && vessel ? bathSize({ ...data.bath, vessels: data.vesselCount }, vessel) : undefined;
+  const size = bath && vessel ? bathSize({ ...bath, vessels: vesselCount }, vessel) : undefined;
   return (
     <>
       <Choice
         label="Round the vessels"
-        value={data.bath ? 'bath' : 'dry'}
-        onChange={(value) => (value === 'bath' ? begin() : onEdit('bath', { ...data, bath: null }))}
+        value={bath ? 'bath' : 'dry'}
+        onChange={(value) => (value === 'bath' ? begin() : onBath(null))}
         options={[
           { value: 'dry', label: 'Dry oven' },
           { value: 'bath', label: 'Water bath' },
         ]}
       />
-      {data.bath ? (
+      {bath ? (
         <>
           <View className="flex-row flex-wrap gap-3">
             <NumberField
               label="Pan, long"
               unit="cm"
-              value={data.bath.panLengthMm / 10}
+              value={bath.panLengthMm / 10}
               onChange={(cm) => set({ panLengthMm: cm * 10 })}
               problem={at('panLengthMm')}
               className="w-28"
@@ -71,7 +74,7 @@ export function BathChoice({
             <NumberField
               label="and broad"
               unit="cm"
-              value={data.bath.panBreadthMm / 10}
+              value={bath.panBreadthMm / 10}
               onChange={(cm) => set({ panBreadthMm: cm * 10 })}
               className="w-28"
               testID="pan-breadth"
@@ -79,7 +82,7 @@ export function BathChoice({
             <NumberField
               label="Water comes up"
               unit="mm"
-              value={data.bath.levelMm}
+              value={bath.levelMm}
               onChange={(levelMm) => set({ levelMm })}
               problem={at('levelMm')}
               className="w-32"
@@ -89,30 +92,30 @@ export function BathChoice({
           <Range
             label="Water poured at"
             testID="water-slider"
-            value={data.bath.waterC}
+            value={bath.waterC}
             least={10}
             most={100}
             step={1}
-            shown={degrees(data.bath.waterC)}
+            shown={degrees(bath.waterC)}
             unit={unit}
             onChange={(waterC) => set({ waterC })}
           />
           {size?.ok ? (
             <Soft testID="bath-water">
               {`Takes ${litres(size.value.waterMl)} of water, ${Math.ceil(size.value.waterMl / KETTLE_ML)} ${size.value.waterMl > KETTLE_ML ? 'kettles' : 'kettle'}.${
-                bath
-                  ? ` At the pull it is at ${withUnit(degrees(bath.atPullC), unit)} and ${litres(bath.leftMl)} are left.`
+                foreseen
+                  ? ` At the pull it is at ${withUnit(degrees(foreseen.atPullC), unit)} and ${litres(foreseen.leftMl)} are left.`
                   : ''
               }`}
             </Soft>
           ) : null}
-          {bath?.simmersAtS === undefined ? null : (
+          {foreseen?.simmersAtS === undefined ? null : (
             <Notice kind="danger" testID="bath-simmers">
-              {`Lower the oven, or pour cooler water: the bath simmers from ${minutes(bath.simmersAtS)} min, and shakes the custard to grains.`}
+              {`Lower the oven, or pour cooler water: the bath simmers from ${minutes(foreseen.simmersAtS)} min, and shakes the custard to grains.`}
             </Notice>
           )}
         </>
       ) : null}
     </>
   );
-}
+});

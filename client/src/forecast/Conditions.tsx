@@ -96,6 +96,11 @@ export const Conditions = memo(function Conditions({
     (fillingStartC: number) => onEdit('fillingStartC', { ...latest.current.data, fillingStartC }),
     [onEdit],
   );
+  const vessel = book.vessels.find((each) => each.id === data.vesselId)?.data;
+  const chooseBath = useCallback(
+    (bath: FormulaData['bath']) => onEdit('bath', { ...latest.current.data, bath }),
+    [onEdit],
+  );
   const chooseAltitude = useCallback(
     (altitudeM: number) => onTried({ ...latest.current.tried, altitudeM }),
     [onTried],
@@ -134,7 +139,14 @@ export const Conditions = memo(function Conditions({
         unit={unit}
         onChange={chooseStart}
       />
-      <BathChoice data={data} book={book} bath={bath} problem={problem} onEdit={onEdit} />
+      <BathChoice
+        bath={data.bath}
+        vessel={vessel}
+        vesselCount={data.vesselCount}
+        foreseen={bath}
+        problem={problem}
+        onBath={chooseBath}
+      />
       <View className="flex-row flex-wrap gap-3">
         <NumberField
           label="Oven, exactly"

@@ -27,7 +27,7 @@ export function useOutlook(data: FormulaData, book: KitchenBook, slot: string): 
     () => judgePart(analyse(lines, eggGrade, find), family, shell),
     [lines, eggGrade, find, family, shell],
   );
-  const wish = planFor(data, book, tried);
+  const wish = useMemo(() => planFor(data, book, tried), [data, book, tried]);
   const plan = judged.kind === 'judged' && 'plan' in wish ? wish.plan : undefined;
   const state = useForecast(slot, plan);
   return {

@@ -31,7 +31,7 @@ export function sectionSize(grid: SectionGrid, roomPx: number): { width: number;
 }
 /** Isotherms stand 5 °C apart, and 10 where that would make too many lines to tell apart or to draw in time. */
 const STEPS_C = [5, 10] as const;
-const MOST_LEVELS = 9;
+const MOST_LEVELS = 8;
 /** Width kept free for the figure of an isotherm, px. */
 const MARK_ROOM = 28;
 

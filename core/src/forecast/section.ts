@@ -31,8 +31,8 @@ function between(
  */
 export function sectionReader(
   shape: FieldShape,
-  across = 36,
-  down = 18,
+  across = 30,
+  down = 15,
 ): (temperatureC: ArrayLike<number>) => SectionGrid {
   const { columns, rows, radiusM, heightM, fill, shellThicknessM } = shape;
   const slope = (fill.topRadiusM - fill.bottomRadiusM) / fill.depthM;
