@@ -16,10 +16,12 @@ test('bad input is named at its place and stays as typed', async ({ page }) => {
   await amount.fill('512,5');
   await expect(page.getByTestId('line-0').getByRole('alert')).toHaveCount(0);
   await page.getByTestId('shell-thickness').fill('25');
-  await expect(page.getByText(/Roll the shell between 1 and 8 mm/)).toBeVisible();
+  await expect(
+    page.getByTestId('bench').getByText(/Roll the shell between 1 and 8 mm/),
+  ).toBeVisible();
   await page.getByTestId('shell-thickness').fill('3');
   await page.getByTestId('headspace').fill('40');
-  await expect(page.getByText(/leaves no filling/)).toBeVisible();
+  await expect(page.getByTestId('bench').getByText(/leaves no filling/)).toBeVisible();
   await page.getByTestId('headspace').fill('3');
   await toForecast(page);
   await page.getByTestId('oven-exact').fill('70');

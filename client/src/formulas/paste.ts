@@ -93,6 +93,9 @@ export function lineFrom(reading: Reading): Line {
     amount: reading.amount!,
     unit: reading.unit!,
     written: written.text,
+    ...(written.heldBack === undefined || reading.unit !== written.unit
+      ? {}
+      : { heldBack: written.heldBack }),
     ...(note ? { note } : {}),
   };
 }

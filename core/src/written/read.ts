@@ -41,6 +41,8 @@ export interface WrittenLine {
   readonly about: boolean;
   readonly unit: LineUnit | undefined;
   readonly ingredientId: string | undefined;
+  /** How much of the amount has another use or is kept back, in the line's unit, where the line says so. */
+  readonly heldBack: number | undefined;
   /** Preparation, size, qualifier: what else the line says. */
   readonly note: string;
   /** What has to be asked before the line can be weighed. */
@@ -159,6 +161,52 @@ function pairFinding(
   };
 }
 
+/** A part of the amount that is put aside, in each language: "20 of it for the figs". */
+const SPLITS: Readonly<Record<Language, readonly RegExp[]>> = {
+  en: [
+    /([\d.,/]+)\s*([a-z]+)?\s+of (?:it|them|which)\s+(?:for|to|in)\b/iu,
+    /(?:of which|reserve|reserving|keep(?:ing)? back|hold(?:ing)? back)\s+([\d.,/]+)\s*([a-z]+)?/iu,
+  ],
+  pt: [
+    /([\d.,/]+)\s*([a-zç]+)?\s+para\s+(?:o|a|os|as)\b/iu,
+    /reserv\p{L}+\s+([\d.,/]+)\s*([a-zç]+)?/iu,
+  ],
+  fr: [/dont\s+([\d.,/]+)\s*([a-zà]+)?\s*(?:pour)?/iu, /réserve[rz]?\s+([\d.,/]+)\s*([a-zà]+)?/iu],
+  es: [
+    /reserv\p{L}+\s+([\d.,/]+)\s*([a-z]+)?/iu,
+    /([\d.,/]+)\s*([a-z]+)?\s+para\s+(?:el|la|los|las)\b/iu,
+  ],
+};
+
+/** How much of a line is put aside, in its own unit; `undefined` where it does not say, or says too much. */
+function splitOf(
+  text: string,
+  language: Language,
+  amount: number,
+  unit: LineUnit | undefined,
+  ingredient: Ingredient | undefined,
+): number | undefined {
+  if (unit === undefined) return undefined;
+  const found = SPLITS[language].map((split) => split.exec(text)).find(Boolean);
+  if (!found) return undefined;
+  const again = measureIn(`${found[1]} ${found[2] ?? ''}`, language);
+  const part = again?.quantity;
+  if (!part) return undefined;
+  const stated = again.unitOfMeasureID as WrittenUnit | null;
+  const [whole, aside] = [inBase(1, unit), stated ? inBase(part, stated) : undefined];
+  const inUnit =
+    !stated || !aside || !whole
+      ? part
+      : aside.base === whole.base
+        ? aside.value / whole.value
+        : ingredient
+          ? (aside.value *
+              (aside.base === 'ml' ? ingredient.gramsPerMl : 1 / ingredient.gramsPerMl)) /
+            whole.value
+          : undefined;
+  return inUnit !== undefined && inUnit < amount ? inUnit : undefined;
+}
+
 /** An ounce of something poured may be one of the scale or one of the jug: that is asked. */
 function ounceQuestion(amount: number, unit: LineUnit, ingredient: Ingredient | undefined) {
   const poured =
@@ -259,6 +307,7 @@ export function readLine(
     about,
     unit: packed ? packed.unit : unit,
     ingredientId: named?.ingredientId,
+    heldBack: splitOf(rest, language, value, unit, ingredient),
     note: note.slice(0, 200),
     question:
       pairs.find((each) => each.question)?.question ??

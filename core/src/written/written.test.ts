@@ -182,3 +182,26 @@ describe('a whole list', () => {
     }
   });
 });
+
+describe('a line that is divided', () => {
+  it.each([
+    ['130 g sugar, 20 of it for the figs', 'en', 130, 20],
+    ['500 ml milk, reserving 60 ml', 'en', 500, 60],
+    // 2 × 14.787 mL × 0.845 g/mL = 25 g
+    ['100 g sugar, reserve 2 tbsp', 'en', 100, 25],
+    ['200 g de açúcar (50 para o caramelo)', 'pt', 200, 50],
+    // 8 cl in 40 cl
+    ['40 cl de lait, dont 8 cl pour la fécule', 'fr', 40, 8],
+    ['100 g de azúcar, reservar 30 g', 'es', 100, 30],
+  ] as const)('%s', (text, language, amount, held) => {
+    const line = readLine(text, language);
+    expect(line.amount).toEqual({ kind: 'exact', value: amount });
+    expect(line.heldBack).toBeCloseTo(held, 0);
+  });
+
+  it('is not invented where nothing is put aside, or more than there is', () => {
+    expect(readLine('130 g sugar', 'en').heldBack).toBeUndefined();
+    expect(readLine('2 lemons, zest only', 'en').heldBack).toBeUndefined();
+    expect(readLine('100 g sugar, reserve 300 g', 'en').heldBack).toBeUndefined();
+  });
+});
