@@ -104,6 +104,7 @@ describe('a build', () => {
       name: 'As kept',
       portionsEach: 11,
       lossShare: 0.035,
+      bath: { panLengthMm: 333.5, panBreadthMm: 250, levelMm: 21, waterC: 88 },
       parts: [
         ...bay.parts,
         {

@@ -166,6 +166,8 @@ export const BUILDS: Readonly<Record<string, Build>> = {
         eachG: 15,
       }),
     ],
+    // Half-way up nine pots, in the roasting pan.
+    bath: { panLengthMm: 380, panBreadthMm: 280, levelMm: 21, waterC: 80 },
     portionsEach: 1,
     lossShare: 0.03,
   },

@@ -317,7 +317,7 @@ const cards: Readonly<Record<string, Card>> = {
     vesselCount: 9,
     headspaceMm: 6,
     ovenId: OVEN.fan,
-    setC: 110,
+    setC: 150,
     fillingStartC: 50,
   },
   [FORMULA.blackTea]: {
