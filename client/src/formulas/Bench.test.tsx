@@ -158,3 +158,13 @@ it('gives each reason on request', () => {
   fireEvent.click(screen.getByRole('button', { name: 'Why: setting temperature' }));
   expect(screen.getByText(/the thinner it is spread/)).toBeTruthy();
 });
+
+it('finds whole eggs for another character and mass', () => {
+  open();
+  fireEvent.click(screen.getByRole('radio', { name: 'To turn out' }));
+  type('Egg in all, g', '347');
+  // Common practice: about five whole eggs and five yolks.
+  expect(textOf('make-up-closest')).toMatch(/^5 eggs and 5 yolks/);
+  fireEvent.click(screen.getByTestId('use-closest'));
+  expect(screen.getByDisplayValue('Whole egg')).toBeTruthy();
+});

@@ -188,7 +188,7 @@ export const Bench = memo(function Bench({
         verdict={verdict}
         roomC={book.kitchen.data.roomC}
       />
-      <EggSheet data={data} analysis={analysis} grade={grade} onEdit={edit} />
+      <EggSheet data={data} analysis={analysis} grade={grade} find={book.find} onEdit={edit} />
       <Sheet title="Note">
         <TextField
           label="What the next cook should know"

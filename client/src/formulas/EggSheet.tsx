@@ -5,15 +5,20 @@ import {
   findIngredient,
   judgePart,
   wantedEgg,
+  wantedFor,
   withMakeUp,
   type Analysis,
   type EggAim,
+  type EggCharacter,
   type EggGrade,
   type EggMakeUp,
+  type FindIngredient,
 } from '@hollow-moon/core';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
-import { Button, Read, Sheet, Soft } from '../design';
+import { Button, Choice, NumberField, Read, Sheet, Soft } from '../design';
+import { grams, percent } from '../design/format';
 import { FIRMNESS_WORDS } from '../forecast/words';
 import { useTemperature } from '../store/useTemperature';
 
@@ -47,6 +52,7 @@ function MakeUpRow({
   data,
   analysis,
   grade,
+  find,
   onUse,
 }: {
   readonly aim: EggAim;
@@ -54,12 +60,14 @@ function MakeUpRow({
   readonly data: FormulaData;
   readonly analysis: Analysis;
   readonly grade: EggGrade;
+  readonly find: FindIngredient;
   readonly onUse: () => void;
 }) {
   const { degrees, unit } = useTemperature();
   const after = analyse(
     withMakeUp(data.lines, makeUp, () => 'new'),
     grade,
+    find,
   );
   const then = judgePart(after, data.family, data.shell);
   const now = judgePart(analysis, data.family, data.shell);
@@ -101,33 +109,65 @@ function isAlready(data: FormulaData, { whole, yolks, whites }: EggMakeUp): bool
   );
 }
 
+const CHARACTERS = [
+  { value: 'as it is', label: 'As it is' },
+  { value: 'rich', label: 'Rich, all yolk' },
+  { value: 'sliced', label: 'To slice' },
+  { value: 'turned out', label: 'To turn out' },
+] as const;
+
 /** Whole eggs to crack: the closest make-up, the thriftiest, and what each does to the formula. */
 export function EggSheet({
   data,
   analysis,
   grade,
+  find,
   onEdit,
 }: {
   readonly data: FormulaData;
   readonly analysis: Analysis;
   readonly grade: EggGrade;
+  readonly find: FindIngredient;
   readonly onEdit: (field: string, data: FormulaData) => void;
 }) {
-  const wanted = wantedEgg(analysis, grade);
+  const now = wantedEgg(analysis, grade);
+  const hasG = now.yolkG + now.whiteG;
+  const [character, setCharacter] = useState<EggCharacter>('as it is');
+  const [totalG, setTotalG] = useState(Number.NaN);
+  const asked = character !== 'as it is' || totalG > 0;
+  const wanted = wantedFor(totalG > 0 ? totalG : hasG, character, now);
   const aims: readonly EggAim[] = ['closest', 'least left over'];
   const found = aims.flatMap((aim) => {
     const makeUp = eggMakeUp(wanted, grade, aim);
     return makeUp ? [{ aim, makeUp }] : [];
   });
   const closest = found[0];
-  if (!closest) return null;
+  if (!(hasG > 0)) return null;
   const open = found.filter(
     ({ makeUp }, index) =>
-      !isAlready(data, makeUp) && (index === 0 || inWords(makeUp) !== inWords(closest.makeUp)),
+      !isAlready(data, makeUp) && (index === 0 || inWords(makeUp) !== inWords(found[0]!.makeUp)),
   );
   return (
     <Sheet title="Whole eggs">
-      {isAlready(data, closest.makeUp) ? (
+      <Choice<EggCharacter>
+        label="Wanted"
+        value={character}
+        onChange={setCharacter}
+        options={CHARACTERS}
+      />
+      <NumberField
+        label="Egg in all"
+        unit="g"
+        mayBeEmpty
+        value={totalG}
+        onChange={setTotalG}
+        className="w-36"
+        testID="egg-total"
+      />
+      <Soft>{`The formula has ${grams(hasG)} g of egg, ${percent(now.yolkG / hasG)} % of it yolk.`}</Soft>
+      {!closest ? (
+        <Soft>No whole eggs come to that: ask for more, or for another character.</Soft>
+      ) : !asked && isAlready(data, closest.makeUp) ? (
         <Read testID="crack">{`Crack ${inWords(closest.makeUp)}: ${leftInWords(closest.makeUp)}.`}</Read>
       ) : null}
       {open.map(({ aim, makeUp }) => (
@@ -138,6 +178,7 @@ export function EggSheet({
           data={data}
           analysis={analysis}
           grade={grade}
+          find={find}
           onUse={() => onEdit('eggs', { ...data, lines: withMakeUp(data.lines, makeUp, uuid) })}
         />
       ))}

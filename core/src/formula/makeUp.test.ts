@@ -1,6 +1,14 @@
 /** Whole eggs: the solver against trying every make-up there is. */
 import { EGG_GRADES, eggPartGrams, type EggGrade } from '../ingredients';
-import { analyse, eggMakeUp, wantedEgg, withMakeUp, type EggAim, type Line } from './index';
+import {
+  analyse,
+  eggMakeUp,
+  wantedEgg,
+  wantedFor,
+  withMakeUp,
+  type EggAim,
+  type Line,
+} from './index';
 
 const line = (ingredientId: string, amount: number, unit: Line['unit'] = 'g'): Line => ({
   id: ingredientId,
@@ -107,5 +115,29 @@ describe('lines with a make-up', () => {
     expect(after.map((each) => each.ingredientId)).toEqual(['milk', 'egg', 'egg-yolk', 'sugar']);
     expect(after[2]).toMatchObject({ id: 'egg-yolk', note: 'cold', unit: 'piece' });
     expect(after[1]!.id).toBe('new');
+  });
+});
+
+describe('eggs for a mass and a character', () => {
+  const now = { yolkG: 60, whiteG: 20 };
+
+  it('keep the formula’s share, or take that of the character', () => {
+    expect(wantedFor(160, 'as it is', now)).toEqual({ yolkG: 120, whiteG: 40 });
+    expect(wantedFor(160, 'rich', now)).toEqual({ yolkG: 160, whiteG: 0 });
+  });
+
+  // Source: common practice: a litre of turned-out milk custard takes 5 to 5.6 whole eggs and 4.5 to 5
+  // yolks, at least as many whole eggs as extra yolks. Five of each (EU M) are 347 g.
+  it('turn out with at least as many whole eggs as extra yolks', () => {
+    const made = eggMakeUp(wantedFor(347, 'turned out', now), 'EU M', 'closest')!;
+    expect(made.whites).toBe(0);
+    expect(made.whole).toBeGreaterThanOrEqual(made.yolks);
+    expect(Math.abs(made.whole - 5)).toBeLessThanOrEqual(1);
+    expect(Math.abs(made.yolks - 5)).toBeLessThanOrEqual(1);
+  });
+
+  it('are all yolk when they are to be rich', () => {
+    const made = eggMakeUp(wantedFor(107, 'rich', now), 'EU M', 'closest')!;
+    expect(made).toMatchObject({ whole: 0, yolks: 6, whites: 0, left: { whites: 6 } });
   });
 });

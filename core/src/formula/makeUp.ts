@@ -100,6 +100,28 @@ export function wantedEgg({ eggG }: Analysis, grade: EggGrade): WantedEgg {
   };
 }
 
+/** What a cook wants of the eggs: as the formula has them, rich, sliced, or turned out. */
+export type EggCharacter = 'as it is' | 'rich' | 'sliced' | 'turned out';
+
+/**
+ * Share of yolk in the egg for each character. Common practice: pots and shells may be all yolk, what is
+ * turned out wants at least as many whole eggs as extra yolks (5 and 5: about half yolk); between them
+ * from memory.
+ */
+export const YOLK_SHARE_FOR: Readonly<Record<Exclude<EggCharacter, 'as it is'>, number>> = {
+  rich: 1,
+  sliced: 0.65,
+  'turned out': 0.5,
+};
+
+/** Yolk and white for `totalG` of egg (0 and up) of a character; `now` is what the formula has. */
+export function wantedFor(totalG: number, character: EggCharacter, now: WantedEgg): WantedEgg {
+  const has = now.yolkG + now.whiteG;
+  const share =
+    character === 'as it is' ? (has > 0 ? now.yolkG / has : 0) : YOLK_SHARE_FOR[character];
+  return { yolkG: totalG * share, whiteG: totalG * (1 - share) };
+}
+
 const PART_IDS: Readonly<Record<EggPart, string>> = {
   whole: 'egg',
   yolk: 'egg-yolk',

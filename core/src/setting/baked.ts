@@ -120,13 +120,18 @@ export function judgeSyrup(analysis: Analysis): BySign {
   };
 }
 
+/** Share of milk from a pastry cream up to which a nut cream still bakes to a crumb: about a third of cream. From memory. */
+const MOST_FOLDED_IN = 0.25;
+
 /** Judges a nut cream by its four parts. Sources: common practice; bands from memory. Never throws. */
 export function judgeNutCream(analysis: Analysis): BySign {
   const nutG = gramsOf(analysis, (each) => each.role === 'nut');
   const butterG = gramsOf(analysis, (each) => each.role === 'fat');
   const sugarG = gramsOf(analysis, (each) => each.role === 'sugar');
   const flourG = gramsOf(analysis, (each) => each.role === 'starch');
-  const allG = nutG + butterG + sugarG + flourG + eggG(analysis);
+  // Milk on the list is that of a pastry cream folded in.
+  const milkG = gramsOf(analysis, (each) => each.role === 'liquid');
+  const allG = nutG + butterG + sugarG + flourG + milkG + eggG(analysis);
   const part = (name: string, grams: number, least: number, most: number): Band => ({
     name,
     value: over(grams, allG),
@@ -140,13 +145,13 @@ export function judgeNutCream(analysis: Analysis): BySign {
     part('Sugar', sugarG, 0.15, 0.32),
     part('Egg', eggG(analysis), 0.15, 0.32),
     part('Flour', flourG, 0, 0.12),
+    ...(milkG > 0 ? [part('Milk of a cream folded in', milkG, 0, MOST_FOLDED_IN)] : []),
   ];
   return {
     kind: 'by-sign',
     setBy: 'egg and flour in a paste of butter, sugar and nuts',
     endC: { from: 90 },
-    treatment:
-      'All at 20 °C, one egg at a time, mixed and not whipped. Fill two thirds; bake until golden, springing back, 90 °C and over in the middle.',
+    treatment: `All at 20 °C, one egg at a time, mixed and not whipped. ${milkG > 0 ? 'Boil and cool the pastry cream, fold it in last. ' : ''}Fill two thirds; bake until golden, springing back, 90 °C and over in the middle.`,
     fails:
       'Cold eggs split it, melted butter makes it greasy. Whipped, it rises over the rim and sinks; under wet fruit a raw line is left.',
     firmness: orPourable(analysis, 'sliceable'),

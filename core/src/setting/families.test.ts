@@ -206,3 +206,20 @@ it('warns of a starch cream with too much sugar for its starch', () => {
   expect(cream(70)).not.toMatch(/swelling/);
   expect(cream(420)).toMatch(/swelling/);
 });
+
+// From memory: a third of pastry cream, three quarters of it milk, is about a quarter of milk.
+it('takes the milk of a nut cream for pastry cream folded in', () => {
+  const cream = (milk: number) =>
+    judge('nut-cream', {
+      'ground-almonds': 120,
+      butter: 100,
+      sugar: 100,
+      egg: 100,
+      milk,
+      cornflour: 10,
+    });
+  expect(cream(0).treatment).not.toMatch(/pastry cream/);
+  expect(cream(90).treatment).toMatch(/pastry cream/);
+  expect(standsIn(band(cream(90), 'Milk of a cream folded in'))).toBe('within');
+  expect(standsIn(band(cream(300), 'Milk of a cream folded in'))).toBe('over');
+});
