@@ -89,8 +89,13 @@ function history(resolution: number, options: RunOptions, look: boolean) {
     radiusShare,
     heightM: 0.0125,
   }));
-  const oven = inOven('still', plan.setC, 'bright-tin', 0);
-  const rack = onRack(plan.roomC, 'bright-tin', 0);
+  const oven = inOven('still', { airC: plan.setC, wallsC: plan.setC }, 'bright-tin', 0);
+  const rack = onRack({
+    roomC: plan.roomC,
+    vessel: 'bright-tin',
+    altitudeM: 0,
+    drying: { activity: 1, skinKgM2: 0.4 },
+  });
   const seen: number[] = [];
   let moment = firstMoment(model);
   let steps = 0;

@@ -1,5 +1,7 @@
 import {
   bakeModelOf,
+  later,
+  type Course,
   DRAWN_COOLING_S,
   PROBE_PLACES,
   succeed,
@@ -29,6 +31,7 @@ const faceData = ({ convectionWm2K, airC, emissivity, radiantC, evaporation }: F
           vapourPressurePa: evaporation.vapourPressurePa,
           airPressurePa: evaporation.airPressurePa,
           ...(evaporation.skinKgM2 < SOLID_SKIN_KG_M2 ? { skinKgM2: evaporation.skinKgM2 } : {}),
+          ...(evaporation.activity === undefined ? {} : { activity: evaporation.activity }),
         },
       }
     : {}),
@@ -57,6 +60,16 @@ const stageData = (untilS: number, { top, side, base, bath }: Surroundings) => (
     : {}),
 });
 
+/** The stretches of a course between two times, the last of them up to the end. */
+const stagesOf = (course: Course, fromS: number, endS: number) =>
+  course
+    .filter(
+      ({ untilS }, index) => untilS > fromS && (index === 0 || course[index - 1]!.untilS < endS),
+    )
+    .map(({ around, untilS }, index, kept) =>
+      stageData(index === kept.length - 1 ? endS : Math.min(untilS, endS), around),
+    );
+
 /** A material by numbers. Only density times heat capacity matters; a solid's density is set to 1000. */
 function materialData({ conductivityWmK, heatCapacityJm3K, liquid }: Material) {
   const densityKgM3 = liquid?.densityKgM3 ?? 1000;
@@ -78,11 +91,12 @@ function materialData({ conductivityWmK, heatCapacityJm3K, liquid }: Material) {
 export function caseOfPlan(name: string, plan: ForecastPlan, pullS: number): Result<BakeCase> {
   const made = bakeModelOf(plan);
   if (!made.ok) return made;
-  const { cup, reactions, oven, rack } = made.value;
+  const { cup, reactions, oven, out } = made.value;
   const names: readonly string[] = cup.layers.map(
     (layer, index) => `${layer.material.name} ${index + 1}`,
   );
-  const end = Math.round(pullS) + DRAWN_COOLING_S;
+  const pulledS = Math.round(pullS);
+  const end = pulledS + DRAWN_COOLING_S;
   const slope = (cup.topRadiusM - cup.bottomRadiusM) / cup.depthM;
   const heightM = cup.depthM / 2;
   return succeed(
@@ -111,7 +125,10 @@ export function caseOfPlan(name: string, plan: ForecastPlan, pullS: number): Res
         })),
       },
       start: { fillingC: cup.startC, layersC: cup.layers.map((layer) => layer.startC) },
-      stages: [stageData(Math.round(pullS), oven), stageData(end, rack)],
+      stages: [
+        ...stagesOf(oven, 0, pulledS),
+        ...stagesOf(later(out(pulledS), pulledS), pulledS, end),
+      ],
       reactions: reactions.map((reaction, index) => ({
         name: index === 0 ? 'set' : 'curdled',
         ...reaction,

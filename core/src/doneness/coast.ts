@@ -1,10 +1,11 @@
 import {
-  run,
+  later,
+  runCourse,
   temperatureAt,
+  type Course,
   type Model,
   type Moment,
   type Place,
-  type Surroundings,
 } from '../thermal';
 import { columnMeans, curdledShare } from './wobble';
 import { SETTING } from './kinetics';
@@ -38,8 +39,11 @@ const ASLEEP_K = 8;
 /** A filling that has not come to rest by then has set in the pan, s. */
 const LONGEST_COAST_S = 3600;
 
-/** Carries a pulled filling on until it neither sets nor curdles any more, and says what it became. */
-export function coast(model: Model, pulled: Moment, outside: Surroundings): Outcome {
+/**
+ * Carries a pulled filling on until it neither sets nor curdles any more, and says what it became.
+ * `out` is on the clock that starts with the pull.
+ */
+export function coast(model: Model, pulled: Moment, out: Course): Outcome {
   const centre = centreOf(model);
   const asleepC = model.reactions[SETTING]!.referenceC - ASLEEP_K;
   const { fillColumns, fillRows, baseRows, rows } = model.mesh;
@@ -52,7 +56,7 @@ export function coast(model: Model, pulled: Moment, outside: Surroundings): Outc
     }
     return most;
   };
-  const after = run(model, pulled, outside, pulled.timeS + LONGEST_COAST_S, {
+  const after = runCourse(model, pulled, later(out, pulled.timeS), pulled.timeS + LONGEST_COAST_S, {
     toleranceK: 4,
     longestStepS: 600,
     firstStepS: 5,

@@ -128,12 +128,15 @@ describe('the window', () => {
   });
 
   it('opens when it holds and closes when too much has curdled', () => {
-    const found = windowOf([
-      outcome(1000, 0.3, 0),
-      outcome(1200, 0.7, 0.01),
-      outcome(1400, 0.9, 0.05),
-      outcome(1600, 0.98, 0.15),
-    ]);
+    const found = windowOf(
+      [
+        outcome(1000, 0.3, 0),
+        outcome(1200, 0.7, 0.01),
+        outcome(1400, 0.9, 0.05),
+        outcome(1600, 0.98, 0.15),
+      ],
+      0.15,
+    );
     expect(found).toMatchObject({ kind: 'window', latestIsLimit: true });
     if (found.kind !== 'window') return;
     expect(found.earliestS).toBeCloseTo(1200, 6);
@@ -143,16 +146,18 @@ describe('the window', () => {
 
   it('says why there is none', () => {
     expect(
-      windowOf([outcome(1000, 0.3, 0.1), outcome(1200, 0.6, 0.2), outcome(1400, 0.9, 0.4)]),
+      windowOf([outcome(1000, 0.3, 0.1), outcome(1200, 0.6, 0.2), outcome(1400, 0.9, 0.4)], 0.15),
     ).toMatchObject({
       kind: 'no-window',
       reason: 'curdles-before-it-sets',
     });
-    expect(windowOf([outcome(7200, 0.2, 0)])).toMatchObject({ reason: 'does-not-set-in-time' });
+    expect(windowOf([outcome(7200, 0.2, 0)], 0.15)).toMatchObject({
+      reason: 'does-not-set-in-time',
+    });
   });
 
   it('has no limit where nothing curdles', () => {
-    expect(windowOf([outcome(1000, 0.5, 0), outcome(2000, 0.99, 0)])).toMatchObject({
+    expect(windowOf([outcome(1000, 0.5, 0), outcome(2000, 0.99, 0)], 0.15)).toMatchObject({
       latestS: 2000,
       latestIsLimit: false,
     });

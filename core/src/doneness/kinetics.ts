@@ -1,4 +1,4 @@
-import type { Judged } from '../setting';
+import type { Bakes } from '../setting';
 import type { Reaction } from '../thermal';
 
 /**
@@ -22,8 +22,8 @@ const rateFor = (extent: number, zK: number): number =>
 export const SETTING = 0;
 export const CURDLING = 1;
 
-/** The reactions of a judged custard: setting, and curdling unless starch prevents it. */
-export function reactionsOf(verdict: Judged): Reaction[] {
+/** The reactions of a filling: setting, and curdling unless something prevents it. */
+export function reactionsOf(verdict: Pick<Bakes, 'setC' | 'curdleC'>): Reaction[] {
   const setting: Reaction = {
     ratePerS: rateFor(0.8, SETTING_Z_K),
     referenceC: verdict.setC,

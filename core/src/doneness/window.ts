@@ -1,4 +1,4 @@
-import { run, type Model, type Moment, type Surroundings } from '../thermal';
+import { runCourse, type Course, type Model, type Moment } from '../thermal';
 import { coast, slowestColumn, type Outcome } from './coast';
 import { curdledShare } from './wobble';
 
@@ -8,8 +8,6 @@ export const DONE = {
   holds: 0.7,
   /** And that is set as well as it will be. */
   full: 0.9,
-  /** Share of the filling that may have curdled before it is tasted: the outer 8 mm of a 23 cm tart. */
-  curdledAtMost: 0.15,
 } as const;
 
 /** When to take a bake out, in s since it went in. */
@@ -41,14 +39,16 @@ export type Verdict = PullWindow | NoWindow;
 export function bakeThrough(
   model: Model,
   from: Moment,
-  oven: Surroundings,
+  oven: Course,
   untilS: number,
+  spoiltAtMost: number,
   onStep: (share: number) => void = () => undefined,
 ): Moment[] {
-  return run(model, from, oven, untilS, {
+  const quiteSpoilt = Math.min(0.95, spoiltAtMost + 0.35);
+  return runCourse(model, from, oven, untilS, {
     enough: (moment) => {
       onStep(moment.timeS / untilS);
-      return slowestColumn(model, moment) > 0.985 || curdledShare(model, moment) > 0.5;
+      return slowestColumn(model, moment) > 0.985 || curdledShare(model, moment) > quiteSpoilt;
     },
   });
 }
@@ -57,7 +57,7 @@ export function bakeThrough(
 export function momentAt(
   model: Model,
   moments: readonly Moment[],
-  oven: Surroundings,
+  oven: Course,
   timeS: number,
 ): Moment {
   const index = moments.findIndex((moment) => moment.timeS >= timeS);
@@ -65,18 +65,21 @@ export function momentAt(
   const restS = timeS - (moments[index - 1]?.timeS ?? 0);
   if (index === 0 || moments[index]!.timeS - timeS < 0.5) return moments[index]!;
   if (restS < 0.5) return moments[index - 1]!;
-  const on = run(model, moments[index - 1]!, oven, timeS, { firstStepS: restS });
+  const on = runCourse(model, moments[index - 1]!, oven, timeS, { firstStepS: restS });
   return on[on.length - 1]!;
 }
 
 /** Number of pulls tried across the span in which the filling sets and curdles. */
 const TRIES = 7;
 
-/** Outcomes of pulls spread over the time in which it matters; ascending, at least one. */
+/**
+ * Outcomes of pulls spread over the time in which it matters; ascending, at least one. `out` gives the
+ * way out of a pull, on the clock that starts with it.
+ */
 export function tryPulls(
   model: Model,
   moments: readonly Moment[],
-  outside: Surroundings,
+  out: (pulledAtS: number) => Course,
 ): Outcome[] {
   const started = moments.findIndex((moment) => slowestColumn(model, moment) > 0.03);
   const last = moments.length - 1;
@@ -84,7 +87,9 @@ export function tryPulls(
   const picks = Array.from({ length: TRIES }, (_, index) =>
     Math.round(first + ((last - first) * index) / (TRIES - 1)),
   );
-  return [...new Set(picks)].map((index) => coast(model, moments[index]!, outside));
+  return [...new Set(picks)].map((index) =>
+    coast(model, moments[index]!, out(moments[index]!.timeS)),
+  );
 }
 
 /** What a pull between two that were tried would come to, linear between them; clamped at the ends. */
@@ -124,11 +129,11 @@ function crossing(
   return before.pullS + ((target - low) / (high - low)) * (after.pullS - before.pullS);
 }
 
-/** Reads the window off the outcomes of {@link tryPulls}. */
-export function windowOf(outcomes: readonly Outcome[]): Verdict {
+/** Reads the window off the outcomes of {@link tryPulls}; `spoiltAtMost` is the share that may have curdled. */
+export function windowOf(outcomes: readonly Outcome[], spoiltAtMost: number): Verdict {
   const setsAtS = crossing(outcomes, (of) => of.set, DONE.holds);
   const fullAtS = crossing(outcomes, (of) => of.set, DONE.full);
-  const curdlesAtS = crossing(outcomes, (of) => of.curdled, DONE.curdledAtMost);
+  const curdlesAtS = crossing(outcomes, (of) => of.curdled, spoiltAtMost);
   if (setsAtS === undefined) {
     const reason = curdlesAtS === undefined ? 'does-not-set-in-time' : 'curdles-before-it-sets';
     return { kind: 'no-window', reason, setsAtS, curdlesAtS };

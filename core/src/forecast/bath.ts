@@ -81,19 +81,19 @@ export function bathSize(plan: BathPlan, vessel: Vessel): Result<BathSize> {
   });
 }
 
-/** The bath as the solver takes it, in an oven at `ovenC` with air as at `altitudeM`. */
+/** The bath as the solver takes it, in an oven with air and walls as given and air as at `altitudeM`. */
 export function bathIn(
   plan: BathPlan,
   size: BathSize,
   air: { readonly topWm2K: number; readonly baseWm2K: number },
-  ovenC: number,
+  { airC, wallsC }: { readonly airC: number; readonly wallsC: number },
   altitudeM: number,
 ): Bath {
   const face = (convectionWm2K: number, emissivity: number): Face => ({
     convectionWm2K,
-    airC: ovenC,
+    airC,
     emissivity,
-    radiantC: ovenC,
+    radiantC: wallsC,
   });
   return {
     levelM: plan.levelMm / 1000,

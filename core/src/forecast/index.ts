@@ -1,7 +1,15 @@
 export * from './bath';
+export * from './cooling';
 export * from './forecast';
+export * from './outcome';
 export * from './oven';
+export * from './places';
 export * from './plan';
+export * from './programme';
+export { bakeModelOf, LONGEST_BAKE_S, type BakeModel } from './prepare';
+export * from './safety';
+export * from './remedies';
 export * from './section';
+export * from './spread';
 export * from './still';
 export { WALLS } from './materials';

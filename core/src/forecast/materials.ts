@@ -33,6 +33,9 @@ export const WALLS: Readonly<Record<VesselMaterial, Wall>> = {
 /** A shell baked dry: light, porous and a poor conductor. Source: from memory. */
 const BAKED_SHELL = constant('baked shell', 0.1, 1.45e6);
 
+/** A raw one: wet, close and fat. Source: from memory. */
+const RAW_SHELL = constant('raw shell', 0.25, 2.9e6);
+
 /** Volume expansion of a watery food at 40 to 70 °C, 1/K. Source: water, from memory. */
 const EXPANSION_PER_K = 5e-4;
 
@@ -45,8 +48,11 @@ const viscosityPaS = (solids: number): number => 1e-3 * Math.exp(6 * solids);
 /** Reference temperature for the density of a warm mixture, °C. */
 const WARM_C = 50;
 
-/** The filling as a material of the thermal model, from the formula's composition. */
-export function fillingMaterial(analysis: Analysis): Material {
+/**
+ * The filling as a material of the thermal model, from the formula's composition. A thick one, a
+ * purée, paste or cheese, does not stir itself.
+ */
+export function fillingMaterial(analysis: Analysis, thick = false): Material {
   const food = foodProperties(analysis.composition, WARM_C);
   const [c0, c1, c2] = food.heatCapacityJkgK;
   const density = food.densityKgM3;
@@ -54,11 +60,15 @@ export function fillingMaterial(analysis: Analysis): Material {
     name: 'filling',
     conductivityWmK: food.conductivityWmK,
     heatCapacityJm3K: [density * c0, density * c1, density * c2],
-    liquid: {
-      densityKgM3: density,
-      viscosityPaS: viscosityPaS(analysis.share.solids),
-      expansionPerK: EXPANSION_PER_K,
-    },
+    ...(thick
+      ? {}
+      : {
+          liquid: {
+            densityKgM3: density,
+            viscosityPaS: viscosityPaS(analysis.share.solids),
+            expansionPerK: EXPANSION_PER_K,
+          },
+        }),
   };
 }
 
@@ -68,6 +78,7 @@ export function layersAround(
   shellThicknessMm: number,
   vessel: VesselMaterial,
   startC: number,
+  raw = false,
 ): CupLayer[] {
   const wall = WALLS[vessel];
   const thin = wall.thicknessM < 0.002;
@@ -82,7 +93,7 @@ export function layersAround(
   const thicknessM = shellThicknessMm / 1000;
   return [
     {
-      material: BAKED_SHELL,
+      material: raw ? RAW_SHELL : BAKED_SHELL,
       baseThicknessM: thicknessM,
       wallThicknessM: thicknessM,
       cells: 2,

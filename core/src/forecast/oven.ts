@@ -37,28 +37,31 @@ interface OvenAir {
  * difference (Incropera 9.6: 5 to 9), forced convection at 1 to 2 m/s (15 to 25); contact of tin
  * and stone, calibrated. All from memory and listed as calibrated in docs/model.md.
  */
-const AIR: Readonly<Record<OvenKind, OvenAir>> = {
+export const AIR: Readonly<Record<OvenKind, OvenAir>> = {
   still: { topWm2K: 7, sideWm2K: 7, baseWm2K: 7 },
   fan: { topWm2K: 18, sideWm2K: 18, baseWm2K: 15 },
   deck: { topWm2K: 6, sideWm2K: 6, baseWm2K: 25 },
 };
 
-/** Free convection to a room, W/(m² K). Source: Incropera 9.6, from memory. */
-const ROOM_WM2K = { top: 6, side: 6, base: 4 } as const;
-
 /**
- * How a custard's surface dries: the share of the fully wet rate it starts with (fat and the air
- * lying below the rim hold some back) and the water lost by which its skin has halved that again.
- * Calibrated: a fully wet surface would hold the top near 60 °C and never let it set, none at all
- * would let it boil; docs/model.md has the evidence.
+ * Share of the fully wet rate at which a filling's surface begins to dry: fat and the air lying below
+ * the rim hold some back. Calibrated: a fully wet surface would hold the top near 60 °C and never let
+ * it set, none at all would let it boil; docs/model.md has the evidence.
  */
-export const SURFACE_DRYING = { wetness: 0.5, skinKgM2: 0.4 } as const;
+export const SURFACE_WETNESS = 0.5;
 
-/** Water vapour in a closed oven with custards in it, and in a kitchen; Pa. From memory. */
+/** How an open surface dries: its water activity (0 to 1), and the loss at which a skin halves the rate. */
+export interface Drying {
+  readonly activity: number;
+  readonly skinKgM2: number;
+}
+
+const DRIES: Drying = { activity: 1, skinKgM2: 0.4 };
+
+/** Water vapour in a closed oven with custards in it, Pa. From memory. */
 const OVEN_VAPOUR_PA = 4000;
-const ROOM_VAPOUR_PA = 1200;
 
-const FOOD_EMISSIVITY = 0.95;
+export const FOOD_EMISSIVITY = 0.95;
 
 /**
  * What a wall above the water still meets of the oven: the pan and the neighbouring vessels, as warm as
@@ -67,58 +70,76 @@ const FOOD_EMISSIVITY = 0.95;
  */
 const IN_THE_PAN = { convection: 0.5, radiation: 0.3 } as const;
 
-/** What a vessel meets in an oven that really stands at `ovenC`. */
+/** What a vessel stands on, or above. */
+export const STANDINGS = ['rack', 'cold-tray', 'hot-tray', 'shielded'] as const;
+export type Standing = (typeof STANDINGS)[number];
+
+export const STANDING_NAMES: Readonly<Record<Standing, string>> = {
+  rack: 'Rack',
+  'cold-tray': 'Tray',
+  'hot-tray': 'Hot tray',
+  shielded: 'Tray a rack below',
+};
+
+/**
+ * What the underside still meets of the oven, as shares of its convection and radiation: a tray put in
+ * cold gives less for a while, one heated with the oven gives by contact as a deck does, one on the rack
+ * below hides the hot floor. From memory.
+ */
+const UNDER: Readonly<
+  Record<Standing, { readonly convection: number; readonly radiation: number }>
+> = {
+  rack: { convection: 1, radiation: 1 },
+  'cold-tray': { convection: 1, radiation: 0.4 },
+  'hot-tray': { convection: 3, radiation: 0.4 },
+  shielded: { convection: 0.8, radiation: 0.5 },
+};
+
+/** What a loose foil leaves of convection, radiation and evaporation at the top. From memory. */
+const UNDER_FOIL = { convection: 0.5, radiation: 0.1, wetness: 0.15 } as const;
+
+/** How a vessel stands in the oven. */
+export interface InOven {
+  readonly bath?: { readonly plan: BathPlan; readonly size: BathSize };
+  readonly standing?: Standing;
+  /** A foil loosely over the top. */
+  readonly foil?: boolean;
+  /** How what is open to the air dries; as water when not said. */
+  readonly drying?: Drying;
+}
+
+/** What a vessel meets in an oven whose air and walls really are as given, °C. */
 export function inOven(
   kind: OvenKind,
-  ovenC: number,
+  { airC, wallsC }: { readonly airC: number; readonly wallsC: number },
   vessel: VesselMaterial,
   altitudeM: number,
-  bath?: { readonly plan: BathPlan; readonly size: BathSize },
+  { bath, standing = 'rack', foil = false, drying = DRIES }: InOven = {},
 ): Surroundings {
   const air = AIR[kind];
   const face = (convectionWm2K: number, emissivity: number): Face => ({
     convectionWm2K,
-    airC: ovenC,
+    airC,
     emissivity,
-    radiantC: ovenC,
+    radiantC: wallsC,
   });
   const outside = WALLS[vessel].emissivity;
+  const under = UNDER[standing];
+  const over = foil ? UNDER_FOIL : { convection: 1, radiation: 1, wetness: 1 };
   return {
     top: {
-      ...face(air.topWm2K, FOOD_EMISSIVITY),
+      ...face(air.topWm2K * over.convection, FOOD_EMISSIVITY * over.radiation),
       evaporation: {
-        ...SURFACE_DRYING,
+        wetness: SURFACE_WETNESS * over.wetness,
         vapourPressurePa: bath ? BATH_VAPOUR_PA : OVEN_VAPOUR_PA,
         airPressurePa: standardPressurePa(altitudeM),
+        ...drying,
       },
     },
     side: bath
       ? face(air.sideWm2K * IN_THE_PAN.convection, outside * IN_THE_PAN.radiation)
       : face(air.sideWm2K, outside),
-    base: face(air.baseWm2K, outside),
-    ...(bath ? { bath: bathIn(bath.plan, bath.size, air, ovenC, altitudeM) } : {}),
-  };
-}
-
-/** What a vessel meets on a rack in the kitchen. */
-export function onRack(roomC: number, vessel: VesselMaterial, altitudeM: number): Surroundings {
-  const face = (convectionWm2K: number, emissivity: number): Face => ({
-    convectionWm2K,
-    airC: roomC,
-    emissivity,
-    radiantC: roomC,
-  });
-  const outside = WALLS[vessel].emissivity;
-  return {
-    top: {
-      ...face(ROOM_WM2K.top, FOOD_EMISSIVITY),
-      evaporation: {
-        ...SURFACE_DRYING,
-        vapourPressurePa: ROOM_VAPOUR_PA,
-        airPressurePa: standardPressurePa(altitudeM),
-      },
-    },
-    side: face(ROOM_WM2K.side, outside),
-    base: face(ROOM_WM2K.base, outside),
+    base: face(air.baseWm2K * under.convection, outside * under.radiation),
+    ...(bath ? { bath: bathIn(bath.plan, bath.size, air, { airC, wallsC }, altitudeM) } : {}),
   };
 }

@@ -3,7 +3,9 @@ import type { EggGrade, Ingredient } from '../ingredients';
 import { fail, succeed, type Result } from '../result';
 import type { Vessel } from '../vessel';
 import type { BathPlan } from './bath';
-import { OVEN_LIMITS_C, type OvenKind } from './oven';
+import { OVEN_LIMITS_C, type OvenKind, type Standing } from './oven';
+import type { OutStep } from './places';
+import type { OvenProgramme } from './programme';
 
 /** Everything a forecast of one bake depends on. */
 export interface ForecastPlan {
@@ -16,14 +18,25 @@ export interface ForecastPlan {
   readonly vessel: Vessel;
   /** 0 without a shell. */
   readonly shellThicknessMm: number;
+  /** The shell goes in raw, under its filling. */
+  readonly rawShell?: boolean;
   readonly headspaceMm: number;
   /** What already lies in the vessel under the filling, mL. */
   readonly takenMl?: number;
   readonly oven: { readonly kind: OvenKind; readonly offsetK: number };
   /** Water round the vessels; none is a dry oven. */
   readonly bath?: BathPlan;
-  /** What the oven is set to, °C. */
+  /** What the oven is set to when the bake goes in, °C. */
   readonly setC: number;
+  /** What is done to it from then on; a hot and steady oven when not said. */
+  readonly programme?: OvenProgramme;
+  /** How many vessels like this one are in the oven; one when not said. */
+  readonly inOven?: number;
+  readonly standing?: Standing;
+  /** A foil loosely over the top. */
+  readonly foil?: boolean;
+  /** Where it goes once it is out, step by step; a rack when not said. */
+  readonly out?: readonly OutStep[];
   readonly fillingStartC: number;
   readonly roomC: number;
   readonly altitudeM: number;
@@ -40,6 +53,51 @@ export const ALTITUDE_LIMITS_M = { least: -400, most: 5000 } as const;
 
 const outside = (value: number, limits: { readonly least: number; readonly most: number }) =>
   !(value >= limits.least && value <= limits.most);
+
+/** The hottest a programme sets the oven, °C. */
+export const hottestSetC = ({
+  setC,
+  programme,
+}: Pick<ForecastPlan, 'setC' | 'programme'>): number =>
+  Math.max(setC, ...(programme?.steps ?? []).map(({ to }) => (typeof to === 'number' ? to : 0)));
+
+const ascending = (minutes: readonly number[]): boolean =>
+  minutes.every((at, index) => index === 0 || at > minutes[index - 1]!);
+
+function checkProgramme({ programme = {}, out }: ForecastPlan): Result<true> {
+  const { steps = [], doors = [], entersAtC, swingK = 0 } = programme;
+  if (!ascending([0, ...steps.map(({ atMin }) => atMin)])) {
+    return fail(
+      'steps',
+      'Put the oven’s steps in order, the first after 0 min.',
+      'programme.steps',
+    );
+  }
+  if (steps.some(({ to }) => typeof to === 'number' && outside(to, OVEN_LIMITS_C))) {
+    return fail(
+      'steps',
+      `Set each step between ${OVEN_LIMITS_C.least} and ${OVEN_LIMITS_C.most} °C.`,
+      'programme.steps',
+    );
+  }
+  if (doors.some(({ atMin, forS }) => !(atMin >= 0 && forS >= 1 && forS <= 600))) {
+    return fail('doors', 'A door stands open for 1 s to 10 min.', 'programme.doors');
+  }
+  if (entersAtC !== undefined && outside(entersAtC, { least: 10, most: OVEN_LIMITS_C.most })) {
+    return fail(
+      'enters',
+      'The oven stands between 10 and 300 °C when it goes in.',
+      'programme.entersAtC',
+    );
+  }
+  if (outside(swingK, { least: 0, most: 40 })) {
+    return fail('swing', 'A thermostat swings by 0 to 40 °C.', 'oven');
+  }
+  if (out && (out[0]?.atMin !== 0 || !ascending(out.map(({ atMin }) => atMin)))) {
+    return fail('out', 'Put the places it cools in in order, the first at 0 min.', 'out');
+  }
+  return succeed(true);
+}
 
 /** Whether oven, filling, room and altitude are such as kitchens have; else what is not, at its field. */
 export function checkConditions(plan: ForecastPlan): Result<true> {
@@ -66,5 +124,5 @@ export function checkConditions(plan: ForecastPlan): Result<true> {
   if (outside(plan.altitudeM, ALTITUDE_LIMITS_M)) {
     return fail('altitude', 'The altitude must be between -400 and 5000 m.', 'altitudeM');
   }
-  return succeed(true);
+  return checkProgramme(plan);
 }

@@ -1,4 +1,4 @@
-import type { FieldShape } from './forecast';
+import type { FieldShape } from './outcome';
 
 /** A field of a forecast on an even grid over the half section, for drawing. */
 export interface SectionGrid {

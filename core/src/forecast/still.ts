@@ -1,4 +1,4 @@
-import type { Forecast, Frame, ProbeName } from './forecast';
+import type { Forecast, Frame, ProbeName } from './outcome';
 
 /** A moment between two frames of a forecast, with its temperature field by cell, °C. */
 export interface Still {
@@ -25,6 +25,10 @@ export function stillAt(of: Forecast, timeS: number): Still {
     frame: {
       timeS,
       inOven: b.inOven,
+      airC: between(a.airC, b.airC),
+      ...(a.baseC && b.baseC
+        ? { baseC: [between(a.baseC[0], b.baseC[0]), between(a.baseC[1], b.baseC[1])] as const }
+        : {}),
       ...(a.waterC !== undefined && b.waterC !== undefined
         ? { waterC: between(a.waterC, b.waterC) }
         : {}),

@@ -1,3 +1,4 @@
 export * from './atmosphere';
 export * from './food';
 export * from './water';
+export * from './activity';

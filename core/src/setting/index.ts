@@ -1,3 +1,4 @@
+export * from './bakes';
 export * from './coldset';
 export * from './custard';
 export * from './dough';

@@ -1,5 +1,5 @@
 import type { Analysis } from '../formula';
-import { SURFACE_DRYING } from '../forecast';
+import { SURFACE_WETNESS } from '../forecast';
 import { blend, type Composition, type Ingredient } from '../ingredients';
 import { evaluate, foodProperties, standardPressurePa } from '../properties';
 import { surfaceLoss, type Face, type SurfaceFlux } from '../thermal';
@@ -108,7 +108,7 @@ export function restS(
   const topM2 = Math.PI * PAN_RADIUS_M ** 2;
   const sideM2 = (2 * hot.grams) / 1000 / densityKgM3 / PAN_RADIUS_M;
   // Fat on top holds some of the water back, as on a custard in the oven.
-  const wetness = hot.composition.fat > FATTY ? SURFACE_DRYING.wetness : 1;
+  const wetness = hot.composition.fat > FATTY ? SURFACE_WETNESS : 1;
   const dry: Face = {
     convectionWm2K: STILL_AIR_WM2K,
     airC: roomC,

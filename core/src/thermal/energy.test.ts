@@ -34,7 +34,12 @@ const setting = { ratePerS: 0.0124, referenceC: 79, zK: 5 };
 describe('the energy ledger', () => {
   it('closes far within 0.1 % in a sloped, layered, drying, stirring tart', () => {
     const model = buildModel(cup, [setting]);
-    const moments = run(model, firstMoment(model), inOven('fan', 180, 'glass', 500), 3600);
+    const moments = run(
+      model,
+      firstMoment(model),
+      inOven('fan', { airC: 180, wallsC: 180 }, 'glass', 500),
+      3600,
+    );
     for (const { energy } of moments) {
       expect(Math.abs(energy.receivedJ - energy.storedJ)).toBeLessThan(
         1e-6 * Math.abs(energy.receivedJ) + 1e-3,
@@ -46,7 +51,12 @@ describe('the energy ledger', () => {
   it('stores what its temperatures say', () => {
     const model = buildModel(cup, [setting]);
     const first = firstMoment(model);
-    const moments = run(model, first, inOven('still', 160, 'glass', 0), 2400);
+    const moments = run(
+      model,
+      first,
+      inOven('still', { airC: 160, wallsC: 160 }, 'glass', 0),
+      2400,
+    );
     const last = moments[moments.length - 1]!;
     let storedJ = 0;
     model.mesh.layerOf.forEach((layer, cell) => {
@@ -63,7 +73,7 @@ describe('the energy ledger', () => {
   // Source: the fluxes at the reported surface temperatures, integrated by the trapezium rule here.
   it('receives what its surface lets in, and loses the water its evaporation pays for', () => {
     const closed: Face = { convectionWm2K: 0, airC: 20, emissivity: 0, radiantC: 20 };
-    const { top } = inOven('still', 170, 'bright-tin', 0);
+    const { top } = inOven('still', { airC: 170, wallsC: 170 }, 'bright-tin', 0);
     const around: Surroundings = { top, side: closed, base: closed };
     const bare = { ...cup, layers: [] };
     const model = buildModel(bare, [setting]);

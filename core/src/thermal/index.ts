@@ -1,4 +1,5 @@
 export * from './case';
+export * from './course';
 export * from './mesh';
 export * from './probe';
 export * from './reactions';

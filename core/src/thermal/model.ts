@@ -1,3 +1,4 @@
+import { evaluate } from '../properties';
 import type { Cup, Material, Reaction } from './case';
 import { buildMesh, type Mesh } from './mesh';
 
@@ -78,4 +79,24 @@ export function firstMoment(model: Model): Moment {
     extents: model.reactions.map(() => new Float64Array(mesh.fillColumns * mesh.fillRows)),
     energy: { receivedJ: 0, storedJ: 0, evaporationJ: 0, evaporatedKg: 0 },
   };
+}
+
+/** What warms filling, layers and all by 1 K at a temperature, J. */
+export function capacityOfModelJK(model: Model, celsius: number): number {
+  return model.mesh.volumeM3.reduce(
+    (sum, volumeM3, cell) =>
+      sum + volumeM3 * evaluate(materialOf(model, cell).heatCapacityJm3K, celsius),
+    0,
+  );
+}
+
+/** The whole outside of a cup, m². */
+export function outsideM2({ mesh }: Model): number {
+  const { columns, rows } = mesh;
+  let sum = 0;
+  for (let column = 0; column < columns; column += 1) {
+    sum += mesh.baseAreaM2[column]! + mesh.upperAreaM2[column * rows + rows - 1]!;
+  }
+  for (let row = 0; row < rows; row += 1) sum += mesh.outerAreaM2[(columns - 1) * rows + row]!;
+  return sum;
 }

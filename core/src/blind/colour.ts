@@ -1,0 +1,73 @@
+/** A colour as CIE L*a*b*, D65. */
+export interface Lab {
+  readonly l: number;
+  readonly a: number;
+  readonly b: number;
+}
+
+/**
+ * Browning, first order: lightness falls from raw to burnt as exp(-extent), with
+ * d(extent)/dt = RATE × 10^((T - 150) / z). z of crust browning 25 to 45 K (from memory); the rate is
+ * calibrated on a base at 190 to 200 °C that turns golden 10 to 25 min after the weights are out.
+ */
+export const BROWNING = { ratePerS: 4.2e-4, referenceC: 150, zK: 45 } as const;
+
+/** How much an edge has browned: the exponent of the fall in lightness, 0 and up. */
+export const browningRatePerS = (celsius: number): number =>
+  BROWNING.ratePerS * 10 ** ((celsius - BROWNING.referenceC) / BROWNING.zK);
+
+/** Raw dough, and what is left when it is quite burnt. From memory, colorimetry of short doughs. */
+const RAW_L = 82;
+const BURNT_L = 22;
+
+/** Lightness after an extent of browning. */
+export const lightnessAfter = (extent: number): number =>
+  BURNT_L + (RAW_L - BURNT_L) * Math.exp(-extent);
+
+/** Colours a shell passes through; hue and chroma between them in straight lines. From memory. */
+const PASSES: readonly Lab[] = [
+  { l: 82, a: 2, b: 22 },
+  { l: 74, a: 6, b: 32 },
+  { l: 64, a: 13, b: 40 },
+  { l: 52, a: 18, b: 36 },
+  { l: 38, a: 16, b: 24 },
+  { l: 22, a: 8, b: 10 },
+];
+
+/** The colour of a shell of that lightness. */
+export function shellColour(l: number): Lab {
+  const after = PASSES.findIndex((each) => each.l <= l);
+  if (after === 0) return PASSES[0]!;
+  if (after < 0) return PASSES[PASSES.length - 1]!;
+  const [from, to] = [PASSES[after - 1]!, PASSES[after]!];
+  const weight = (from.l - l) / (from.l - to.l);
+  return {
+    l,
+    a: from.a + weight * (to.a - from.a),
+    b: from.b + weight * (to.b - from.b),
+  };
+}
+
+/** Names of a shell's colour, each down to its lightness. From memory; the names are ours. */
+export const SHADES = [
+  { name: 'raw', downTo: 79 },
+  { name: 'pale', downTo: 73 },
+  { name: 'straw', downTo: 67 },
+  { name: 'golden', downTo: 59 },
+  { name: 'hazelnut', downTo: 50 },
+  { name: 'dark', downTo: 40 },
+  { name: 'burnt', downTo: -Infinity },
+] as const;
+export type Shade = (typeof SHADES)[number]['name'];
+
+export const shadeOf = (l: number): Shade => SHADES.find(({ downTo }) => l >= downTo)!.name;
+
+/** What a cook may aim for. */
+export const TARGETS = ['straw', 'golden', 'hazelnut'] as const;
+export type TargetShade = (typeof TARGETS)[number];
+
+/** Lightness from which a shade is reached, in the middle of the step into it. */
+export function lightnessOf(shade: TargetShade): number {
+  const index = SHADES.findIndex(({ name }) => name === shade);
+  return (SHADES[index - 1]!.downTo + SHADES[index]!.downTo) / 2;
+}

@@ -1,0 +1,7 @@
+export * from './blind';
+export * from './colour';
+export * from './dough';
+export * from './outcome';
+export * from './plan';
+export * from './rawBase';
+export * from './soggy';

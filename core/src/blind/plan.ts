@@ -1,0 +1,151 @@
+import type { OvenKind } from '../forecast';
+import { fail, succeed, type Result } from '../result';
+import type { VesselMaterial } from '../vessel';
+import type { TargetShade } from './colour';
+import type { DoughMix } from './dough';
+
+export const WEIGHTS = ['ceramic', 'beans', 'rice', 'sugar', 'none'] as const;
+export type Weights = (typeof WEIGHTS)[number];
+
+export const WEIGHT_NAMES: Readonly<Record<Weights, string>> = {
+  ceramic: 'Ceramic beads',
+  beans: 'Dried beans',
+  rice: 'Rice',
+  sugar: 'Sugar',
+  none: 'Nothing',
+};
+
+/** How cold the lined tin goes in, °C. Common practice. */
+export const LINED_STARTS = { frozen: -18, chilled: 4, room: 20 } as const;
+export type LinedStart = keyof typeof LINED_STARTS;
+
+export const LINED_START_NAMES: Readonly<Record<LinedStart, string>> = {
+  frozen: 'Frozen',
+  chilled: 'Chilled',
+  room: 'Soft',
+};
+
+/** A stretch of a blind bake. */
+export interface BlindStage {
+  readonly minutes: number;
+  readonly setC: number;
+  /** Weights in. */
+  readonly weighted: boolean;
+  /** Lifted out of the ring: the wall bakes from outside too. */
+  readonly outOfRing: boolean;
+}
+
+/** How an empty shell is baked: everything its forecast depends on. */
+export interface BlindPlan {
+  readonly dough: DoughMix;
+  readonly thicknessMm: number;
+  readonly material: VesselMaterial;
+  /** Depth of the weights over the base, mm: to the rim. */
+  readonly weightsMm: number;
+  readonly weights: Weights;
+  readonly docked: boolean;
+  readonly start: LinedStart;
+  /** Rest of the lined tin, min. */
+  readonly restMin: number;
+  readonly stages: readonly BlindStage[];
+  readonly target: TargetShade;
+  readonly oven: { readonly kind: OvenKind; readonly offsetK: number };
+  readonly roomC: number;
+  readonly altitudeM: number;
+  readonly wallHeightMm: number;
+  /** Inside of the tin that is lined, mm²: base and wall. */
+  readonly baseMm2: number;
+  readonly wallMm2: number;
+}
+
+/** A way of baking blind that cooks hold to. Minutes and degrees are common practice. */
+export interface BlindSchool {
+  readonly name: string;
+  readonly weights: Weights;
+  readonly docked: boolean;
+  readonly stages: readonly BlindStage[];
+}
+
+const stage = (
+  minutes: number,
+  setC: number,
+  weighted: boolean,
+  outOfRing = false,
+): BlindStage => ({ minutes, setC, weighted, outOfRing });
+
+export const BLIND_SCHOOLS: readonly BlindSchool[] = [
+  {
+    name: 'Weights, then bare',
+    weights: 'ceramic',
+    docked: false,
+    stages: [stage(20, 190, true), stage(15, 190, false)],
+  },
+  {
+    name: 'Weights to the end',
+    weights: 'ceramic',
+    docked: false,
+    stages: [stage(30, 190, true)],
+  },
+  {
+    name: 'Very hot, weighted',
+    weights: 'ceramic',
+    docked: false,
+    stages: [stage(15, 230, true), stage(10, 175, false)],
+  },
+  {
+    name: 'Gentle and long',
+    weights: 'ceramic',
+    docked: false,
+    stages: [stage(25, 165, true), stage(25, 165, false)],
+  },
+  {
+    name: 'Out of the ring',
+    weights: 'ceramic',
+    docked: false,
+    stages: [stage(20, 185, true), stage(15, 170, false, true)],
+  },
+  {
+    name: 'Pricked, no weights',
+    weights: 'none',
+    docked: true,
+    stages: [stage(22, 180, false)],
+  },
+];
+
+/** Limits of what is baked blind. */
+export const BLIND_LIMITS = {
+  minutes: { least: 1, most: 120 },
+  setC: { least: 100, most: 280 },
+  thicknessMm: { least: 1, most: 10 },
+  stages: { least: 1, most: 6 },
+} as const;
+
+const outside = (value: number, limits: { readonly least: number; readonly most: number }) =>
+  !(value >= limits.least && value <= limits.most);
+
+/** Whether a blind bake is one that can be done; else what is not, at its field. */
+export function checkBlind(plan: BlindPlan): Result<true> {
+  if (outside(plan.stages.length, BLIND_LIMITS.stages)) {
+    return fail(
+      'blind-stages',
+      'Give the empty shell one to six stages in the oven.',
+      'blind.stages',
+    );
+  }
+  for (const [index, { minutes, setC }] of plan.stages.entries()) {
+    if (outside(minutes, BLIND_LIMITS.minutes)) {
+      return fail('blind-minutes', 'A stage lasts 1 min to 2 h.', `blind.stages.${index}.minutes`);
+    }
+    if (outside(setC, BLIND_LIMITS.setC)) {
+      return fail(
+        'blind-set',
+        'Bake a shell between 100 and 280 °C.',
+        `blind.stages.${index}.setC`,
+      );
+    }
+  }
+  if (outside(plan.thicknessMm, BLIND_LIMITS.thicknessMm)) {
+    return fail('shell-thickness', 'Roll the shell between 1 and 10 mm thick.', 'shellThicknessMm');
+  }
+  return succeed(true);
+}

@@ -1,0 +1,82 @@
+import type { BlindFrame, BlindMoments, BlindRisk } from './outcome';
+import type { BlindPlan } from './plan';
+
+const minutesOf = (seconds: number): string => String(Math.round(seconds / 60));
+
+/** Fat is soft from here, °C; a wall without weights then leans on nothing until it has set. From memory. */
+const FAT_SOFT_C = 32;
+/** Rested less than this a rolled dough pulls back, min. Common practice: 10 to 20. */
+const RESTED_MIN = 10;
+/** Much water on flour-rich dough, little fat: strong gluten. From memory. */
+const TOUGH = { water: 0.24, fat: 0.18 } as const;
+/** A base puffs when it boils below before it has set above. From memory. */
+const SET_ENOUGH = 0.9;
+
+const weighted = (plan: BlindPlan, stage: number): boolean =>
+  plan.weights !== 'none' && plan.stages[stage]!.weighted;
+
+/** Risks of a blind bake, read off its history. Common practice for reasons and remedies. */
+export function risksOf(
+  plan: BlindPlan,
+  frames: readonly BlindFrame[],
+  moments: BlindMoments,
+): BlindRisk[] {
+  const risks: BlindRisk[] = [];
+  const last = frames[frames.length - 1]!;
+  const bareFrom = frames.find((frame) => frame.timeS > 0 && !weighted(plan, frame.stage));
+  const steams = frames.find(
+    ({ places: { base }, stage, timeS }) =>
+      timeS > 0 && !weighted(plan, stage) && base.outsideC > 99 && base.set < SET_ENOUGH,
+  );
+  if (steams && !plan.docked) {
+    risks.push({
+      what: 'puffs',
+      says: `Prick it, or weigh it down: at ${minutesOf(steams.timeS)} min steam forms under a base that has not set, and lifts it.`,
+    });
+  }
+  if (bareFrom && moments.standsS !== undefined && bareFrom.timeS > FRAME_SLACK_S) {
+    const earlyS = moments.standsS - bareFrom.timeS;
+    if (earlyS > 60) {
+      risks.push({
+        what: 'slumps',
+        says: `Leave the weights in ${minutesOf(earlyS)} min longer: the walls do not stand by themselves until ${minutesOf(moments.standsS)} min.`,
+      });
+    }
+  }
+  if (!weighted(plan, 0)) {
+    const softFrom = frames.find(({ places: { wall } }) => wall.insideC > FAT_SOFT_C);
+    const setBy = frames.find(({ places: { wall } }) => wall.set > SET_ENOUGH);
+    const softS = (setBy ?? last).timeS - (softFrom ?? last).timeS;
+    if (softS > 240 && plan.start === 'room') {
+      risks.push({
+        what: 'slumps',
+        says: `Freeze or chill the lined tin first: unweighted, the wall is soft for ${minutesOf(softS)} min before it sets.`,
+      });
+    }
+  }
+  const tough = plan.dough.water > TOUGH.water || plan.dough.fat < TOUGH.fat;
+  if (plan.restMin < RESTED_MIN || (tough && plan.restMin < 2 * RESTED_MIN)) {
+    risks.push({
+      what: 'shrinks',
+      says: `Rest the lined tin ${tough ? 30 : 15} min: ${tough ? 'with so much water or so little fat' : 'straight from the pin'} it pulls down the wall. Leave the lip proud, do not stretch it.`,
+    });
+  }
+  if (last.places.base.set < SET_ENOUGH) {
+    risks.push({ what: 'raw base', says: 'Bake it longer: the base has not set through.' });
+  } else if (moments.baseDryS === undefined) {
+    risks.push({
+      what: 'soft base',
+      says: `Bake it longer without weights: at the end the base still holds ${Math.round(last.places.base.water * 100)} % of water, and will not be crisp.`,
+    });
+  }
+  if (moments.rimDarkS !== undefined) {
+    risks.push({
+      what: 'burnt rim',
+      says: `Cover the rim or lower the oven: it turns dark at ${minutesOf(moments.rimDarkS)} min.`,
+    });
+  }
+  return risks;
+}
+
+/** Bare from the very first frame is a bake without weights, not weights taken out. */
+const FRAME_SLACK_S = 30;

@@ -1,0 +1,270 @@
+import { evaporationHeatJkg, saturationPressurePa } from '../properties';
+import { STEFAN_BOLTZMANN } from '../thermal';
+import { ZERO_CELSIUS_K } from '../units';
+import { browningRatePerS } from './colour';
+import { doughActivity, type DoughMix } from './dough';
+
+/** A granular bed of weights. */
+export interface Bed {
+  readonly depthM: number;
+  readonly conductivityWmK: number;
+  readonly heatCapacityJm3K: number;
+  /** Its far side meets the oven, or the rest of the bed. */
+  readonly farOpen: boolean;
+}
+
+/** What lies round a dough at one place of a shell, for a stage. */
+export interface SlabFaces {
+  readonly bed: Bed | undefined;
+  /** Share of the oven's radiation that an open inner face sees: weights beside it hide some. */
+  readonly sees: number;
+  /** To whatever is open, W/(m² K), and the oven's air and walls, °C. */
+  readonly convectionWm2K: number;
+  readonly ovenC: number;
+  /** The tin outside; none once out of its ring. */
+  readonly tin:
+    | {
+        readonly heatJm2K: number;
+        readonly resistanceM2KW: number;
+        readonly emissivity: number;
+        readonly convectionWm2K: number;
+        /** Between dough and metal, W/(m² K). */
+        readonly contactWm2K: number;
+        /** Along the metal to the next place, W/(m² K) of this one, and how warm that is. */
+        readonly alongWm2K: number;
+        readonly besideC: number;
+      }
+    | undefined;
+  readonly airPressurePa: number;
+}
+
+/** The dough of one place, layer by layer from the inside of the shell to the tin. */
+export interface SlabState {
+  readonly timeS: number;
+  readonly doughC: readonly number[];
+  readonly bedC: readonly number[];
+  readonly tinC: number;
+  /** Water, kg for each m³ of dough. */
+  readonly waterKgM3: readonly number[];
+  /** 0 to 1. */
+  readonly set: readonly number[];
+  /** Browning of the inner and the outer face, 0 and up. */
+  readonly brown: readonly [inner: number, outer: number];
+}
+
+export const LAYERS = 6;
+const BED_CELLS = 4;
+export const STEP_S = 4;
+
+/** Raw dough, kg/m³; it does not change its volume. From memory. */
+export const DOUGH_KG_M3 = 1200;
+
+const WATER_JKGK = 4180;
+const DOUGH_EMISSIVITY = 0.9;
+/** Paper and the air under its folds, m² K/W. From memory: half a millimetre of air. */
+const PAPER_M2KW = 1 / 60;
+/** Vapour in an oven with nothing wet in it but a shell, Pa. From memory. */
+const OVEN_VAPOUR_PA = 2000;
+/** A fatty dough's surface evaporates at this share of water's. From memory. */
+const DOUGH_WETNESS = 0.4;
+/** Vapour through a bed of weights: diffusion in its pores, m²/s at 150 °C times porosity over path. From memory. */
+const BED_VAPOUR_M2S = 1.2e-5;
+/** Molar mass of water over the gas constant, kg K/J. */
+const WATER_GAS = 0.018015 / 8.314;
+/**
+ * Boiling inside: vapour leaves wherever its pressure passes the air's, kg/(m³ s Pa). Only large enough
+ * to hold a wet layer within about a degree of boiling; from memory.
+ */
+const BOILS_KG_M3SPA = 1.5e-4;
+/** Layers boil only while there is water left to boil, kg/m³. */
+const DRY_KG_M3 = 1;
+
+/** Diffusion of water in dough, m²/s. From memory: 1e-9 to 5e-9 between 60 and 110 °C. */
+const diffusivity = (celsius: number): number => 1e-9 * Math.exp((celsius - 60) / 35);
+
+/**
+ * Setting of a dough: protein and starch stiffen it around 75 to 85 °C, later with much sugar (K for
+ * each unit of sugar in sugar and water). From memory.
+ */
+const DOUGH_SETS = { ratePerS: 0.01, referenceC: 75, zK: 8, sugarK: 12 } as const;
+
+/** How fast a dough sets at a temperature in °C, 1/s. */
+export function setRatePerS(mix: DoughMix): (celsius: number) => number {
+  const inWater = mix.sugar / Math.max(0.02, mix.sugar + mix.water);
+  const setsC = DOUGH_SETS.referenceC + DOUGH_SETS.sugarK * inWater;
+  return (celsius) => DOUGH_SETS.ratePerS * 10 ** ((celsius - setsC) / DOUGH_SETS.zK);
+}
+
+/** Solves a tridiagonal system in place: Thomas' algorithm; the answer is left in `right`. */
+export function solveTridiagonal(
+  below: Float64Array,
+  diagonal: Float64Array,
+  above: Float64Array,
+  right: Float64Array,
+): void {
+  const n = diagonal.length;
+  for (let i = 1; i < n; i += 1) {
+    const factor = below[i]! / diagonal[i - 1]!;
+    diagonal[i]! -= factor * above[i - 1]!;
+    right[i]! -= factor * right[i - 1]!;
+  }
+  right[n - 1]! /= diagonal[n - 1]!;
+  for (let i = n - 2; i >= 0; i -= 1) {
+    right[i] = (right[i]! - above[i]! * right[i + 1]!) / diagonal[i]!;
+  }
+}
+
+/** A dough before it goes in. */
+export const slabAt = (mix: DoughMix, startC: number, roomC: number): SlabState => ({
+  timeS: 0,
+  doughC: new Array<number>(LAYERS).fill(startC),
+  bedC: new Array<number>(BED_CELLS).fill(roomC),
+  tinC: startC,
+  waterKgM3: new Array<number>(LAYERS).fill(DOUGH_KG_M3 * mix.water),
+  set: new Array<number>(LAYERS).fill(0),
+  brown: [0, 0],
+});
+
+const radiationWm2K = (emissivity: number, aC: number, bC: number): number => {
+  const [a, b] = [aC + ZERO_CELSIUS_K, bC + ZERO_CELSIUS_K];
+  return emissivity * STEFAN_BOLTZMANN * (a * a + b * b) * (a + b);
+};
+
+/** Vapour pressure over a layer and its growth with temperature, Pa and Pa/K. */
+function vapour(mix: DoughMix, waterKgM3: number, celsius: number): readonly [number, number] {
+  const activity = doughActivity(waterKgM3 / (DOUGH_KG_M3 * mix.dryG));
+  const here = saturationPressurePa(Math.max(0, Math.min(230, celsius)));
+  const above = saturationPressurePa(Math.max(0, Math.min(230, celsius)) + 0.5);
+  return [activity * here, (activity * (above - here)) / 0.5];
+}
+
+/**
+ * One step of {@link STEP_S} for heat and water through bed, dough and tin at one place.
+ *
+ * Implicit in temperature, with radiation, evaporation and boiling made linear about the step's start;
+ * then implicit in water, whose losses are those the heat balance paid for. Heat capacity follows the
+ * water. One-dimensional: right for a shell far thinner than wide. Source: finite volumes, Patankar
+ * (1980); the transport coefficients are marked above.
+ */
+export function stepSlab(
+  mix: DoughMix,
+  thicknessM: number,
+  faces: SlabFaces,
+  from: SlabState,
+): SlabState {
+  const { bed, tin, ovenC, convectionWm2K } = faces;
+  const bedCells = bed ? BED_CELLS : 0;
+  const n = bedCells + LAYERS + (tin ? 1 : 0);
+  const dx = thicknessM / LAYERS;
+  const bedDx = bed ? bed.depthM / BED_CELLS : 0;
+  const below = new Float64Array(n);
+  const diagonal = new Float64Array(n);
+  const above = new Float64Array(n);
+  const right = new Float64Array(n);
+  const t = new Float64Array(n);
+  const capacity = new Float64Array(n);
+  const solidsKgM3 = DOUGH_KG_M3 * (1 - mix.water);
+  for (let cell = 0; cell < bedCells; cell += 1) {
+    // The first of the bed is the far one.
+    t[cell] = from.bedC[cell]!;
+    capacity[cell] = bed!.heatCapacityJm3K * bedDx;
+  }
+  for (let layer = 0; layer < LAYERS; layer += 1) {
+    t[bedCells + layer] = from.doughC[layer]!;
+    capacity[bedCells + layer] =
+      (solidsKgM3 * mix.solidsJkgK + from.waterKgM3[layer]! * WATER_JKGK) * dx;
+  }
+  if (tin) {
+    t[n - 1] = from.tinC;
+    capacity[n - 1] = tin.heatJm2K;
+  }
+  // Conductances between neighbours, W/(m² K).
+  const conductance = (cell: number): number => {
+    if (cell < bedCells - 1) return bed!.conductivityWmK / bedDx;
+    if (cell === bedCells - 1) {
+      return 1 / (bedDx / 2 / bed!.conductivityWmK + dx / 2 / mix.conductivityWmK + PAPER_M2KW);
+    }
+    if (cell < bedCells + LAYERS - 1) return mix.conductivityWmK / dx;
+    return 1 / (dx / 2 / mix.conductivityWmK + 1 / tin!.contactWm2K + tin!.resistanceM2KW / 2);
+  };
+  for (let cell = 0; cell < n; cell += 1) {
+    diagonal[cell]! += capacity[cell]! / STEP_S;
+    right[cell] = (capacity[cell]! / STEP_S) * t[cell]!;
+    if (cell === n - 1) continue;
+    const g = conductance(cell);
+    diagonal[cell]! += g;
+    diagonal[cell + 1]! += g;
+    above[cell] = -g;
+    below[cell + 1] = -g;
+  }
+  const open = (cell: number, h: number, emissivity: number) => {
+    const all = h + radiationWm2K(emissivity, t[cell]!, ovenC);
+    diagonal[cell]! += all;
+    right[cell]! += all * ovenC;
+  };
+  if (bed?.farOpen) open(0, convectionWm2K, DOUGH_EMISSIVITY);
+  if (!bed) open(0, convectionWm2K, DOUGH_EMISSIVITY * faces.sees);
+  if (tin) {
+    open(n - 1, tin.convectionWm2K, tin.emissivity);
+    diagonal[n - 1]! += tin.alongWm2K;
+    right[n - 1]! += tin.alongWm2K * tin.besideC;
+  }
+  if (!tin) open(n - 1, convectionWm2K, DOUGH_EMISSIVITY);
+
+  // Evaporation from the faces and boiling inside, each p - p0 with a coefficient, kg/(m² s Pa).
+  const perConvection = (DOUGH_WETNESS * 0.622) / (1010 * 0.9 * faces.airPressurePa);
+  const bare = convectionWm2K * perConvection;
+  const through = bed
+    ? (BED_VAPOUR_M2S * WATER_GAS) / (ZERO_CELSIUS_K + 130) / bed.depthM
+    : Infinity;
+  const fromFace = 1 / (1 / bare + 1 / through);
+  const losses = Array.from({ length: LAYERS }, (_, layer) => {
+    const cell = bedCells + layer;
+    const [pa, slope] = vapour(mix, from.waterKgM3[layer]!, t[cell]!);
+    const latent = evaporationHeatJkg(Math.min(150, Math.max(0, t[cell]!)));
+    const openFace = (layer === 0 ? fromFace : 0) + (layer === LAYERS - 1 && !tin ? bare : 0);
+    const boils =
+      pa > faces.airPressurePa && from.waterKgM3[layer]! > DRY_KG_M3 ? BOILS_KG_M3SPA * dx : 0;
+    const rate = openFace * (pa - OVEN_VAPOUR_PA) + boils * (pa - faces.airPressurePa);
+    const growth = (openFace + boils) * slope;
+    diagonal[cell]! += latent * growth;
+    right[cell]! -= latent * (rate - growth * t[cell]!);
+    return { rate, growth };
+  });
+  solveTridiagonal(below, diagonal, above, right);
+
+  // Water: what left each layer, then diffusion between them.
+  const doughC = Array.from({ length: LAYERS }, (_, layer) => right[bedCells + layer]!);
+  const lower = new Float64Array(LAYERS);
+  const middle = new Float64Array(LAYERS);
+  const upper = new Float64Array(LAYERS);
+  const water = new Float64Array(LAYERS);
+  losses.forEach(({ rate, growth }, layer) => {
+    const left = rate + growth * (doughC[layer]! - from.doughC[layer]!);
+    middle[layer]! += dx / STEP_S;
+    water[layer] = (dx / STEP_S) * from.waterKgM3[layer]! - left;
+    if (layer === LAYERS - 1) return;
+    const g = diffusivity((doughC[layer]! + doughC[layer + 1]!) / 2) / dx;
+    middle[layer]! += g;
+    middle[layer + 1]! += g;
+    upper[layer] = -g;
+    lower[layer + 1] = -g;
+  });
+  solveTridiagonal(lower, middle, upper, water);
+  const setRate = setRatePerS(mix);
+  const [inner, outer] = from.brown;
+  return {
+    timeS: from.timeS + STEP_S,
+    doughC,
+    bedC: bed ? Array.from(right.subarray(0, bedCells)) : from.bedC,
+    tinC: tin ? right[n - 1]! : from.tinC,
+    waterKgM3: Array.from(water, (value) => Math.max(0, value)),
+    set: from.set.map((extent, layer) => {
+      return 1 - (1 - extent) * Math.exp(-setRate(doughC[layer]!) * STEP_S);
+    }),
+    brown: [
+      inner + STEP_S * browningRatePerS(doughC[0]!),
+      outer + STEP_S * browningRatePerS(doughC[LAYERS - 1]!),
+    ],
+  };
+}

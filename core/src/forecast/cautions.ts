@@ -1,0 +1,66 @@
+import type { NoWindow } from '../doneness';
+import { boilingPointAtAltitudeC } from '../properties';
+import { insideOf, isTrulyRound } from '../vessel';
+import type { Pull } from './outcome';
+import type { ForecastPlan } from './plan';
+import { LONGEST_BAKE_S } from './prepare';
+
+const brittle = ({ vessel }: ForecastPlan): boolean =>
+  vessel.material === 'glass' || vessel.material === 'ceramic';
+
+/** What to do where there is no window, in a sentence. */
+export function adviceFor(verdict: NoWindow, plan: ForecastPlan, spoils: string): string {
+  if (verdict.reason === 'does-not-set-in-time') {
+    return `Set the oven hotter: after ${LONGEST_BAKE_S / 3600} hours at this setting the middle has not set.`;
+  }
+  const remedies = ['Lower the oven by 20 °C'];
+  if (plan.shell === 'none' && !plan.bath) remedies.push('stand the dish in a water bath');
+  if (plan.fillingStartC < 45) remedies.push('pour the filling warm');
+  remedies.push('fill shallower');
+  const last = remedies.pop();
+  return `${remedies.join(', ')} or ${last}: as planned, the rim ${spoils} before the middle has set.`;
+}
+
+/** The usual cautions for a plan and its best pull. */
+export function cautionsFor(plan: ForecastPlan, best: Pull | undefined): string[] {
+  const cautions: string[] = [];
+  if (best && best.peakC < 71) {
+    cautions.push(
+      'The middle stays under 71 °C. For the young, the old, the pregnant or the ill use pasteurised egg, and follow your local code.',
+    );
+  }
+  if (brittle(plan)) {
+    cautions.push(
+      'Glass and china can crack: no cold dish into a hot oven, no hot dish onto a wet bench.',
+    );
+  }
+  if (plan.vessel.kind === 'capacity') {
+    cautions.push('Only what the dish holds is known: it is taken for a pot half as high as wide.');
+  } else if (!isTrulyRound(insideOf(plan.vessel))) {
+    cautions.push(
+      'This vessel is not round: it is computed as a round one with as much wall for its area, and drawn so. Trust the wobble before the minute.',
+    );
+  }
+  const boilsC = boilingPointAtAltitudeC(plan.altitudeM);
+  if (plan.bath) {
+    cautions.push(
+      'A bath is computed quicker than cooks find it, by a third or more: begin to look early, and go by the wobble.',
+    );
+    cautions.push('Pour the water at the oven, with dry mitts; the pan stays until it has cooled.');
+    if (plan.vessel.looseBase || plan.vessel.kind === 'springform') {
+      cautions.push('A loose base leaks: wrap it in a bag or foil to above the water.');
+    }
+    if (plan.vessel.material !== 'bright-tin' && plan.vessel.material !== 'dark-tin') {
+      cautions.push('Boiling water round a cold dish can crack it: let it lose its chill first.');
+    }
+  }
+  if (plan.out?.some(({ place }) => place === 'freezer')) {
+    cautions.push('Freezing itself is not computed: the freezer is followed down to 0 °C only.');
+  }
+  if (plan.out?.some(({ place }) => place === 'ice-bath') && brittle(plan)) {
+    cautions.push('Hot glass or china cracks in ice water: let it stand on a cloth first.');
+  }
+  if (boilsC < 96)
+    cautions.push(`Water boils at ${boilsC.toFixed(0)} °C at this altitude: the top dries sooner.`);
+  return cautions;
+}

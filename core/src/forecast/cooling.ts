@@ -1,0 +1,158 @@
+import { runCourse, type Course, type Model, type Moment } from '../thermal';
+import type { PartKind } from '../formula';
+
+/**
+ * Published limits for cooling cooked food: from 57 °C to 21 °C within 2 h, and to 5 °C within 6 h in
+ * all. Source: FDA Food Code 2017, 3-501.14 (135 °F, 70 °F, 41 °F), from memory.
+ */
+export const COOLING_LIMITS = {
+  fromC: 57,
+  firstC: 21,
+  firstWithinS: 2 * 3600,
+  coldC: 5,
+  coldWithinS: 6 * 3600,
+} as const;
+
+/** How long a cooling is followed, s. */
+const FOLLOWED_S = 16 * 3600;
+
+/** Whether a limit was kept; `undefined` where the food was not followed so far down. */
+export interface CoolingForecast {
+  /** Seconds since the pull with the hottest spot and the middle, °C. */
+  readonly points: readonly (readonly [timeS: number, hottestC: number, centreC: number])[];
+  /** Since the pull, s, when the hottest spot falls under each; `undefined` when it does not in 16 h. */
+  readonly under: {
+    readonly startS: number | undefined;
+    readonly firstS: number | undefined;
+    readonly coldS: number | undefined;
+  };
+  readonly keepsFirst: boolean;
+  readonly keepsCold: boolean;
+  readonly ready: readonly Ready[];
+}
+
+/** When a next step may be taken. */
+export interface Ready {
+  readonly what: 'cover' | 'turn out' | 'cut' | 'torch';
+  /** Since the pull, s; `undefined` when this way of cooling does not get there in 16 h. */
+  readonly atS: number | undefined;
+  readonly because: string;
+}
+
+/** First time a falling curve is under a level, straight between its points. */
+function fallsUnder(
+  points: CoolingForecast['points'],
+  column: 1 | 2,
+  levelC: number,
+): number | undefined {
+  const first = points.findIndex(
+    (point, index) =>
+      point[column] <= levelC && points.slice(index).every((each) => each[column] <= levelC + 0.5),
+  );
+  if (first < 0) return undefined;
+  if (first === 0) return points[0]![0];
+  const [before, after] = [points[first - 1]!, points[first]!];
+  const drop = before[column] - after[column];
+  const weight = drop > 0 ? (before[column] - levelC) / drop : 1;
+  return before[0] + Math.min(1, Math.max(0, weight)) * (after[0] - before[0]);
+}
+
+/** What has to be waited for, by family: degrees in the middle and hours since the pull. */
+interface CutRule {
+  readonly underC: number;
+  readonly hours: number;
+  readonly because: string;
+}
+
+/**
+ * Before cutting: purée pie 1 h, nut pie 2 h, pots and starch pies 4 h, cheese overnight (common
+ * practice); the temperatures from memory.
+ */
+const CUT: Readonly<Partial<Record<PartKind, CutRule>>> = {
+  'purée-custard': { underC: 40, hours: 1, because: 'an hour, and no longer hot in the middle' },
+  'syrup-nut': { underC: 35, hours: 2, because: 'two hours: until then it runs' },
+  'nut-cream': { underC: 40, hours: 0.5, because: 'once it is warm and no longer hot' },
+  'batter-custard': { underC: 45, hours: 0.5, because: 'warm; it falls a little first' },
+  'fresh-cheese': { underC: 8, hours: 10, because: 'a night in the cold: it sets as it rests' },
+};
+const CUT_CUSTARD: CutRule = { underC: 15, hours: 2, because: 'cool in the middle, two hours' };
+const CUT_POT: CutRule = { underC: 8, hours: 4, because: 'four hours, and cold' };
+
+/** Covered sooner, its steam drips back: this much over the room. From memory. */
+const COVER_OVER_ROOM_K = 10;
+const TORCH_UNDER_C = 8;
+const TURN_OUT_WARM_S = 20 * 60;
+
+/**
+ * Follows a pulled bake along the way it is cooled, for up to 16 h, against the published limits and
+ * to when it may be covered, cut, turned out and torched. `pulled` at the moment of the pull, `out` on
+ * its clock.
+ */
+export function coolingOf(
+  model: Model,
+  pulled: Moment,
+  out: Course,
+  centreOf: (moment: Moment) => number,
+  of: { readonly family: PartKind; readonly shell: boolean; readonly roomC: number },
+): CoolingForecast {
+  const { fillColumns, fillRows, baseRows, rows } = model.mesh;
+  const hottest = ({ temperatureC }: Moment): number => {
+    let most = -Infinity;
+    for (let column = 0; column < fillColumns; column += 1) {
+      for (let row = baseRows; row < baseRows + fillRows; row += 1) {
+        most = Math.max(most, temperatureC[column * rows + row]!);
+      }
+    }
+    return most;
+  };
+  const moments = runCourse(model, pulled, out, pulled.timeS + FOLLOWED_S, {
+    toleranceK: 4,
+    longestStepS: 900,
+    firstStepS: 5,
+    enough: (moment) => hottest(moment) < COOLING_LIMITS.coldC - 0.2,
+  });
+  const points = [pulled, ...moments].map(
+    (moment) => [moment.timeS - pulled.timeS, hottest(moment), centreOf(moment)] as const,
+  );
+  const startS = fallsUnder(points, 1, COOLING_LIMITS.fromC);
+  const firstS = fallsUnder(points, 1, COOLING_LIMITS.firstC);
+  const coldS = fallsUnder(points, 1, COOLING_LIMITS.coldC);
+  const since = (timeS: number | undefined) =>
+    timeS === undefined || startS === undefined ? Infinity : timeS - startS;
+  const both = (timeS: number | undefined, leastS: number) =>
+    timeS === undefined ? undefined : Math.max(timeS, leastS);
+  const cut = CUT[of.family] ?? (of.shell ? CUT_CUSTARD : CUT_POT);
+  const ready: Ready[] = [
+    {
+      what: 'cover',
+      atS: fallsUnder(points, 1, of.roomC + COVER_OVER_ROOM_K),
+      because: 'covered hotter, its steam drips back on it',
+    },
+    {
+      what: 'cut',
+      atS: both(fallsUnder(points, 2, cut.underC), cut.hours * 3600),
+      because: cut.because,
+    },
+  ];
+  if (!of.shell && of.family === 'baked-custard') {
+    ready.push(
+      {
+        what: 'turn out',
+        atS: TURN_OUT_WARM_S,
+        because: 'warm at 20 min if it is firm, else thoroughly cold',
+      },
+      {
+        what: 'torch',
+        atS: both(fallsUnder(points, 1, TORCH_UNDER_C), 4 * 3600),
+        because: 'cold right through, or it melts under the flame',
+      },
+    );
+  }
+  return {
+    points,
+    under: { startS, firstS, coldS },
+    keepsFirst: since(firstS) <= COOLING_LIMITS.firstWithinS,
+    keepsCold: since(coldS) <= COOLING_LIMITS.coldWithinS,
+    ready,
+  };
+}

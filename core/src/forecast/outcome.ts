@@ -1,0 +1,84 @@
+import type { NoWindow, Rings, Wobble } from '../doneness';
+import type { BathForecast } from './bath';
+import type { CoolingForecast } from './cooling';
+import type { Safety } from './safety';
+
+/** Places whose histories are reported, all at half depth. */
+export const PROBE_PLACES = { rim: 0.9, halfRadius: 0.5, centre: 0 } as const;
+
+export type ProbeName = keyof typeof PROBE_PLACES;
+
+/** One moment of a forecast, ready to be drawn. */
+export interface Frame {
+  readonly timeS: number;
+  readonly inOven: boolean;
+  readonly probeC: Readonly<Record<ProbeName, number>>;
+  readonly wobble: Wobble;
+  readonly rings: Rings;
+  /** Of the bath, while it stands in one. */
+  readonly waterC?: number;
+  /** Air round it: the oven's, then the room's or the fridge's. */
+  readonly airC: number;
+  /** The base of a shell half-way out: under the filling and on the tin, °C. */
+  readonly baseC?: readonly [inside: number, outside: number];
+}
+
+/** Where the cells lie, for drawing a field over the filling and its shell. */
+export interface FieldShape {
+  readonly columns: number;
+  readonly rows: number;
+  readonly fillColumns: number;
+  readonly baseRows: number;
+  /** By cell (column × rows + row), m. */
+  readonly radiusM: Float32Array;
+  /** By row, m above the bottom of the filling. */
+  readonly heightM: Float32Array;
+  readonly fill: {
+    readonly bottomRadiusM: number;
+    readonly topRadiusM: number;
+    readonly depthM: number;
+  };
+  readonly shellThicknessM: number;
+}
+
+/** What a cook meets when pulling at a given time. */
+export interface Pull {
+  readonly timeS: number;
+  readonly probeC: number;
+  readonly peakC: number;
+  readonly peakAfterS: number;
+  readonly wobble: Wobble;
+}
+
+export type ForecastVerdict =
+  | {
+      readonly kind: 'window';
+      readonly earliest: Pull;
+      readonly best: Pull;
+      readonly latest: Pull;
+      /** False when nothing was found to go wrong within the time looked at. */
+      readonly latestIsLimit: boolean;
+    }
+  | (NoWindow & { readonly advice: string });
+
+export interface Forecast {
+  readonly verdict: ForecastVerdict;
+  /** Where the drawn history leaves the oven: the pull chosen, or the least bad one. */
+  readonly pullS: number;
+  readonly setC: number;
+  readonly curdleC: number | undefined;
+  /** What heat past `curdleC` does to it: curdles, weeps, turns grainy. */
+  readonly spoils: string;
+  readonly frames: readonly Frame[];
+  readonly field: FieldShape;
+  /** By frame, temperatures by cell, °C; all of them views of one buffer, so that it passes between threads at once. */
+  readonly temperatureC: readonly Float32Array[];
+  readonly waterLostG: number;
+  readonly bath?: BathForecast;
+  /** The hours after the drawn pull; not of a brief forecast. */
+  readonly cooling?: CoolingForecast;
+  readonly safety: Safety;
+  /** (heat received - heat stored) / heat received. */
+  readonly energyResidual: number;
+  readonly cautions: readonly string[];
+}
