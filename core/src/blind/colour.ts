@@ -66,7 +66,7 @@ export const shadeOf = (l: number): Shade => SHADES.find(({ downTo }) => l >= do
 export const TARGETS = ['straw', 'golden', 'hazelnut'] as const;
 export type TargetShade = (typeof TARGETS)[number];
 
-/** Lightness from which a shade is reached, in the middle of the step into it. */
+/** Lightness a cook means by a shade: the middle of it. */
 export function lightnessOf(shade: TargetShade): number {
   const index = SHADES.findIndex(({ name }) => name === shade);
   return (SHADES[index - 1]!.downTo + SHADES[index]!.downTo) / 2;

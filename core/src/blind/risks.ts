@@ -9,8 +9,12 @@ const FAT_SOFT_C = 32;
 const RESTED_MIN = 10;
 /** Much water on flour-rich dough, little fat: strong gluten. From memory. */
 const TOUGH = { water: 0.24, fat: 0.18 } as const;
-/** A base puffs when it boils below before it has set above. From memory. */
+/**
+ * A base puffs when steam and trapped air press from below before it has set: half an atmosphere of
+ * vapour is at 81 °C, far more than 3 mm of dough weigh. From memory.
+ */
 const SET_ENOUGH = 0.9;
+const LIFTS_C = 81;
 
 const weighted = (plan: BlindPlan, stage: number): boolean =>
   plan.weights !== 'none' && plan.stages[stage]!.weighted;
@@ -26,7 +30,7 @@ export function risksOf(
   const bareFrom = frames.find((frame) => frame.timeS > 0 && !weighted(plan, frame.stage));
   const steams = frames.find(
     ({ places: { base }, stage, timeS }) =>
-      timeS > 0 && !weighted(plan, stage) && base.outsideC > 99 && base.set < SET_ENOUGH,
+      timeS > 0 && !weighted(plan, stage) && base.outsideC > LIFTS_C && base.set < SET_ENOUGH,
   );
   if (steams && !plan.docked) {
     risks.push({

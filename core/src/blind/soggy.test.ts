@@ -1,0 +1,87 @@
+import { doughActivity, soggyClock, waterOnDryAt, type SoggyPlan } from './index';
+import { solveTridiagonal } from './slab';
+
+const base: SoggyPlan = {
+  thicknessMm: 3,
+  baseActivity: 0.3,
+  fillingActivity: 0.97,
+  seal: 'none',
+  keptC: 20,
+};
+const softH = (change: Partial<SoggyPlan> = {}) =>
+  (soggyClock({ ...base, ...change }).softS ?? Infinity) / 3600;
+
+describe('the soggy clock', () => {
+  // Common practice: unsealed under a wet filling a base is soft within the day; sealed it holds longer.
+  it('unsealed it is soft within the day, and later in the fridge', () => {
+    expect(softH()).toBeGreaterThan(2);
+    expect(softH()).toBeLessThan(12);
+    expect(softH({ keptC: 4 })).toBeGreaterThan(1.5 * softH());
+  });
+
+  it('seals stand in the order cooks give them', () => {
+    const order = (['none', 'jam', 'egg-wash', 'cocoa-butter', 'chocolate'] as const).map((seal) =>
+      softH({ seal }),
+    );
+    expect(order).toEqual([...order].sort((a, b) => a - b));
+    expect(softH({ seal: 'chocolate' })).toBeGreaterThan(24);
+  });
+
+  it('a drier filling and a thicker base hold longer; a damp base is soft at once', () => {
+    expect(softH({ fillingActivity: 0.8 })).toBeGreaterThan(softH());
+    expect(softH({ thicknessMm: 5 })).toBeGreaterThan(2 * softH());
+    expect(softH({ baseActivity: 0.7 })).toBe(0);
+    expect(softH({ fillingActivity: 0.5 })).toBe(Infinity);
+  });
+
+  // Source: Crank, The Mathematics of Diffusion (1975), eq. 4.18: a plane sheet with one face closed.
+  it('agrees with the series for a sheet', () => {
+    const thicknessM = 0.003;
+    const diffusivity = 3e-11;
+    const [from, to] = [waterOnDryAt(0.3), waterOnDryAt(0.97)];
+    const meanAt = (seconds: number): number => {
+      let left = 0;
+      for (let n = 0; n < 60; n += 1) {
+        const odd = (2 * n + 1) ** 2 * Math.PI ** 2;
+        left += (8 / odd) * Math.exp((-diffusivity * odd * seconds) / (4 * thicknessM ** 2));
+      }
+      return to + (from - to) * left;
+    };
+    const { hourly } = soggyClock(base);
+    // Water is what diffuses; the clock tells activity, whose mean lies a little under that of the mean.
+    for (const hours of [2, 4, 8]) {
+      const expected = doughActivity(meanAt(hours * 3600));
+      expect(hourly[hours]!).toBeLessThanOrEqual(expected + 0.01);
+      expect(hourly[hours]!).toBeGreaterThan(expected - 0.2);
+    }
+  });
+});
+
+describe('the isotherm', () => {
+  it('is its own inverse and rises', () => {
+    for (const activity of [0.1, 0.3, 0.5, 0.7, 0.9]) {
+      expect(doughActivity(waterOnDryAt(activity))).toBeCloseTo(activity, 9);
+    }
+    expect(doughActivity(0)).toBe(0);
+  });
+
+  // From memory: biscuits are crisp to about 6 to 8 % of water on dry matter.
+  it('gives crisp biscuits the water they have', () => {
+    expect(waterOnDryAt(0.5)).toBeGreaterThan(0.05);
+    expect(waterOnDryAt(0.5)).toBeLessThan(0.09);
+  });
+});
+
+describe('the solver of a line of layers', () => {
+  it('solves a system whose answer is known', () => {
+    // (2 -1; -1 2 -1; -1 2) x = (1 0 1) has x = (1 1 1).
+    const right = Float64Array.of(1, 0, 1);
+    solveTridiagonal(
+      Float64Array.of(0, -1, -1),
+      Float64Array.of(2, 2, 2),
+      Float64Array.of(-1, -1, 0),
+      right,
+    );
+    [...right].forEach((x) => expect(x).toBeCloseTo(1, 12));
+  });
+});

@@ -1,0 +1,209 @@
+/** Ways out of the oven against the published limits and each other. */
+import {
+  COOLING_LIMITS,
+  forecast,
+  PASTEURISED,
+  pasteurisedTimes,
+  type ForecastPlan,
+} from './index';
+
+const lines = Object.entries({ cream: 400, milk: 150, egg: 100, 'egg-yolk': 110, sugar: 80 }).map(
+  ([ingredientId, amount]) => ({ id: ingredientId, ingredientId, amount, unit: 'g' as const }),
+);
+const tart: ForecastPlan = {
+  lines,
+  eggGrade: 'EU M',
+  family: 'baked-custard',
+  shell: 'sweet-dough',
+  vessel: {
+    name: 'Tart tin',
+    kind: 'straight-tin',
+    baseDiameterMm: 240,
+    topDiameterMm: 240,
+    heightMm: 30,
+    lipMm: 0,
+    material: 'bright-tin',
+  },
+  shellThicknessMm: 3,
+  headspaceMm: 2,
+  oven: { kind: 'still', offsetK: 0 },
+  setC: 150,
+  fillingStartC: 20,
+  roomC: 22,
+  altitudeM: 0,
+};
+
+const made = (change: Partial<ForecastPlan>) => {
+  const result = forecast({ ...tart, ...change });
+  if (!result.ok) throw new Error(result.problem.message);
+  return result.value;
+};
+const cooled = (out: ForecastPlan['out']) => made({ ...(out ? { out } : {}) }).cooling!;
+
+describe('pasteurisation', () => {
+  // Source: US 9 CFR 590.570, sugared yolk: 63.3 °C for 3.5 min or 62.2 °C for 6.2 min (from memory).
+  it('counts both published lines as one hold', () => {
+    expect(
+      pasteurisedTimes([
+        [0, 63.3],
+        [210, 63.3],
+      ]),
+    ).toBeCloseTo(1, 3);
+    expect(
+      pasteurisedTimes([
+        [0, 62.2],
+        [372, 62.2],
+      ]),
+    ).toBeCloseTo(1, 1);
+  });
+
+  it('counts a ramp as its integral, and nothing past 70 °C more than at 70', () => {
+    const ramp = pasteurisedTimes([
+      [0, 55],
+      [600, 65],
+    ]);
+    const { zK, celsius, seconds } = PASTEURISED;
+    // ∫ 10^((55 + t/60 - 63.3) / z) dt, in closed form.
+    const closed =
+      ((60 * zK) / Math.LN10) * (10 ** ((65 - celsius) / zK) - 10 ** ((55 - celsius) / zK));
+    expect(ramp).toBeCloseTo(closed / seconds, 2);
+    expect(
+      pasteurisedTimes([
+        [0, 85],
+        [60, 85],
+      ]),
+    ).toBeCloseTo(
+      pasteurisedTimes([
+        [0, 70],
+        [60, 70],
+      ]),
+      6,
+    );
+  });
+
+  it('is met many times over in the middle of a baked custard', () => {
+    const { safety } = made({});
+    expect(safety.timesPublished).toBeGreaterThan(10);
+    expect(safety.coldestPeakC).toBeGreaterThan(72);
+  });
+});
+
+describe('cooling', () => {
+  // Source: FDA Food Code 2017, 3-501.14 (from memory): 57 to 21 °C within 2 h, to 5 °C within 6 h.
+  it('on a rack alone keeps neither limit; an hour of rack and then the fridge keeps both', () => {
+    const rack = cooled(undefined);
+    expect([rack.keepsFirst, rack.keepsCold]).toEqual([false, false]);
+    const fridge = cooled([
+      { atMin: 0, place: 'rack' },
+      { atMin: 60, place: 'fridge' },
+    ]);
+    expect([fridge.keepsFirst, fridge.keepsCold]).toEqual([true, true]);
+    expect(fridge.under.startS!).toBeLessThan(fridge.under.firstS!);
+    expect(fridge.under.firstS! - fridge.under.startS!).toBeLessThan(COOLING_LIMITS.firstWithinS);
+  });
+
+  it('never goes under the place it stands in', () => {
+    const { points } = cooled([{ atMin: 0, place: 'ice-bath' }]);
+    expect(Math.min(...points.map(([, , centre]) => centre))).toBeGreaterThan(0.9);
+    const room = cooled(undefined).points;
+    // A drying surface may lie a few degrees under the room, as a wet-bulb thermometer does.
+    expect(Math.min(...room.map(([, , centre]) => centre))).toBeGreaterThan(tart.roomC - 6);
+  });
+
+  // Common practice: ice is fastest, then the fridge, then the rack; hot water and a shut oven cook on.
+  it('puts the ways out in the order cooks know', () => {
+    const cover = (out: ForecastPlan['out']) =>
+      cooled(out).ready.find(({ what }) => what === 'cover')!.atS!;
+    const ice = cover([{ atMin: 0, place: 'ice-bath' }]);
+    const fridge = cover([{ atMin: 0, place: 'fridge' }]);
+    const rack = cover(undefined);
+    expect(ice).toBeLessThan(fridge);
+    expect(fridge).toBeLessThan(rack);
+    const shut = made({
+      out: [
+        { atMin: 0, place: 'oven-shut' },
+        { atMin: 60, place: 'rack' },
+      ],
+    });
+    const onRack = made({});
+    if (shut.verdict.kind !== 'window' || onRack.verdict.kind !== 'window')
+      throw new Error('window');
+    // Left in the shut oven it cooks on, and so is switched off long before it would be pulled.
+    expect(shut.verdict.best.timeS).toBeLessThan(onRack.verdict.best.timeS - 180);
+    expect(shut.verdict.best.peakC - shut.verdict.best.probeC).toBeGreaterThan(
+      onRack.verdict.best.peakC - onRack.verdict.best.probeC + 1,
+    );
+  });
+
+  it('says when a pot may be torched, and a purée pie cut', () => {
+    const pot = forecast({
+      ...tart,
+      shell: 'none',
+      shellThicknessMm: 0,
+      vessel: {
+        ...tart.vessel,
+        kind: 'ramekin',
+        baseDiameterMm: 80,
+        topDiameterMm: 84,
+        heightMm: 45,
+        material: 'ceramic',
+      },
+      headspaceMm: 8,
+      setC: 140,
+      fillingStartC: 50,
+      out: [
+        { atMin: 0, place: 'rack' },
+        { atMin: 45, place: 'fridge' },
+      ],
+    });
+    if (!pot.ok) throw new Error(pot.problem.message);
+    const ready = new Map(pot.value.cooling!.ready.map(({ what, atS }) => [what, atS]));
+    // Common practice: pots chill four hours before they are torched or eaten.
+    expect(ready.get('torch')!).toBeGreaterThanOrEqual(4 * 3600);
+    expect(ready.get('torch')!).toBeLessThan(8 * 3600);
+    expect(ready.get('turn out')).toBe(20 * 60);
+  });
+});
+
+describe('how it stands', () => {
+  const best = (change: Partial<ForecastPlan>): number => {
+    const { verdict } = made(change);
+    if (verdict.kind !== 'window') throw new Error('window');
+    return verdict.best.timeS / 60;
+  };
+
+  // Common practice: a hot tray hurries the base, a tray below spares it, a foil holds the heat of the top off.
+  it('a hot tray hurries it; a shield below and a foil above slow it', () => {
+    const plain = best({});
+    expect(best({ standing: 'hot-tray' })).toBeLessThan(plain - 2);
+    expect(best({ standing: 'shielded' })).toBeGreaterThan(plain + 0.3);
+    expect(Math.abs(best({ foil: true }) - plain)).toBeGreaterThan(0.3);
+  });
+
+  it('a cold oven and an opened door cost minutes', () => {
+    const plain = best({});
+    expect(best({ programme: { entersAtC: 22 } })).toBeGreaterThan(plain + 4);
+    const door = best({ programme: { doors: [{ atMin: 20, forS: 60 }] } });
+    expect(door).toBeGreaterThan(plain + 0.4);
+    expect(door).toBeLessThan(plain + 4);
+  });
+
+  it('refuses a programme that cannot be, at its place', () => {
+    const problem = (change: Partial<ForecastPlan>) => {
+      const result = forecast({ ...tart, ...change });
+      return result.ok ? undefined : result.problem.path;
+    };
+    expect(problem({ programme: { steps: [{ atMin: 0, to: 150 }] } })).toBe('programme.steps');
+    expect(problem({ programme: { steps: [{ atMin: 10, to: 400 }] } })).toBe('programme.steps');
+    expect(problem({ programme: { doors: [{ atMin: 5, forS: 0 }] } })).toBe('programme.doors');
+    expect(problem({ programme: { entersAtC: 500 } })).toBe('programme.entersAtC');
+    expect(problem({ programme: { swingK: 90 } })).toBe('oven');
+    expect(problem({ out: [{ atMin: 10, place: 'rack' }] })).toBe('out');
+  });
+
+  it('takes a hot start for hot enough even when it is then turned low', () => {
+    expect(forecast({ ...tart, setC: 200, programme: { steps: [{ atMin: 8, to: 70 }] } }).ok).toBe(
+      true,
+    );
+  });
+});
