@@ -59,7 +59,7 @@ test('starts from nothing, keeps what it acknowledged through kill -9, and stops
     expect(complaint).toContain('running already');
 
     const id = randomUUID();
-    const data = { name: 'Night oven', kind: 'fan', offsetK: -4 };
+    const data = { name: 'Night oven', kind: 'fan', offsetK: -4, swingK: 0 };
     const written = await fetch(`${address}${KITCHEN_API}/ovens/${id}`, {
       method: 'PUT',
       headers: { 'Content-Type': 'application/json' },

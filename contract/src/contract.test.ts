@@ -81,7 +81,9 @@ describe('other things on the wire', () => {
   });
 
   it('an oven, an id and a formula’s line are checked', () => {
-    expect(ovenDataSchema.safeParse({ name: '  ', kind: 'still', offsetK: 0 }).success).toBe(false);
+    expect(
+      ovenDataSchema.safeParse({ name: '  ', kind: 'still', offsetK: 0, swingK: 0 }).success,
+    ).toBe(false);
     expect(idSchema.safeParse("1' or '1'='1").success).toBe(false);
     const lines = [{ id: id(9), ingredientId: 'milk', amount: -3, unit: 'g' }];
     expect(pathsOf(formulaDataSchema.safeParse({ lines }))).toContain('lines.0.amount');

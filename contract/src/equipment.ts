@@ -56,6 +56,9 @@ export const ovenDataSchema = z.object({
   offsetK: finite('Enter how far off the oven is, or 0.')
     .min(-60, 'An oven more than 60 °C cool wants mending first.')
     .max(60, 'An oven more than 60 °C hot wants mending first.'),
+  swingK: finite('Enter how far it swings, or 0.')
+    .min(0, 'It cannot swing by less than nothing.')
+    .max(40, 'An oven that swings by more than 40 °C wants mending first.'),
 }) satisfies z.ZodType<Oven>;
 export type OvenData = z.infer<typeof ovenDataSchema>;
 

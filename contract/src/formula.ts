@@ -9,6 +9,7 @@ import {
   type ShellKind,
 } from '@hollow-moon/core';
 import { z } from 'zod';
+import { ovenUseSchema, PLAIN_OVEN_USE, PLAIN_SHELL_BAKE, shellBakeSchema } from './baking';
 import { finite, idSchema, nameSchema, noteSchema, storedSchema, TEXT_LIMITS } from './wire';
 
 export const LINES_LIMIT = 200;
@@ -98,6 +99,8 @@ export const formulaDataSchema = z.object({
   fillingStartC: finite('Enter the temperature of the filling.').min(-30).max(120),
   /** None for a dry oven. */
   bath: bathSchema.nullable().default(null),
+  ovenUse: ovenUseSchema.default(PLAIN_OVEN_USE),
+  shellBake: shellBakeSchema.default(PLAIN_SHELL_BAKE),
   portionsEach: z
     .int('Whole portions only.')
     .min(1, 'At least one portion.')
@@ -115,6 +118,8 @@ export type FormulaData = z.infer<typeof formulaDataSchema>;
 /** What a formula has beside `parts: []` when it is nothing but its filling. */
 export const PLAIN_BUILD = {
   bath: null,
+  ovenUse: PLAIN_OVEN_USE,
+  shellBake: PLAIN_SHELL_BAKE,
   portionsEach: 8,
   lossShare: 0,
   archived: false,

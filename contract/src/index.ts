@@ -1,3 +1,4 @@
+export * from './baking';
 /** What crosses the wire: schemas, and the types inferred from them. */
 export * from './bake';
 export * from './equipment';

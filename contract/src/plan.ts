@@ -1,6 +1,12 @@
 import {
+  analyse,
+  areaAtMm2,
   buildOf,
+  doughMixOf,
   findAmong,
+  insideOf,
+  wallAreaMm2,
+  type BlindPlan,
   type ForecastPlan,
   type Ingredient,
   type OvenKind,
@@ -25,6 +31,46 @@ export interface BakedIn {
   readonly oven: OvenData;
   readonly own: readonly Ingredient[];
   readonly formulaOf: (id: string) => FormulaData | undefined;
+}
+
+/** What is done to the oven, as far as anything is. */
+function programmeOf(
+  { ovenUse }: FormulaData,
+  { swingK }: OvenData,
+): Pick<ForecastPlan, 'programme'> {
+  const { steps, doors, entersAtC } = ovenUse;
+  const programme = {
+    ...(steps.length > 0 ? { steps } : {}),
+    ...(doors.length > 0 ? { doors } : {}),
+    ...(entersAtC === null ? {} : { entersAtC }),
+    ...(swingK > 0 ? { swingK } : {}),
+  };
+  return Object.keys(programme).length > 0 ? { programme } : {};
+}
+
+/**
+ * How the empty shell of a formula is baked: its dough by its own list where the build has one. Needs a
+ * shell that is not filled raw.
+ */
+export function blindPlanOf(data: FormulaData, where: BakedIn, tried: Tried = {}): BlindPlan {
+  const { kitchen, vessel, oven, formulaOf } = where;
+  const part = data.parts.find(({ place }) => place === 'shell');
+  const lines = (part?.formulaId ? formulaOf(part.formulaId)?.lines : part?.lines) ?? [];
+  const { raw: _raw, seal: _seal, keptC: _keptC, ...bake } = data.shellBake;
+  const inside = insideOf(vessel);
+  return {
+    ...bake,
+    dough: doughMixOf(analyse(lines, kitchen.eggGrade, findAmong(where.own))),
+    thicknessMm: data.shellThicknessMm,
+    material: vessel.material,
+    weightsMm: Math.max(5, inside.heightMm - data.shellThicknessMm),
+    oven: { kind: tried.mode ?? oven.kind, offsetK: oven.offsetK },
+    roomC: kitchen.roomC,
+    altitudeM: tried.altitudeM ?? kitchen.altitudeM,
+    wallHeightMm: inside.heightMm,
+    baseMm2: areaAtMm2(inside, 0),
+    wallMm2: wallAreaMm2(inside),
+  };
 }
 
 /** The plan of a formula where it is baked: everything a forecast depends on, and nothing else. */
@@ -58,6 +104,12 @@ export function planOf(data: FormulaData, where: BakedIn, tried: Tried = {}): Fo
     headspaceMm: data.headspaceMm,
     oven: { kind: tried.mode ?? oven.kind, offsetK: oven.offsetK },
     setC: data.setC,
+    ...programmeOf(data, oven),
+    inOven: data.vesselCount,
+    ...(data.ovenUse.standing === 'rack' ? {} : { standing: data.ovenUse.standing }),
+    ...(data.ovenUse.foil ? { foil: true } : {}),
+    ...(data.shell !== 'none' && data.shellBake.raw ? { rawShell: true } : {}),
+    out: data.ovenUse.out,
     fillingStartC: data.fillingStartC,
     roomC: kitchen.roomC,
     altitudeM: tried.altitudeM ?? kitchen.altitudeM,

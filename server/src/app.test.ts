@@ -188,7 +188,7 @@ describe('what is not there', () => {
       () =>
         agent
           .put(`${kitchen}/ovens/${absent}`)
-          .send(write({ name: 'x', kind: 'fan', offsetK: 0 }, 3)),
+          .send(write({ name: 'x', kind: 'fan', offsetK: 0, swingK: 0 }, 3)),
     ],
   ])('%s is 404, said in the one shape', async (_, ask) => {
     const response = await ask().expect(404);

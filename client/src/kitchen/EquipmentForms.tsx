@@ -272,7 +272,7 @@ export function OvenForm({
   const form = useForm<OvenData>({
     resolver: zodResolver(ovenDataSchema),
     mode: 'onChange',
-    defaultValues: stored?.data ?? { name: '', kind: 'still', offsetK: 0 },
+    defaultValues: stored?.data ?? { name: '', kind: 'still', offsetK: 0, swingK: 0 },
   });
   const { control, handleSubmit } = form;
   const { keep, refused } = useKept((writeId) =>

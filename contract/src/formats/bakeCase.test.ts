@@ -163,7 +163,7 @@ describe('the case of a forecast', () => {
     },
     shellThicknessMm: 3,
     headspaceMm: 3,
-    oven: { kind: 'still' as const, offsetK: 0 },
+    oven: { kind: 'still' as const, offsetK: 0, swingK: 0 },
     setC: 145,
     fillingStartC: 45,
     roomC: 22,

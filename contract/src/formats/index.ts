@@ -1,4 +1,6 @@
 export * from './formulaFile';
 export * from './text';
 export * from './bakeCase';
+export * from './runBakeCase';
 export * from './caseOfPlan';
+export * from './probeRecord';

@@ -32,7 +32,7 @@ describe('heat through a dry dough', () => {
     let slab = slabAt(DRY, 20, 20);
     while (slab.timeS < 3600) slab = stepSlab(DRY, 0.003, faces, slab);
     slab.doughC.forEach((celsius) => expect(celsius).toBeCloseTo(90, 1));
-    expect(slab.waterKgM3.every((each) => each === 0)).toBe(true);
+    expect(Math.max(...slab.waterKgM3)).toBeLessThan(1e-6);
   });
 
   it('keeps its water where nothing may leave: under a tin and a thick bed of cold weights', () => {

@@ -20,6 +20,8 @@ export interface Oven {
   readonly kind: OvenKind;
   /** What it really reaches less what it is set to, K; learned from a thermometer. */
   readonly offsetK: number;
+  /** How far its thermostat lets it swing to either side, K. */
+  readonly swingK: number;
 }
 
 /** Settings a kitchen oven has, °C. Common practice. */

@@ -3,7 +3,9 @@ import { demoId } from './kitchen';
 import { FORMULA, listed } from './list';
 
 type Part = FormulaData['parts'][number];
-type Build = Partial<Pick<FormulaData, 'parts' | 'portionsEach' | 'lossShare' | 'bath'>>;
+type Build = Partial<
+  Pick<FormulaData, 'parts' | 'portionsEach' | 'lossShare' | 'bath' | 'ovenUse' | 'shellBake'>
+>;
 
 const part = (
   formula: number,

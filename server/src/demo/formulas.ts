@@ -4,7 +4,10 @@ import { FORMULA, listed } from './list';
 import { OVEN, VESSEL } from './kitchen';
 
 /** What is on each card before its components. */
-type Card = Omit<FormulaData, 'parts' | 'portionsEach' | 'lossShare' | 'archived' | 'bath'>;
+type Card = Omit<
+  FormulaData,
+  'parts' | 'portionsEach' | 'lossShare' | 'archived' | 'bath' | 'ovenUse' | 'shellBake'
+>;
 
 const cards: Readonly<Record<string, Card>> = {
   [FORMULA.ryeDough]: {

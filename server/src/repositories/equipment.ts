@@ -77,11 +77,13 @@ export const ovens = rowPerThing<OvenData>(
     { name: 'name', write: (data) => data.name },
     { name: 'kind', write: (data) => data.kind },
     { name: 'offset_k', write: (data) => data.offsetK },
+    { name: 'swing_k', write: (data) => data.swingK },
   ],
   (row) => ({
     name: String(row.name),
     kind: row.kind as OvenData['kind'],
     offsetK: Number(row.offset_k),
+    swingK: Number(row.swing_k),
   }),
 );
 

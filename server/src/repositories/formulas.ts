@@ -1,4 +1,12 @@
-import { formulaDataSchema, type FormulaData, type FormulaVersion } from '@hollow-moon/contract';
+import {
+  formulaDataSchema,
+  PLAIN_OVEN_USE,
+  PLAIN_SHELL_BAKE,
+  type FormulaData,
+  type FormulaVersion,
+  type OvenUse,
+  type ShellBake,
+} from '@hollow-moon/contract';
 import { LINE_COLUMNS, lineValues, readLine } from './formulaLines';
 import {
   change,
@@ -30,6 +38,8 @@ const statements = statementsFor<FormulaData>('formulas', 'kitchen_id', [
   { name: 'bath_pan_breadth_mm', write: (data) => data.bath?.panBreadthMm ?? null },
   { name: 'bath_level_mm', write: (data) => data.bath?.levelMm ?? null },
   { name: 'bath_water_c', write: (data) => data.bath?.waterC ?? null },
+  { name: 'oven_use', write: (data) => JSON.stringify(data.ovenUse) },
+  { name: 'shell_bake', write: (data) => JSON.stringify(data.shellBake) },
   { name: 'portions_each', write: (data) => data.portionsEach },
   { name: 'loss_share', write: (data) => data.lossShare },
   { name: 'archived', write: (data) => (data.archived ? 1 : 0) },
@@ -69,6 +79,8 @@ const read = (row: Row, lines: readonly Row[], parts: readonly Row[]): FormulaDa
           levelMm: Number(row.bath_level_mm),
           waterC: Number(row.bath_water_c),
         },
+  ovenUse: row.oven_use === null ? PLAIN_OVEN_USE : (fromJson(row.oven_use) as OvenUse),
+  shellBake: row.shell_bake === null ? PLAIN_SHELL_BAKE : (fromJson(row.shell_bake) as ShellBake),
   portionsEach: Number(row.portions_each),
   lossShare: Number(row.loss_share),
   archived: Boolean(row.archived),

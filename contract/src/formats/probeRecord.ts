@@ -1,0 +1,161 @@
+import { fahrenheitToCelsius, fail, succeed, type Result } from '@hollow-moon/core';
+import Papa from 'papaparse';
+
+/** A probe's history as it was recorded: seconds since its first reading, and °C. */
+export interface ProbeRecord {
+  readonly points: readonly (readonly [timeS: number, celsius: number])[];
+  /** What was made of the file, for the cook to check. */
+  readonly understood: {
+    readonly columns: readonly [time: string, temperature: string];
+    readonly unit: '°C' | '°F';
+    readonly time: 'seconds' | 'minutes' | 'clock' | 'dates';
+    readonly skipped: number;
+  };
+}
+
+/** A record longer than this is not of a bake, characters. */
+const RECORD_LIMIT = 2_000_000;
+const MOST_POINTS = 20_000;
+
+const DAY_S = 24 * 3600;
+
+/** A number with a decimal point or comma, and whatever unit behind it. */
+function numberIn(text: string): number | undefined {
+  const match = /^\s*([+-]?\d+(?:[.,]\d+)?)\s*(?:°?\s*[CF]|s|sec|min|m)?\s*$/i.exec(text);
+  return match ? Number(match[1]!.replace(',', '.')) : undefined;
+}
+
+/** Seconds of a clock time `h:mm`, `h:mm:ss` (with fraction), or `m:ss` where the hour would be too much. */
+function clockIn(text: string): number | undefined {
+  const match = /(?:^|[\sT])(\d{1,3}):(\d{2})(?::(\d{2}(?:[.,]\d+)?))?\s*(am|pm)?/i.exec(text);
+  if (!match) return undefined;
+  const [, first, second, third, half] = match;
+  if (third === undefined && half === undefined && !/[\sT]/.test(text.trim())) {
+    return Number(first) * 3600 + Number(second) * 60;
+  }
+  let hours = Number(first);
+  if (half?.toLowerCase() === 'pm' && hours < 12) hours += 12;
+  if (half?.toLowerCase() === 'am' && hours === 12) hours = 0;
+  return hours * 3600 + Number(second) * 60 + Number((third ?? '0').replace(',', '.'));
+}
+
+/** Seconds of an ISO date with a time; local when it names no zone, since only differences count. */
+function dateIn(text: string): number | undefined {
+  if (!/^\s*\d{4}-\d{2}-\d{2}[T ]\d{1,2}:\d{2}/.test(text)) return undefined;
+  const parsed = Date.parse(text.trim().replace(' ', 'T'));
+  return Number.isNaN(parsed) ? undefined : parsed / 1000;
+}
+
+const TIME_WORDS = /time|zeit|hora|heure|temps|sec|min|date|clock|uhr/i;
+const HEAT_WORDS =
+  /temp|probe|core|kern|centre|center|°\s*[cf]|celsius|fahrenheit|[ck]anal|channel/i;
+
+type TimeKind = ProbeRecord['understood']['time'];
+
+const READERS: readonly (readonly [TimeKind, (text: string) => number | undefined])[] = [
+  ['dates', dateIn],
+  ['clock', clockIn],
+  ['seconds', numberIn],
+];
+
+/** Which reader takes most of a column. */
+function timeReader(cells: readonly string[]): (typeof READERS)[number] | undefined {
+  const takes = READERS.map(
+    (reader) => [reader, cells.filter((cell) => reader[1](cell) !== undefined).length] as const,
+  );
+  const [best, count] = takes.reduce((most, each) => (each[1] > most[1] ? each : most));
+  return count >= cells.length / 2 ? best : undefined;
+}
+
+/**
+ * Reads a probe's record from text: two columns or more, time and temperature, with any delimiter,
+ * decimal point or comma, °C or °F, and seconds, minutes, clock times (over midnight too) or dates.
+ * What the unit is follows from the header, else from what a bake can be. Fails with what to do where
+ * nothing of the kind is found. Rows that cannot be read are skipped and counted.
+ */
+export function readProbeRecord(text: string): Result<ProbeRecord> {
+  if (text.length > RECORD_LIMIT) {
+    return fail('too-large', 'That file is larger than any bake (2 MB). Is it the right one?');
+  }
+  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trim(), {
+    skipEmptyLines: 'greedy',
+    delimitersToGuess: ['\t', ';', ',', '|'],
+  });
+  const wide = data.filter((row) => row.length >= 2);
+  const isReading = (row: readonly string[]) =>
+    row.filter((cell) => READERS.some(([, read]) => read(cell) !== undefined)).length >= 2;
+  const firstReading = wide.findIndex(isReading);
+  if (firstReading < 0) {
+    return fail(
+      'no-readings',
+      'No readings found: a line each, with a time and a temperature, is what is needed.',
+    );
+  }
+  const header = firstReading > 0 ? wide[firstReading - 1]! : [];
+  const rows = wide.slice(firstReading);
+  const columns = Math.max(...rows.slice(0, 50).map((row) => row.length));
+  const column = (index: number) => rows.map((row) => row[index] ?? '');
+  const readers = Array.from({ length: columns }, (_, index) => timeReader(column(index)));
+  const named = (words: RegExp, not: number) =>
+    header.findIndex((name, index) => index !== not && words.test(name) && readers[index]);
+  const clocked = readers.findIndex((reader) => reader && reader[0] !== 'seconds');
+  const byName = named(TIME_WORDS, -1);
+  const timeColumn = clocked >= 0 ? clocked : byName >= 0 ? byName : 0;
+  const heatByName = named(HEAT_WORDS, timeColumn);
+  const heatColumn =
+    heatByName >= 0
+      ? heatByName
+      : readers.findIndex((reader, index) => index !== timeColumn && reader?.[0] === 'seconds');
+  const reader = readers[timeColumn];
+  if (!reader || heatColumn < 0) {
+    return fail('no-columns', 'One column of times and one of temperatures is what is needed.');
+  }
+  const timeName = header[timeColumn] ?? '';
+  const heatName = header[heatColumn] ?? '';
+  const raw = rows.flatMap((row) => {
+    const time = reader[1](row[timeColumn] ?? '');
+    const heat = numberIn(row[heatColumn] ?? '');
+    return time === undefined || heat === undefined ? [] : [[time, heat] as const];
+  });
+  if (raw.length < 2) return fail('too-few', 'There are fewer than two readings in it.');
+  if (raw.length > MOST_POINTS) return fail('too-many', 'That is more readings than any bake has.');
+  const hottest = Math.max(...raw.map(([, heat]) => heat));
+  const cells = rows.slice(0, 5).map((row) => row[heatColumn] ?? '');
+  const fahrenheit =
+    /°?\s*F\b|fahrenheit/i.test(heatName) ||
+    cells.some((cell) => /F\s*$/i.test(cell)) ||
+    // The middle of a filling does not pass 125 °C; in °F it does.
+    (!/°?\s*C\b|celsius/i.test(heatName) && hottest > 125);
+  const lengthRaw = raw[raw.length - 1]![0] - raw[0]![0];
+  const minutes =
+    reader[0] === 'seconds' &&
+    (/min/i.test(timeName) ||
+      (!/sec|\bs\b|\(s\)/i.test(timeName) && lengthRaw / raw.length <= 1 && lengthRaw <= 300));
+  let days = 0;
+  let before = -Infinity;
+  const inOrder = raw.map(([time, heat]) => {
+    // A clock that falls back has passed midnight.
+    if (reader[0] === 'clock' && time + days < before - DAY_S / 2) days += DAY_S;
+    before = time + days;
+    return [time + days, heat] as const;
+  });
+  const startS = inOrder[0]![0];
+  const points = inOrder
+    .map(
+      ([time, heat]) =>
+        [
+          (time - startS) * (minutes ? 60 : 1),
+          fahrenheit ? fahrenheitToCelsius(heat) : heat,
+        ] as const,
+    )
+    .sort((a, b) => a[0] - b[0]);
+  return succeed({
+    points,
+    understood: {
+      columns: [timeName || `column ${timeColumn + 1}`, heatName || `column ${heatColumn + 1}`],
+      unit: fahrenheit ? '°F' : '°C',
+      time: minutes ? 'minutes' : reader[0],
+      skipped: rows.length - raw.length,
+    },
+  });
+}
