@@ -55,3 +55,12 @@ export const temperatureFormat = (degrees: Degrees): TemperatureFormat =>
         degrees: (celsius) => String(Math.round(celsiusToFahrenheit(celsius))),
         span: (kelvin) => String(Math.round(celsiusSpanToFahrenheit(kelvin))),
       };
+
+/** A time as a cook says it: minutes under two hours, hours and minutes above. */
+export function duration(seconds: number): string {
+  const whole = Math.round(seconds / 60);
+  if (whole < 120) return withUnit(whole, 'min');
+  const rest = Math.round((whole % 60) / 5) * 5;
+  const hours = Math.floor(whole / 60) + (rest === 60 ? 1 : 0);
+  return rest === 0 || rest === 60 ? withUnit(hours, 'h') : `${withUnit(hours, 'h')} ${rest}`;
+}

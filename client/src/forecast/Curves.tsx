@@ -1,5 +1,5 @@
 import { scaleLinear } from 'd3-scale';
-import { line } from 'd3-shape';
+import { area, line } from 'd3-shape';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
@@ -18,6 +18,12 @@ export interface CurvesProps {
   readonly setC: number;
   readonly setUncertaintyK?: number;
   readonly curdleC: number | undefined;
+  /** What that heat does to it. */
+  readonly spoils?: string;
+  /** Middle of the filling for most of many runs: s, then low and high, °C. */
+  readonly band?: readonly (readonly [number, number, number])[] | undefined;
+  /** Other histories to hold against this one, each drawn and named in its own stroke. */
+  readonly others?: readonly { readonly name: string; readonly points: Points }[];
   /** Earliest, best and latest pull, s. */
   readonly window?: readonly [number, number, number] | undefined;
   readonly pullS?: number;
@@ -32,6 +38,10 @@ export interface CurvesProps {
 const MARGIN = { left: 34, right: 10, top: 18, bottom: 26 } as const;
 
 const NONE: Points = [];
+const NO_OTHERS: NonNullable<CurvesProps['others']> = [];
+
+/** Strokes of what is compared: told apart without colour. */
+export const OTHER_STROKES = ['10 3 2 3', '4 3', '1 4'] as const;
 
 const timeScale = (endS: number, width: number) =>
   scaleLinear()
@@ -45,6 +55,7 @@ export function Curves({ nowS, height = 240, readings = NONE, ...rest }: CurvesP
   const foreseenS = centre[centre.length - 1]?.[0] ?? 60;
   const endS = Math.max(
     foreseenS,
+    ...(rest.others ?? []).map(({ points }) => points[points.length - 1]?.[0] ?? 0),
     readings[readings.length - 1]?.[0] ?? 0,
     pulledS ?? 0,
     // A bake that outlasts its forecast moves the end by ten minutes at a time, not each second.
@@ -69,6 +80,7 @@ export function Curves({ nowS, height = 240, readings = NONE, ...rest }: CurvesP
         <Soft>╌ half-way out</Soft>
         <Soft>┈ rim</Soft>
         {rest.water && rest.water.length > 0 ? <Soft>· · bath</Soft> : null}
+        {rest.band ? <Soft>▒ centre, 8 bakes in 10</Soft> : null}
         {readings.length > 0 ? <Soft>○ read</Soft> : null}
       </View>
     </View>
@@ -84,6 +96,9 @@ const Chart = memo(function Chart({
   setC,
   setUncertaintyK = 0,
   curdleC,
+  spoils = 'curdles',
+  band,
+  others = NO_OTHERS,
   window,
   pullS,
   readings,
@@ -107,6 +122,10 @@ const Chart = memo(function Chart({
   const path = line<readonly [number, number]>()
     .x(([s]) => x(s))
     .y(([, c]) => y(c));
+  const around = area<readonly [number, number, number]>()
+    .x(([s]) => x(s))
+    .y0(([, low]) => y(low))
+    .y1(([, , high]) => y(high));
   const plotWidth = width - MARGIN.left - MARGIN.right;
   const stepMin = endS > 5400 ? 30 : endS > 2400 ? 20 : 10;
   const ticks = Array.from({ length: Math.floor(endS / 60 / stepMin) + 1 }, (_, i) => i * stepMin);
@@ -180,10 +199,23 @@ const Chart = memo(function Chart({
             strokeDasharray="6 4"
           />
           <SvgText {...text} x={MARGIN.left + 4} y={y(curdleC) - 5} fill={colours.scorch}>
-            {`curdles from ${degrees(curdleC)} ${unit}`}
+            {`${spoils} from ${degrees(curdleC)} ${unit}`}
           </SvgText>
         </G>
       )}
+      {band && band.length > 1 ? (
+        <Path d={around(band) ?? ''} fill={colours.ink} opacity={0.16} testID="curve-band" />
+      ) : null}
+      {others.map(({ name, points }, index) => (
+        <Path
+          key={name}
+          d={path(points) ?? ''}
+          fill="none"
+          stroke={colours.water}
+          strokeWidth={2.5}
+          strokeDasharray={OTHER_STROKES[index % OTHER_STROKES.length]}
+        />
+      ))}
       <Path
         d={path(rim) ?? ''}
         fill="none"

@@ -1,89 +1,124 @@
 import { caseOfPlan, toBakeCase, type FormulaData } from '@hollow-moon/contract';
-import type { PullChoice } from '@hollow-moon/core';
-import { useCallback, useDeferredValue } from 'react';
+import { USUAL_UNSURE, type PullChoice, type Unsure } from '@hollow-moon/core';
+import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { Button, fileName, keepAsFile, Notice, Read, Sheet, Soft } from '../design';
+import { fileName, keepAsFile, Notice, Read, Sheet, Soft } from '../design';
+import { useSpread } from '../jobs';
 import { Moon } from '../moon';
 import type { KitchenBook } from '../store/kitchen';
 import { useTemperature } from '../store/useTemperature';
+import { CaseFold } from './CaseFold';
+import { CompareFold, othersOf } from './CompareFold';
 import { Conditions } from './Conditions';
+import { CoolingFold } from './CoolingFold';
 import { History } from './History';
+import { OvenUseFold } from './OvenUseFold';
+import { pointsOf, ProbeFold, type LaidOver } from './ProbeFold';
+import { RemedyList } from './RemedyList';
+import { SureFold } from './SureFold';
+import { useCompared } from './useCompared';
 import type { Outlook } from './useOutlook';
-import { planFor } from './plan';
 import { WindowTable } from './WindowTable';
 import { sentence } from './words';
 import { WorkingNote } from './WorkingNote';
 
-/** What will happen in the oven: verdict, instrument, curves, and what it hangs on. */
-export function ForecastPanel({
-  data,
-  book,
-  outlook,
-  onEdit,
-}: {
+interface PanelProps {
   readonly data: FormulaData;
   readonly book: KitchenBook;
   readonly outlook: Outlook;
   readonly onEdit: (field: string, data: FormulaData) => void;
-}) {
+  /** Controls, instrument and curves side by side. */
+  readonly wide?: boolean;
+}
+
+/** What is said of a filling that the oven does not set. */
+function NoForecast({ data, outlook: { judged } }: Pick<PanelProps, 'data' | 'outlook'>) {
+  return (
+    <Sheet title="Forecast">
+      <View className="items-center gap-3 py-4">
+        <Moon state={undefined} shell={data.shell !== 'none'} size={120} label="No forecast" />
+        <Read className="text-center" testID="no-forecast">
+          {judged.kind === 'not-judged'
+            ? judged.reason
+            : judged.kind === 'judged'
+              ? 'Nothing here is set by an oven.'
+              : judged.treatment}
+        </Read>
+        <Soft className="text-center">
+          {judged.kind === 'by-sign'
+            ? 'No oven sets it: go by that sign. Ratios, end point and tins are on the bench.'
+            : 'Its list, ratios and tins are kept and computed all the same.'}
+        </Soft>
+      </View>
+    </Sheet>
+  );
+}
+
+/** What will happen in the oven: verdict, instrument, curves, and what it hangs on. */
+export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: PanelProps) {
   const temperature = useTemperature();
-  const { judged, missing, forecast, problem, tried, setTried } = outlook;
+  const { bakes, plan, missing, forecast, settled, problem, tried, setTried } = outlook;
   // Moon and section follow a slider first; words and figures come in the frame after.
   const told = useDeferredValue(forecast);
   const choosePull = useCallback(
     (pull: PullChoice) => setTried((before) => ({ ...before, pull })),
     [setTried],
   );
-  if (judged.kind !== 'judged') {
-    return (
-      <Sheet title="Forecast">
-        <View className="items-center gap-3 py-4">
-          <Moon state={undefined} shell={data.shell !== 'none'} size={120} label="No forecast" />
-          <Read className="text-center" testID="no-forecast">
-            {judged.kind === 'not-judged' ? judged.reason : judged.treatment}
-          </Read>
-          <Soft className="text-center">
-            {judged.kind === 'by-sign'
-              ? 'Go by that sign: its time is not forecast yet. Ratios, end point and tins are on the bench.'
-              : 'Its list, ratios and tins are kept and computed all the same.'}
-          </Soft>
-        </View>
-      </Sheet>
-    );
-  }
-  return (
-    <View className="gap-4">
-      <Sheet title="Forecast">
-        {missing ? <Notice kind="hint">{missing}</Notice> : null}
-        {problem ? (
-          <Notice kind="danger" testID="forecast-problem">
-            {problem.message}
-          </Notice>
-        ) : null}
-        <WorkingNote {...outlook} />
-        {told ? (
-          <>
-            {told.verdict.kind === 'window' ? (
-              <Read className="text-lead" testID="forecast-sentence">
-                {sentence(told, temperature)}
-              </Read>
-            ) : (
-              <Notice kind="danger" testID="no-window">
-                {`No window. ${sentence(told, temperature)}`}
-              </Notice>
-            )}
-            <WindowTable forecast={told} chosen={tried.pull ?? 'best'} onChoose={choosePull} />
-          </>
-        ) : null}
-      </Sheet>
-      {forecast ? (
-        <History
-          key={tried.pull ?? 'best'}
-          forecast={forecast}
-          shell={data.shell !== 'none'}
-          setUncertaintyK={judged.setUncertaintyK}
-        />
+  const [unsure, setUnsure] = useState<Unsure>(() => ({
+    ...USUAL_UNSURE,
+    ...(bakes ? { setK: Number(bakes.setUncertaintyK.toFixed(1)) } : {}),
+  }));
+  const spread = useSpread(settled ? plan : undefined, told?.pullS, unsure);
+  const { compared, choose } = useCompared(plan);
+  const others = useMemo(() => othersOf(compared), [compared]);
+  const [laid, setLaid] = useState<LaidOver>();
+  const recorded = useMemo(() => laid && pointsOf(laid), [laid]);
+  if (!bakes) return <NoForecast data={data} outlook={outlook} />;
+  const { out } = data.ovenUse;
+  const verdict = (
+    <Sheet title="Forecast">
+      {missing ? <Notice kind="hint">{missing}</Notice> : null}
+      {problem ? (
+        <Notice kind="danger" testID="forecast-problem">
+          {problem.message}
+        </Notice>
       ) : null}
+      <WorkingNote {...outlook} />
+      {told ? (
+        <>
+          {told.verdict.kind === 'window' ? (
+            <Read className="text-lead" testID="forecast-sentence">
+              {sentence(told, temperature, out)}
+            </Read>
+          ) : (
+            <>
+              <Notice kind="danger" testID="no-window">
+                {`No window. ${sentence(told, temperature, out)}`}
+              </Notice>
+              {plan && settled ? <RemedyList data={data} plan={plan} onEdit={onEdit} /> : null}
+            </>
+          )}
+          <WindowTable forecast={told} chosen={tried.pull ?? 'best'} onChoose={choosePull} />
+        </>
+      ) : null}
+    </Sheet>
+  );
+  const history = forecast ? (
+    <History
+      key={tried.pull ?? 'best'}
+      forecast={forecast}
+      shell={data.shell !== 'none'}
+      setUncertaintyK={bakes.setUncertaintyK}
+      out={out}
+      waterMm={data.bath?.levelMm}
+      spread={spread.spread}
+      others={others}
+      recorded={recorded}
+      wide={wide}
+    />
+  ) : null;
+  const controls = (
+    <>
       <Conditions
         data={data}
         book={book}
@@ -93,6 +128,41 @@ export function ForecastPanel({
         problem={problem}
         bath={told?.bath}
       />
+      <OvenUseFold data={data} problem={problem} onEdit={onEdit} />
+      <CoolingFold
+        data={data}
+        forecast={told}
+        problem={problem?.path === 'out' ? problem.message : undefined}
+        onEdit={onEdit}
+      />
+    </>
+  );
+  const questions =
+    told && plan ? (
+      <>
+        <SureFold forecast={told} plan={plan} unsure={unsure} onUnsure={setUnsure} state={spread} />
+        <CompareFold plan={plan} forecast={told} compared={compared} onChoose={choose} />
+        <ProbeFold forecast={told} laid={laid} onLaid={setLaid} />
+      </>
+    ) : null;
+  const foot = (
+    <>
+      <CaseFold
+        onTakeAlong={
+          told && plan
+            ? () => {
+                const made = caseOfPlan(data.name, plan, told.pullS);
+                if (made.ok) {
+                  keepAsFile(
+                    fileName(`${data.name} bake`, 'json'),
+                    'application/json',
+                    toBakeCase(made.value),
+                  );
+                }
+              }
+            : undefined
+        }
+      />
       {told ? (
         <>
           {told.cautions.map((caution) => (
@@ -100,31 +170,36 @@ export function ForecastPanel({
               {caution}
             </Notice>
           ))}
-          <View className="self-start">
-            <Button
-              label="Take the bake along"
-              testID="save-case"
-              onPress={() => {
-                const wish = planFor(data, book, tried);
-                const made =
-                  'plan' in wish ? caseOfPlan(data.name, wish.plan, told.pullS) : undefined;
-                if (made?.ok) {
-                  keepAsFile(
-                    fileName(`${data.name} bake`, 'json'),
-                    'application/json',
-                    toBakeCase(made.value),
-                  );
-                }
-              }}
-            />
-          </View>
-          <Soft>
-            A bake case: everything this forecast is computed from, in plain numbers another program
-            can check.
+          <Soft testID="safety">
+            {`The coldest spot reaches ${temperature.degrees(told.safety.coldestPeakC)} ${temperature.unit} and is held for ${told.safety.timesPublished >= 10 ? 'far more than' : `${told.safety.timesPublished.toFixed(1)} times`} the published time for sweetened yolk (US 9 CFR 590.570). A prediction, no certificate: your local code comes first.`}
           </Soft>
-          <Soft>{`Loses about ${Math.round(told.waterLostG)} g of water a tin. A prediction for a steady oven: trust the window and the wobble before the minute.`}</Soft>
+          <Soft>{`Loses about ${Math.round(told.waterLostG)} g of water a tin. Trust the window and the wobble before the minute.`}</Soft>
         </>
       ) : null}
+    </>
+  );
+  if (wide) {
+    return (
+      <View className="flex-row items-start gap-4">
+        <View className="w-80 gap-4">{controls}</View>
+        <View className="min-w-0 flex-1 gap-4">
+          {verdict}
+          {history}
+          <View className="flex-row items-start gap-4">
+            <View className="min-w-0 flex-1 gap-4">{questions}</View>
+            <View className="min-w-0 flex-1 gap-4">{foot}</View>
+          </View>
+        </View>
+      </View>
+    );
+  }
+  return (
+    <View className="gap-4">
+      {verdict}
+      {history}
+      {controls}
+      {questions}
+      {foot}
     </View>
   );
 }

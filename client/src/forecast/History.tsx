@@ -1,7 +1,8 @@
-import type { Forecast } from '@hollow-moon/core';
+import type { Forecast, OutStep, Spread } from '@hollow-moon/core';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
+import { View } from 'react-native';
 import { Sheet } from '../design';
-import { Curves } from './Curves';
+import { Curves, type CurvesProps, type Points } from './Curves';
 import { Instrument } from './Instrument';
 
 const curveOf = (forecast: Forecast, probe: 'rim' | 'halfRadius' | 'centre') =>
@@ -29,10 +30,25 @@ export const History = memo(function History({
   forecast,
   shell,
   setUncertaintyK,
+  out,
+  waterMm,
+  spread,
+  others,
+  recorded,
+  wide = false,
 }: {
   readonly forecast: Forecast;
   readonly shell: boolean;
   readonly setUncertaintyK: number;
+  readonly out: readonly OutStep[];
+  readonly waterMm?: number | undefined;
+  /** Many runs of it, once they were asked for. */
+  readonly spread?: Spread | undefined;
+  readonly others?: NonNullable<CurvesProps['others']>;
+  /** A probe's record to hold against it: s and °C. */
+  readonly recorded?: Points | undefined;
+  /** Side by side instead of one over the other. */
+  readonly wide?: boolean;
 }) {
   const [scrubbed, setScrubbed] = useState<number | undefined>(undefined);
   // Moon and section follow a slider first; the curves come in the frame after.
@@ -40,21 +56,32 @@ export const History = memo(function History({
   const curves = useMemo(() => curvesOf(drawn), [drawn]);
   const timeS = scrubbed ?? forecast.pullS;
   return (
-    <>
-      <Sheet>
-        <Instrument forecast={forecast} shell={shell} timeS={timeS} onTime={setScrubbed} />
+    <View className={wide ? 'flex-row items-start gap-4' : 'gap-4'}>
+      <Sheet className={wide ? 'min-w-0 flex-1' : ''}>
+        <Instrument
+          forecast={forecast}
+          shell={shell}
+          out={out}
+          waterMm={waterMm}
+          timeS={timeS}
+          onTime={setScrubbed}
+        />
       </Sheet>
-      <Sheet title="Temperatures">
+      <Sheet title="Temperatures" className={wide ? 'min-w-0 flex-1' : ''}>
         <Curves
           {...curves}
           setC={drawn.setC}
           setUncertaintyK={setUncertaintyK}
           curdleC={drawn.curdleC}
+          spoils={drawn.spoils}
+          band={spread?.band}
+          {...(others ? { others } : {})}
+          {...(recorded ? { readings: recorded } : {})}
           pullS={drawn.pullS}
           nowS={timeS}
           label="Temperatures at centre, half-way out and rim over time, with the setting and curdling bands"
         />
       </Sheet>
-    </>
+    </View>
   );
 });

@@ -1,21 +1,27 @@
-import { sectionReader, stillAt, type Forecast } from '@hollow-moon/core';
+import { sectionReader, stillAt, type Forecast, type OutStep } from '@hollow-moon/core';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Figure, Labelled, Range, Read, Soft } from '../design';
 import { centimetres, minutes } from '../design/format';
-import { Moon, moonInWords, Section, sectionSize } from '../moon';
+import { Moon, moonInWords, Section, sectionSize, WATER_PX } from '../moon';
 import { useTemperature } from '../store/useTemperature';
-import { captionOf } from './words';
+import { captionOf, whereAfter } from './words';
 
 /** Moon and section over one scrubber: scrub time and see ring, wobble and temperatures together. */
 export function Instrument({
   forecast,
   shell,
+  out,
+  waterMm,
   timeS,
   onTime,
 }: {
   readonly forecast: Forecast;
   readonly shell: boolean;
+  /** Where it goes once it is out. */
+  readonly out: readonly OutStep[];
+  /** How far up a bath stands, mm. */
+  readonly waterMm?: number | undefined;
   readonly timeS: number;
   readonly onTime: (timeS: number) => void;
 }) {
@@ -27,11 +33,13 @@ export function Instrument({
   const { frame, temperatureC } = useMemo(() => stillAt(forecast, timeS), [forecast, timeS]);
   const read = useMemo(() => sectionReader(field), [field]);
   const grid = useMemo(() => read(temperatureC), [read, temperatureC]);
-  const drawn = sectionSize(grid, width);
+  const sectionRoom = width - (waterMm === undefined ? 0 : WATER_PX);
+  const drawn = sectionSize(grid, sectionRoom);
   const caption = captionOf(frame.wobble.diameterM);
   const place = frame.inOven
     ? `${minutes(frame.timeS)} min in the oven`
-    : `${minutes(frame.timeS - pullS)} min on the rack`;
+    : `${minutes(frame.timeS - pullS)} min ${whereAfter(frame.timeS - pullS, out)}`;
+  const air = `${frame.inOven ? 'oven' : 'air'} ${degrees(frame.airC)} ${unit}`;
   const moonSize = Math.min(width, 260);
   const surfaceCm = centimetres(field.fill.topRadiusM * 2000);
   return (
@@ -71,6 +79,7 @@ export function Instrument({
                 ? 'still'
                 : 'quivers'}
           </Soft>
+          <Soft testID="scrub-air">{air}</Soft>
         </View>
       </View>
       <View className="items-center gap-1">
@@ -78,10 +87,11 @@ export function Instrument({
           <Section
             shape={field}
             grid={grid}
-            room={width}
+            room={sectionRoom}
             setC={setC}
             curdleC={curdleC}
             degrees={degrees}
+            {...(waterMm !== undefined && frame.waterC !== undefined ? { waterMm } : {})}
             label={`Cut through the middle, ${place}: centre ${degrees(frame.probeC.centre)}, rim ${degrees(frame.probeC.rim)} ${unit}`}
           />
           <View className="flex-row justify-between">
@@ -90,7 +100,7 @@ export function Instrument({
           </View>
         </View>
         <Soft className="text-center">
-          {`heavy line: sets${curdleC === undefined ? '' : ', broken: curdles'}${drawn.lift > 1.05 ? ` · depth drawn × ${drawn.lift.toFixed(1)}` : ''}`}
+          {`heavy line: sets${curdleC === undefined ? '' : `, broken: ${forecast.spoils}`}${drawn.lift > 1.05 ? ` · depth drawn × ${drawn.lift.toFixed(1)}` : ''}`}
         </Soft>
       </View>
       <Range

@@ -1,4 +1,4 @@
-import { stillAt, type Forecast, type PartVerdict } from '@hollow-moon/core';
+import { stillAt, type Bakes, type Forecast } from '@hollow-moon/core';
 import { memo } from 'react';
 import { View } from 'react-native';
 import { Button, icons, Read, Soft } from '../design';
@@ -9,7 +9,7 @@ import { useTemperature } from '../store/useTemperature';
 /** The verdict and the next thing to do, in view and under the thumb whatever is scrolled above. */
 export const OutlookBar = memo(function OutlookBar({
   says,
-  judged,
+  bakes,
   forecast,
   shell,
   mayBake,
@@ -17,7 +17,8 @@ export const OutlookBar = memo(function OutlookBar({
 }: {
   /** The outlook in a line. */
   readonly says: string;
-  readonly judged: PartVerdict;
+  /** How the oven sets it; `undefined` where it does not. */
+  readonly bakes: Bakes | undefined;
   readonly forecast: Forecast | undefined;
   readonly shell: boolean;
   /** False for a formula that is not in the book yet. */
@@ -28,9 +29,9 @@ export const OutlookBar = memo(function OutlookBar({
   const rings = forecast && stillAt(forecast, forecast.pullS).frame.rings;
   const hopeless = forecast?.verdict.kind === 'no-window';
   const curdles =
-    judged.kind === 'judged' && judged.curdleC !== undefined
-      ? `, curdles from ${withUnit(degrees(judged.curdleC), unit)}`
-      : '';
+    bakes?.curdleC === undefined
+      ? ''
+      : `, ${bakes.spoils} from ${withUnit(degrees(bakes.curdleC), unit)}`;
   return (
     <View
       testID="outlook"
@@ -41,15 +42,15 @@ export const OutlookBar = memo(function OutlookBar({
         <Read numberOfLines={3} className="font-read-strong" testID="outlook-verdict">
           {says}
         </Read>
-        {judged.kind === 'judged' ? (
+        {bakes ? (
           <Soft numberOfLines={1}>
             {mayBake
-              ? `Sets at ${withUnit(degrees(judged.setC), unit)}${curdles}`
+              ? `Sets at ${withUnit(degrees(bakes.setC), unit)}${curdles}`
               : 'Keep the formula, then bake it'}
           </Soft>
         ) : null}
       </View>
-      {judged.kind === 'judged' ? (
+      {bakes ? (
         <Button
           label={hopeless ? 'Bake anyway' : 'Bake it'}
           {...(hopeless ? {} : { icon: icons.bake })}

@@ -1,5 +1,12 @@
 import type { FormulaData, Tried } from '@hollow-moon/contract';
-import { analyse, judgePart, type PartVerdict } from '@hollow-moon/core';
+import {
+  analyse,
+  bakesOf,
+  judgePart,
+  type Bakes,
+  type ForecastPlan,
+  type PartVerdict,
+} from '@hollow-moon/core';
 import { useMemo, useState, type Dispatch, type SetStateAction } from 'react';
 import type { KitchenBook } from '../store/kitchen';
 import { planFor } from './plan';
@@ -8,6 +15,10 @@ import { useForecast, type ForecastState } from './useForecast';
 /** What a formula on the bench leads to: judged, planned, forecast. */
 export interface Outlook extends ForecastState {
   readonly judged: PartVerdict;
+  /** How the oven sets it; `undefined` where it does not. */
+  readonly bakes: Bakes | undefined;
+  /** What the forecast is of, where there can be one. */
+  readonly plan: ForecastPlan | undefined;
   /** What is missing before there can be a forecast. */
   readonly missing: string | undefined;
   readonly tried: Tried;
@@ -28,14 +39,17 @@ export function useOutlook(data: FormulaData, book: KitchenBook, slot: string): 
     [lines, eggGrade, find, family, shell],
   );
   const wish = useMemo(() => planFor(data, book, tried), [data, book, tried]);
-  const plan = judged.kind === 'judged' && 'plan' in wish ? wish.plan : undefined;
+  const bakes = useMemo(() => bakesOf(judged, family), [judged, family]);
+  const plan = bakes && 'plan' in wish ? wish.plan : undefined;
   const state = useForecast(slot, plan);
   return {
     ...state,
     // A forecast of an earlier plan says nothing about one that cannot be made.
     forecast: plan ? state.forecast : undefined,
     judged,
-    missing: judged.kind === 'judged' && 'missing' in wish ? wish.missing : undefined,
+    bakes,
+    plan,
+    missing: bakes && 'missing' in wish ? wish.missing : undefined,
     tried,
     setTried,
   };

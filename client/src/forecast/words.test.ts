@@ -1,4 +1,4 @@
-import { forecast, judgePart, analyse, type Forecast } from '@hollow-moon/core';
+import { analyse, bakesOf, forecast, judgePart, type Forecast } from '@hollow-moon/core';
 import { centimetres, clock, grams, minutes, percent, temperatureFormat } from '../design/format';
 import { book, tart } from '../testing/book';
 import { planFor } from './plan';
@@ -24,7 +24,7 @@ describe('a forecast in words', () => {
   it('says what to do where there is no window', () => {
     const none = made({ setC: 220, fillingStartC: 5, shell: 'none', headspaceMm: 1 });
     expect(none.verdict.kind).toBe('no-window');
-    expect(sentence(none, celsius)).toMatch(/^Lower the oven/);
+    expect(sentence(none, celsius)).toBe('As planned, the rim curdles before the middle has set.');
     expect(shortVerdict(none)).toMatch(/^No window/);
   });
 
@@ -42,17 +42,23 @@ describe('a forecast in words', () => {
       judgePart(analyse(lines, 'EU M'), family, 'none');
     const judged = of(tart.lines, 'baked-custard');
     const empty = {
+      bakes: undefined,
       missing: undefined,
       problem: undefined,
       forecast: undefined,
       temperature: celsius,
     };
-    expect(outlookInShort({ ...empty, judged })).toBe('Working it out');
+    const bakes = bakesOf(judged, 'baked-custard');
+    expect(outlookInShort({ ...empty, judged, bakes })).toBe('Working it out');
     expect(outlookInShort({ ...empty, judged, missing: 'A tin.' })).toBe('A tin.');
     expect(outlookInShort({ ...empty, judged: of([], 'curd') })).toMatch(/nothing on the list/);
-    expect(outlookInShort({ ...empty, judged: of(tart.lines, 'syrup-nut') })).toBe(
-      'Sliceable, done at 93 to 96\u00a0°C',
-    );
+    const syrup = of(tart.lines, 'syrup-nut');
+    const sign = 'Sliceable, done at 93 to 96\u00a0°C';
+    expect(outlookInShort({ ...empty, judged: syrup })).toBe(sign);
+    // Baked by a sign: without a tin the sign is what can be said, with one there is a forecast.
+    const baked = { ...empty, judged: syrup, bakes: bakesOf(syrup, 'syrup-nut') };
+    expect(outlookInShort({ ...baked, missing: 'A tin.' })).toBe(sign);
+    expect(outlookInShort({ ...baked, forecast: made() })).toMatch(/^Pull at/);
     expect(outlookInShort({ ...empty, judged: of(tart.lines, 'starch-cream') })).toMatch(
       /^Add starch/,
     );

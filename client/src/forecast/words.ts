@@ -1,4 +1,14 @@
-import type { BySign, Firmness, Forecast, Problem, Pull, PartVerdict } from '@hollow-moon/core';
+import type {
+  Bakes,
+  BySign,
+  Firmness,
+  Forecast,
+  OutPlace,
+  OutStep,
+  Problem,
+  Pull,
+  PartVerdict,
+} from '@hollow-moon/core';
 import { centimetres, minutes, withUnit, type TemperatureFormat } from '../design/format';
 
 /** "31 to 38", or one figure where both ends round to the same minute. */
@@ -6,15 +16,31 @@ export const spanOfMinutes = (fromS: number, toS: number): string =>
   minutes(fromS) === minutes(toS) ? minutes(fromS) : `${minutes(fromS)} to ${minutes(toS)}`;
 
 /** The one line of a list. */
-export function shortVerdict({ verdict }: Forecast): string {
+export function shortVerdict({ verdict, spoils }: Forecast): string {
   if (verdict.kind === 'window') {
     const { earliest, best, latest } = verdict;
     return `Pull at ${minutes(best.timeS)} min, ${spanOfMinutes(earliest.timeS, latest.timeS)}`;
   }
   return verdict.reason === 'curdles-before-it-sets'
-    ? 'No window: the rim curdles before the middle sets'
+    ? `No window: the rim ${spoils} before the middle sets`
     : 'No window: it does not set in two hours';
 }
+
+const OUT_WORDS: Readonly<Record<OutPlace, string>> = {
+  rack: 'on the rack',
+  'oven-ajar': 'in the open oven',
+  'oven-shut': 'in the shut oven',
+  'in-the-bath': 'in its bath',
+  'ice-bath': 'in ice water',
+  fridge: 'in the fridge',
+  freezer: 'in the freezer',
+};
+
+const RACK: readonly OutStep[] = [{ atMin: 0, place: 'rack' }];
+
+/** Where a bake is so long after its pull, in words. */
+export const whereAfter = (seconds: number, out: readonly OutStep[] = RACK): string =>
+  OUT_WORDS[out.filter(({ atMin }) => atMin * 60 <= seconds).at(-1)?.place ?? 'rack'];
 
 const wobbleWords = ({ wobble }: Pull): string =>
   wobble.diameterM > 0.005
@@ -23,17 +49,22 @@ const wobbleWords = ({ wobble }: Pull): string =>
 
 /** What will happen, in a sentence or two. */
 export function sentence(
-  { verdict }: Forecast,
+  { verdict, curdleC }: Forecast,
   { degrees, span, unit }: TemperatureFormat,
+  out: readonly OutStep[] = RACK,
 ): string {
-  if (verdict.kind === 'no-window') return verdict.advice;
+  if (verdict.kind === 'no-window') return verdict.says;
   const { earliest, best, latest } = verdict;
   const coast = Math.max(0, best.peakC - best.probeC);
   const after =
     coast >= 0.5
-      ? `It coasts ${span(coast)} ${unit} and sets on the rack.`
-      : 'It finishes on the rack.';
-  const open = verdict.latestIsLimit ? '' : ' Starch keeps it safe past that.';
+      ? `It coasts ${span(coast)} ${unit} and sets ${whereAfter(0, out)}.`
+      : `It finishes ${whereAfter(0, out)}.`;
+  const open = verdict.latestIsLimit
+    ? ''
+    : curdleC === undefined
+      ? ' Nothing in it curdles past that; it only dries.'
+      : ' It bears more than that.';
   return `Pull at ${minutes(best.timeS)} min, ${spanOfMinutes(earliest.timeS, latest.timeS)}, at ${degrees(best.probeC)} ${unit}, when ${wobbleWords(best)}. ${after}${open}`;
 }
 
@@ -66,6 +97,7 @@ function signInShort({ endC, firmness, warnings }: BySign, temperature: Temperat
 /** Whatever can be said of a formula in one line, from its forecast down to what is missing. */
 export function outlookInShort(of: {
   readonly judged: PartVerdict;
+  readonly bakes: Bakes | undefined;
   readonly missing: string | undefined;
   readonly problem: Problem | undefined;
   readonly forecast: Forecast | undefined;
@@ -73,7 +105,9 @@ export function outlookInShort(of: {
 }): string {
   if (of.judged.kind === 'not-judged') return of.judged.reason;
   if (of.judged.kind === 'made') return of.judged.warnings[0] ?? 'Its ratios are as usual';
-  if (of.judged.kind === 'by-sign') return signInShort(of.judged, of.temperature);
+  if (of.judged.kind === 'by-sign' && (!of.bakes || of.missing || of.problem)) {
+    return signInShort(of.judged, of.temperature);
+  }
   if (of.missing) return of.missing;
   if (of.problem) return of.problem.message;
   return of.forecast ? shortVerdict(of.forecast) : 'Working it out';

@@ -8,6 +8,7 @@ import { begun } from '../bake/bakes';
 import { Button, Choice, Notice, Soft, Title } from '../design';
 import { ForecastPanel, OutlookBar, outlookInShort, planFor, useOutlook } from '../forecast';
 import { Column, useWide, WhenHere } from '../layout';
+import { ShellPanel } from '../shell';
 import { useKitchenBook, type KitchenBook } from '../store/kitchen';
 import { useAppDispatch } from '../store/store';
 import { useTemperature } from '../store/useTemperature';
@@ -17,7 +18,10 @@ import { FormulaList } from './FormulaList';
 import { StaleNotice } from './StaleNotice';
 import { useFormulaDraft, type FormulaDraft } from './useFormulaDraft';
 
-type Side = 'bench' | 'forecast';
+type Side = 'bench' | 'forecast' | 'shell';
+
+/** What a wide screen shows beside the list: the bench with the bake, or the bake with room. */
+type Breadth = 'bench' | 'bake';
 
 function OpenFormula({ id, book }: { readonly id: string; readonly book: KitchenBook }) {
   const bench = useFormulaDraft(id, book);
@@ -41,15 +45,18 @@ function OpenFormula({ id, book }: { readonly id: string; readonly book: Kitchen
 const Heading = memo(function Heading({
   name,
   side,
+  shell,
   onSide,
 }: {
   readonly name: string;
   readonly side: Side;
+  /** Whether there is a shell to speak of. */
+  readonly shell: boolean;
   readonly onSide: (side: Side) => void;
 }) {
   return (
-    <View className="flex-row items-center justify-between gap-2">
-      <View className="min-w-0 flex-1">
+    <View className="flex-row flex-wrap items-center justify-between gap-2">
+      <View className="min-w-40 flex-1">
         <Title>{name}</Title>
       </View>
       <Choice<Side>
@@ -59,6 +66,7 @@ const Heading = memo(function Heading({
         onChange={onSide}
         options={[
           { value: 'bench', label: 'Bench' },
+          ...(shell ? [{ value: 'shell', label: 'Shell' } as const] : []),
           { value: 'forecast', label: 'Forecast' },
         ]}
       />
@@ -79,7 +87,11 @@ function Workplace({
 }) {
   const wide = useWide();
   const dispatch = useAppDispatch();
-  const [side, setSide] = useState<Side>('forecast');
+  const [wished, setSide] = useState<Side>('forecast');
+  const hasShell = data.shell !== 'none';
+  // A formula whose shell is taken away has no side for it.
+  const side = wished === 'shell' && !hasShell ? 'forecast' : wished;
+  const [breadth, setBreadth] = useState<Breadth>('bench');
   const outlook = useOutlook(data, book, 'bench');
   const temperature = useTemperature();
   const { edit, draft } = bench;
@@ -144,13 +156,16 @@ function Workplace({
     },
     [ahead, book, edit, tried],
   );
-  const forecast = <ForecastPanel data={data} book={book} outlook={outlook} onEdit={editAhead} />;
+  const forecast = (broad = false) => (
+    <ForecastPanel data={data} book={book} outlook={outlook} onEdit={editAhead} wide={broad} />
+  );
+  const shell = <ShellPanel data={data} book={book} filled={outlook.forecast} onEdit={editAhead} />;
   // As in the panel: the picture first.
   const told = useDeferredValue(outlook.forecast);
   const foot = (
     <OutlookBar
       says={outlookInShort({ ...outlook, forecast: told, temperature })}
-      judged={outlook.judged}
+      bakes={outlook.bakes}
       forecast={told}
       shell={data.shell !== 'none'}
       mayBake={book.formulas.some((each) => each.id === id)}
@@ -173,6 +188,46 @@ function Workplace({
     </View>
   );
   if (wide) {
+    const turns = (
+      <View className="flex-row flex-wrap items-center justify-between gap-2">
+        {hasShell ? (
+          <Choice<'shell' | 'forecast'>
+            label="Forecast of"
+            hideLabel
+            value={side === 'shell' ? 'shell' : 'forecast'}
+            onChange={setSide}
+            options={[
+              { value: 'forecast', label: 'The bake' },
+              { value: 'shell', label: 'The shell' },
+            ]}
+          />
+        ) : (
+          <View />
+        )}
+        <Button
+          label={breadth === 'bench' ? 'Give it room' : 'Back to the bench'}
+          weight="quiet"
+          testID="breadth"
+          onPress={() => setBreadth(breadth === 'bench' ? 'bake' : 'bench')}
+        />
+      </View>
+    );
+    if (breadth === 'bake') {
+      return (
+        <View className="h-full">
+          <View className="min-h-0 flex-1">
+            <Column testID="forecast">
+              {head}
+              <SaveBar {...saveBarOf(bench)} />
+              {stale}
+              {turns}
+              {side === 'shell' ? shell : forecast(true)}
+            </Column>
+          </View>
+          {foot}
+        </View>
+      );
+    }
     return (
       <View className="h-full flex-row">
         <View className="w-72 border-r border-line">
@@ -190,7 +245,10 @@ function Workplace({
         </View>
         <View className="min-w-0 flex-1 border-l border-line">
           <View className="min-h-0 flex-1">
-            <Column testID="forecast">{forecast}</Column>
+            <Column testID="forecast">
+              {turns}
+              {side === 'shell' ? shell : forecast()}
+            </Column>
           </View>
           {foot}
         </View>
@@ -200,13 +258,13 @@ function Workplace({
   return (
     <View className="h-full">
       <View className="gap-2 border-b border-line bg-sheet p-3">
-        <Heading name={data.name || 'Unnamed'} side={side} onSide={setSide} />
+        <Heading name={data.name || 'Unnamed'} side={side} shell={hasShell} onSide={setSide} />
         {draft || side === 'bench' ? <SaveBar {...saveBarOf(bench)} /> : null}
       </View>
       <View className="min-h-0 flex-1">
         <Column testID={side}>
           {stale}
-          {side === 'bench' ? list : forecast}
+          {side === 'bench' ? list : side === 'shell' ? shell : forecast()}
         </Column>
       </View>
       {foot}

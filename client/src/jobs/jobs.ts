@@ -9,12 +9,18 @@ import type {
   Result,
   Unsure,
 } from '@hollow-moon/core';
-import type { CaseRun } from '@hollow-moon/contract';
+import type { BakeCase, BakeCaseResult } from '@hollow-moon/contract';
 
 /** What is computed beside the screen besides the forecast of the bench: what is asked, and the answer. */
 export interface Jobs {
-  readonly blind: { readonly ask: { readonly plan: BlindPlan }; readonly answer: Result<BlindForecast> };
-  readonly forecast: { readonly ask: { readonly plan: ForecastPlan }; readonly answer: Result<Forecast> };
+  readonly blind: {
+    readonly ask: { readonly plan: BlindPlan };
+    readonly answer: Result<BlindForecast>;
+  };
+  readonly forecast: {
+    readonly ask: { readonly plan: ForecastPlan };
+    readonly answer: Result<Forecast>;
+  };
   /** The draws from `first` to before `last`. */
   readonly members: {
     readonly ask: {
@@ -30,8 +36,11 @@ export interface Jobs {
     readonly ask: { readonly plan: ForecastPlan; readonly unsure: Unsure; readonly pullS: number };
     readonly answer: readonly Matters[];
   };
-  readonly remedies: { readonly ask: { readonly plan: ForecastPlan }; readonly answer: readonly Remedy[] };
-  readonly case: { readonly ask: { readonly text: string }; readonly answer: Result<CaseRun> };
+  readonly remedies: {
+    readonly ask: { readonly plan: ForecastPlan };
+    readonly answer: readonly Remedy[];
+  };
+  readonly case: { readonly ask: { readonly data: BakeCase }; readonly answer: BakeCaseResult };
 }
 
 export type JobKind = keyof Jobs;

@@ -1,5 +1,12 @@
-import { readBakeCase, runBakeCase } from '@hollow-moon/contract';
-import { forecast, forecastBlind, memberOf, remediesFor, shiftsFrom, whatMatters } from '@hollow-moon/core';
+import { runBakeCase } from '@hollow-moon/contract';
+import {
+  forecast,
+  forecastBlind,
+  memberOf,
+  remediesFor,
+  shiftsFrom,
+  whatMatters,
+} from '@hollow-moon/core';
 import type { Answer, Ask, FromJobWorker, JobKind, ToJobWorker } from './jobs';
 
 const worker = self as unknown as {
@@ -17,10 +24,7 @@ const WORK: { readonly [K in JobKind]: (ask: Ask<K>) => Answer<K> } = {
     }),
   matters: ({ plan, unsure, pullS }) => whatMatters(plan, unsure, pullS),
   remedies: ({ plan }) => remediesFor(plan),
-  case: ({ text }) => {
-    const read = readBakeCase(text);
-    return read.ok ? runBakeCase(read.value) : read;
-  },
+  case: ({ data }) => runBakeCase(data),
 };
 
 worker.onmessage = ({ data: { id, kind, ask } }) => {

@@ -312,6 +312,10 @@ export function OvenForm({
       <Soft>
         What a thermometer in it reads, less what it is set to: −9 for an oven that runs 9 °C cool.
       </Soft>
+      <FormNumber control={control} name="swingK" label="Swings by" unit="°C" />
+      <Soft>
+        How far it goes to either side as the thermostat clicks; 0 if nobody has watched it.
+      </Soft>
       <Ending
         refused={refused?.message}
         busy={isLoading}

@@ -252,7 +252,10 @@ function Kitchen({ book }: { readonly book: KitchenBook }) {
       title="Ovens"
       add="Add an oven"
       items={book.ovens}
-      lines={({ data }) => [data.name, `${OVEN_KIND_NAMES[data.kind]}, ${offBy(data.offsetK)}`]}
+      lines={({ data }) => [
+        data.name,
+        `${OVEN_KIND_NAMES[data.kind]}, ${offBy(data.offsetK)}${data.swingK > 0 ? `, swings by ${data.swingK} °C` : ''}`,
+      ]}
       form={(id, stored, onClose) => (
         <OvenForm key={id} kitchenId={kitchenId} id={id} stored={stored} onClose={onClose} />
       )}

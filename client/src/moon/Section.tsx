@@ -13,6 +13,8 @@ interface SectionProps {
   readonly setC: number;
   readonly curdleC: number | undefined;
   readonly label: string;
+  /** How far up the water of a bath stands, mm; drawn beside the wall in {@link WATER_PX} of its own. */
+  readonly waterMm?: number;
   /** Writes a temperature in the cook's unit. */
   readonly degrees: (celsius: number) => string;
 }
@@ -22,6 +24,9 @@ const MOST_LIFT = 2.2;
 const WANTED_HEIGHT = 0.5;
 /** Past this height, px, the picture is made narrower instead. */
 const MOST_HEIGHT = 220;
+
+/** Width of the water drawn beside the wall, px. */
+export const WATER_PX = 30;
 
 /** How large a section is drawn in the room given to it. */
 export function sectionSize(grid: SectionGrid, roomPx: number): { width: number; lift: number } {
@@ -63,7 +68,16 @@ const fillScale = (setC: number, curdleC: number) =>
  * The cut tart, half of it: middle at the left, rim at the right, with its temperatures. Thin lines
  * every 5 or 10 °C; the setting line is heavy and whole, the curdling line heavy and broken.
  */
-export function Section({ shape, grid, room, setC, curdleC, label, degrees }: SectionProps) {
+export function Section({
+  shape,
+  grid,
+  room,
+  setC,
+  curdleC,
+  label,
+  waterMm,
+  degrees,
+}: SectionProps) {
   const clip = `clip${useId()}`;
   const { width, lift } = sectionSize(grid, room);
   const scale = width / grid.widthM;
@@ -111,8 +125,20 @@ export function Section({ shape, grid, room, setC, curdleC, label, degrees }: Se
     const fits = at !== undefined && at >= MARK_ROOM / 2 && at <= x(midRadiusM) - MARK_ROOM / 2;
     if (fits && at - previous >= MARK_ROOM) marks.push({ level, at });
   }
+  const waterTop =
+    waterMm === undefined ? 0 : y(Math.min(grid.topM, grid.bottomM + waterMm / 1000));
+  // The wall leans out: the water meets it between its foot and its height at the level.
+  const wallAt = (heightPx: number): number => {
+    const [foot, rim] = [x(fill.bottomRadiusM + shellWide), x(fill.topRadiusM + shellWide)];
+    return foot + ((rim - foot) * (y(grid.bottomM) - heightPx)) / height;
+  };
   return (
-    <Svg width={width} height={height + top + 6} role="img" aria-label={label}>
+    <Svg
+      width={width + (waterMm === undefined ? 0 : WATER_PX)}
+      height={height + top + 6}
+      role="img"
+      aria-label={label}
+    >
       <Defs>
         <ClipPath id={clip}>
           <Path d={outline} />
@@ -164,6 +190,21 @@ export function Section({ shape, grid, room, setC, curdleC, label, degrees }: Se
           );
         })}
       </G>
+      {waterMm === undefined ? null : (
+        <G testID="bath-in-section">
+          <Path
+            d={`M${wallAt(waterTop)} ${waterTop}L${width + WATER_PX} ${waterTop}L${width + WATER_PX} ${y(grid.bottomM)}L${wallAt(y(grid.bottomM))} ${y(grid.bottomM)}Z`}
+            fill={colours.water}
+            opacity={0.25}
+          />
+          <Path
+            d={`M${wallAt(waterTop)} ${waterTop}q4 -3 8 0t8 0t8 0t8 0`}
+            fill="none"
+            stroke={colours.water}
+            strokeWidth={2}
+          />
+        </G>
+      )}
       <Path d={outline} fill="none" stroke={colours.ink} strokeWidth={1.5} />
       <Line
         x1={0.75}

@@ -59,7 +59,12 @@ const vessel: StoredVessel = stored(31, {
   material: 'bright-tin' as const,
   owned: 2,
 });
-const oven: StoredOven = stored(21, { name: 'Oven', kind: 'still' as const, offsetK: 0, swingK: 0 });
+const oven: StoredOven = stored(21, {
+  name: 'Oven',
+  kind: 'still' as const,
+  offsetK: 0,
+  swingK: 0,
+});
 
 export const storedTart: StoredFormula = stored(41, tart);
 

@@ -84,7 +84,7 @@ function asideOf({ part, wantedG, vessels, batches }: BuiltPart): string {
 /** How a bake is pulled, in words, from its forecast. */
 function pullSigns(forecast: Forecast): string[] {
   const { verdict } = forecast;
-  if (verdict.kind === 'no-window') return [`No window: ${verdict.advice}`];
+  if (verdict.kind === 'no-window') return [`No window: ${verdict.says}`];
   const { earliest, best, latest } = verdict;
   const wobble =
     best.wobble.diameterM > 0.005

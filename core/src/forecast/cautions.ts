@@ -8,18 +8,11 @@ import { LONGEST_BAKE_S } from './prepare';
 const brittle = ({ vessel }: ForecastPlan): boolean =>
   vessel.material === 'glass' || vessel.material === 'ceramic';
 
-/** What to do where there is no window, in a sentence. */
-export function adviceFor(verdict: NoWindow, plan: ForecastPlan, spoils: string): string {
-  if (verdict.reason === 'does-not-set-in-time') {
-    return `Set the oven hotter: after ${LONGEST_BAKE_S / 3600} hours at this setting the middle has not set.`;
-  }
-  const remedies = ['Lower the oven by 20 °C'];
-  if (plan.shell === 'none' && !plan.bath) remedies.push('stand the dish in a water bath');
-  if (plan.fillingStartC < 45) remedies.push('pour the filling warm');
-  remedies.push('fill shallower');
-  const last = remedies.pop();
-  return `${remedies.join(', ')} or ${last}: as planned, the rim ${spoils} before the middle has set.`;
-}
+/** Why there is no window, in a sentence; {@link remediesFor} finds what would open one. */
+export const reasonIn = (verdict: NoWindow, spoils: string): string =>
+  verdict.reason === 'does-not-set-in-time'
+    ? `After ${LONGEST_BAKE_S / 3600} hours at this setting the middle has not set.`
+    : `As planned, the rim ${spoils} before the middle has set.`;
 
 /** The usual cautions for a plan and its best pull. */
 export function cautionsFor(plan: ForecastPlan, best: Pull | undefined): string[] {

@@ -6,6 +6,7 @@
 import {
   forecast,
   probeAtTime,
+  remediesFor,
   sectionReader,
   stillAt,
   type Forecast,
@@ -70,7 +71,7 @@ const made = (plan: ForecastPlan, resolution = 1): Forecast => {
 
 const windowOf = (plan: ForecastPlan) => {
   const { verdict } = made(plan);
-  if (verdict.kind !== 'window') throw new Error(verdict.advice);
+  if (verdict.kind !== 'window') throw new Error(verdict.says);
   return verdict;
 };
 

@@ -21,7 +21,7 @@ import {
   type Place,
 } from '../thermal';
 import { SIMMERS_WITHIN_K, type BathForecast } from './bath';
-import { adviceFor, cautionsFor } from './cautions';
+import { cautionsFor, reasonIn } from './cautions';
 import { coolingOf } from './cooling';
 import { LONGEST_BAKE_S, prepare } from './prepare';
 import {
@@ -198,7 +198,7 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
             latest: pullAt(verdict.latestS),
             latestIsLimit: verdict.latestIsLimit,
           }
-        : { ...verdict, advice: adviceFor(verdict, plan, bakes.spoils) },
+        : { ...verdict, says: reasonIn(verdict, bakes.spoils) },
     pullS,
     setC: bakes.setC,
     curdleC: bakes.curdleC,

@@ -42,7 +42,7 @@ const best = (change: Partial<ForecastPlan>) => {
   const result = forecast({ ...pie, ...change });
   if (!result.ok) throw new Error(result.problem.message);
   const { verdict } = result.value;
-  if (verdict.kind !== 'window') throw new Error(verdict.advice);
+  if (verdict.kind !== 'window') throw new Error(verdict.says);
   return {
     minutes: verdict.best.timeS / 60,
     probeC: verdict.best.probeC,

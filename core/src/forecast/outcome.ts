@@ -59,7 +59,7 @@ export type ForecastVerdict =
       /** False when nothing was found to go wrong within the time looked at. */
       readonly latestIsLimit: boolean;
     }
-  | (NoWindow & { readonly advice: string });
+  | (NoWindow & { readonly says: string });
 
 export interface Forecast {
   readonly verdict: ForecastVerdict;

@@ -1,0 +1,214 @@
+import type { FormulaData, OvenUse } from '@hollow-moon/contract';
+import { STANDING_NAMES, STANDINGS, type Problem } from '@hollow-moon/core';
+import { memo } from 'react';
+import { View } from 'react-native';
+import { Button, Choice, FieldProblem, Fold, icons, NumberField, Picker, Soft } from '../design';
+import { useTemperature } from '../store/useTemperature';
+
+const STANDING_OPTIONS = STANDINGS.map((value) => ({ value, label: STANDING_NAMES[value] }));
+
+type Step = OvenUse['steps'][number];
+
+const KINDS = [
+  { value: 'set', label: 'Set to' },
+  { value: 'off-shut', label: 'Off, door shut' },
+  { value: 'off-ajar', label: 'Off, door ajar' },
+] as const;
+
+/** What is done to the oven, in a line. */
+function useInAWord(
+  of: OvenUse,
+  setC: number,
+  degrees: (c: number) => string,
+  unit: string,
+): string {
+  const { steps, doors, entersAtC, standing, foil } = of;
+  const says = [
+    ...(entersAtC === null ? [] : [`goes in at ${degrees(entersAtC)} ${unit}`]),
+    ...steps.map(({ atMin, to }) =>
+      typeof to === 'number'
+        ? `${degrees(to)} ${unit} from ${atMin} min`
+        : `off from ${atMin} min, door ${to === 'off-shut' ? 'shut' : 'ajar'}`,
+    ),
+    ...(doors.length > 0
+      ? [`door opened ${doors.length === 1 ? 'once' : `${doors.length} times`}`]
+      : []),
+    ...(standing === 'rack' ? [] : [STANDING_NAMES[standing].toLowerCase()]),
+    ...(foil ? ['under foil'] : []),
+  ];
+  return says.length > 0 ? says.join(', ') : `${degrees(setC)} ${unit} throughout, on a rack`;
+}
+
+/** The oven step by step: turned down, switched off, opened, not hot yet; what it stands on and under. */
+export const OvenUseFold = memo(function OvenUseFold({
+  data,
+  problem,
+  onEdit,
+}: {
+  readonly data: FormulaData;
+  readonly problem: Problem | undefined;
+  readonly onEdit: (field: string, data: FormulaData) => void;
+}) {
+  const { degrees, unit } = useTemperature();
+  const { ovenUse, setC } = data;
+  const { steps, doors, entersAtC, standing, foil } = ovenUse;
+  const set = (change: Partial<OvenUse>) =>
+    onEdit('ovenUse', { ...data, ovenUse: { ...ovenUse, ...change } });
+  const setStep = (index: number, step: Step) =>
+    set({ steps: steps.map((each, at) => (at === index ? step : each)) });
+  const lastMin = steps[steps.length - 1]?.atMin ?? 0;
+  const at = (path: string) => (problem?.path === path ? problem.message : undefined);
+  return (
+    <Fold
+      title="The oven, step by step"
+      summary={useInAWord(ovenUse, setC, degrees, unit)}
+      begin={at('programme.steps') !== undefined || at('programme.doors') !== undefined}
+      testID="oven-steps"
+    >
+      {() => (
+        <>
+          {steps.map((step, index) => (
+            <View
+              key={index}
+              className="flex-row flex-wrap items-end gap-2 border-b border-line pb-2"
+            >
+              <NumberField
+                label="From"
+                unit="min"
+                value={step.atMin}
+                onChange={(atMin) => setStep(index, { ...step, atMin })}
+                className="w-24"
+                testID={`step-at-${index}`}
+              />
+              <View className="w-40">
+                <Picker
+                  label="then"
+                  value={typeof step.to === 'number' ? 'set' : step.to}
+                  options={KINDS}
+                  onChange={(kind) =>
+                    setStep(index, {
+                      ...step,
+                      to: kind === 'off-shut' || kind === 'off-ajar' ? kind : setC,
+                    })
+                  }
+                />
+              </View>
+              {typeof step.to === 'number' ? (
+                <NumberField
+                  label="oven at"
+                  unit="°C"
+                  value={step.to}
+                  onChange={(to) => setStep(index, { ...step, to })}
+                  className="w-28"
+                  testID={`step-to-${index}`}
+                />
+              ) : null}
+              <Button
+                label={`Leave out step ${index + 1}`}
+                icon={icons.remove}
+                iconOnly
+                weight="quiet"
+                onPress={() => set({ steps: steps.filter((_, each) => each !== index) })}
+              />
+            </View>
+          ))}
+          {at('programme.steps') ? <FieldProblem>{at('programme.steps')!}</FieldProblem> : null}
+          <View className="flex-row flex-wrap gap-2">
+            <Button
+              label="Turn it down later"
+              disabled={steps.length >= 6}
+              testID="add-step"
+              onPress={() =>
+                set({ steps: [...steps, { atMin: lastMin + 15, to: Math.max(60, setC - 30) }] })
+              }
+            />
+            <Button
+              label="Switch it off later"
+              disabled={steps.length >= 6}
+              onPress={() => set({ steps: [...steps, { atMin: lastMin + 30, to: 'off-shut' }] })}
+            />
+          </View>
+          {doors.map((door, index) => (
+            <View key={index} className="flex-row flex-wrap items-end gap-2">
+              <NumberField
+                label="Door opened at"
+                unit="min"
+                value={door.atMin}
+                onChange={(atMin) =>
+                  set({ doors: doors.map((each, i) => (i === index ? { ...each, atMin } : each)) })
+                }
+                className="w-32"
+                testID={`door-at-${index}`}
+              />
+              <NumberField
+                label="for"
+                unit="s"
+                value={door.forS}
+                onChange={(forS) =>
+                  set({ doors: doors.map((each, i) => (i === index ? { ...each, forS } : each)) })
+                }
+                className="w-24"
+              />
+              <Button
+                label={`Leave out opening ${index + 1}`}
+                icon={icons.remove}
+                iconOnly
+                weight="quiet"
+                onPress={() => set({ doors: doors.filter((_, each) => each !== index) })}
+              />
+            </View>
+          ))}
+          {at('programme.doors') ? <FieldProblem>{at('programme.doors')!}</FieldProblem> : null}
+          <View className="flex-row flex-wrap items-end gap-2">
+            <Button
+              label="Open the door"
+              disabled={doors.length >= 12}
+              testID="add-door"
+              onPress={() =>
+                set({ doors: [...doors, { atMin: (doors.at(-1)?.atMin ?? -20) + 20, forS: 30 }] })
+              }
+            />
+          </View>
+          <Choice
+            label="When it goes in"
+            value={entersAtC === null ? 'hot' : 'cold'}
+            options={[
+              { value: 'hot', label: 'Oven is hot' },
+              { value: 'cold', label: 'Not yet' },
+            ]}
+            onChange={(value) => set({ entersAtC: value === 'hot' ? null : 20 })}
+          />
+          {entersAtC === null ? null : (
+            <NumberField
+              label="It really stands at"
+              unit="°C"
+              value={entersAtC}
+              onChange={(value) => set({ entersAtC: value })}
+              problem={at('programme.entersAtC')}
+              className="w-36"
+              testID="enters-at"
+            />
+          )}
+          <Choice
+            label="Stands on"
+            value={standing}
+            options={STANDING_OPTIONS}
+            onChange={(value) => set({ standing: value })}
+          />
+          <Choice
+            label="Over it"
+            value={foil ? 'foil' : 'open'}
+            options={[
+              { value: 'open', label: 'Nothing' },
+              { value: 'foil', label: 'Foil, loosely' },
+            ]}
+            onChange={(value) => set({ foil: value === 'foil' })}
+          />
+          <Soft>
+            {`${data.vesselCount === 1 ? 'One vessel is' : `All ${data.vesselCount} vessels are`} taken to be in the oven at once; a load its heater cannot keep up with makes it sag.`}
+          </Soft>
+        </>
+      )}
+    </Fold>
+  );
+});

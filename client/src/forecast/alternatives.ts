@@ -1,0 +1,123 @@
+import {
+  OVEN_KIND_NAMES,
+  OVEN_KINDS,
+  withRemedy,
+  type Forecast,
+  type ForecastPlan,
+  type VesselMaterial,
+} from '@hollow-moon/core';
+import type { TemperatureFormat } from '../design/format';
+
+/** Another way to bake the same, to hold against the plan. */
+export interface Alternative {
+  readonly id: string;
+  readonly name: string;
+  readonly plan: ForecastPlan;
+}
+
+const MATERIALS: Readonly<Record<VesselMaterial, string>> = {
+  'bright-tin': 'in bright tin',
+  'dark-tin': 'in dark tin',
+  glass: 'in glass',
+  ceramic: 'in china',
+};
+
+const HOT_C = 60;
+const COLD_C = 6;
+
+/** Ways cooks argue about, each one change from the plan. Those that the plan already is are left out. */
+export function alternativesTo(
+  plan: ForecastPlan,
+  { degrees, unit }: TemperatureFormat,
+): Alternative[] {
+  const at = (byK: number): Alternative => ({
+    id: `oven/${byK}`,
+    name: `at ${degrees(plan.setC + byK)} ${unit}`,
+    plan: withRemedy(plan, { kind: 'oven', byK }),
+  });
+  const { bath: _bath, ...dry } = plan;
+  const heightMm = plan.vessel.heightMm;
+  return [
+    at(-20),
+    at(-10),
+    at(10),
+    at(20),
+    ...(plan.bath
+      ? [{ id: 'dry', name: 'without the bath', plan: dry }]
+      : [
+          {
+            id: 'bath',
+            name: 'in a water bath',
+            plan: {
+              ...plan,
+              bath: {
+                panLengthMm: 380,
+                panBreadthMm: 300,
+                levelMm: Math.round(heightMm / 2),
+                waterC: 90,
+                vessels: plan.inOven ?? 1,
+              },
+            },
+          },
+        ]),
+    ...(plan.fillingStartC < HOT_C - 5
+      ? [
+          {
+            id: 'hot',
+            name: `filled hot, ${degrees(HOT_C)} ${unit}`,
+            plan: { ...plan, fillingStartC: HOT_C },
+          },
+        ]
+      : []),
+    ...(plan.fillingStartC > COLD_C + 5
+      ? [
+          {
+            id: 'cold',
+            name: `filled cold, ${degrees(COLD_C)} ${unit}`,
+            plan: { ...plan, fillingStartC: COLD_C },
+          },
+        ]
+      : []),
+    ...(Object.keys(MATERIALS) as VesselMaterial[])
+      .filter((material) => material !== plan.vessel.material)
+      .map((material) => ({
+        id: `material/${material}`,
+        name: MATERIALS[material],
+        plan: { ...plan, vessel: { ...plan.vessel, material } },
+      })),
+    ...OVEN_KINDS.filter((kind) => kind !== plan.oven.kind).map((kind) => ({
+      id: `kind/${kind}`,
+      name: `${OVEN_KIND_NAMES[kind].toLowerCase()} oven`,
+      plan: { ...plan, oven: { ...plan.oven, kind } },
+    })),
+    {
+      id: 'shallower',
+      name: '5 mm shallower',
+      plan: { ...plan, headspaceMm: plan.headspaceMm + 5 },
+    },
+    ...(plan.foil ? [] : [{ id: 'foil', name: 'under foil', plan: { ...plan, foil: true } }]),
+  ];
+}
+
+/** How two ways differ, for the cook. */
+export function differenceInWords(mine: Forecast, other: Forecast): string {
+  const [a, b] = [mine.verdict, other.verdict];
+  if (b.kind === 'no-window') return a.kind === 'no-window' ? 'no window either' : 'no window';
+  if (a.kind === 'no-window') return 'opens a window';
+  const laterMin = Math.round((b.best.timeS - a.best.timeS) / 60);
+  const widthS = (of: typeof a) => of.latest.timeS - of.earliest.timeS;
+  const wider = widthS(b) / Math.max(1, widthS(a));
+  const time =
+    laterMin === 0 ? 'as quick' : `${Math.abs(laterMin)} min ${laterMin > 0 ? 'later' : 'sooner'}`;
+  const width =
+    !a.latestIsLimit || !b.latestIsLimit || (wider > 0.85 && wider < 1.18)
+      ? 'as forgiving'
+      : wider >= 1
+        ? `${wider.toFixed(1)} times the window`
+        : `${Math.round(wider * 100)} % of the window`;
+  return `${time}, ${width}`;
+}
+
+/** The middle of a forecast over time. */
+export const centreOf = (of: Forecast): readonly (readonly [number, number])[] =>
+  of.frames.map((frame) => [frame.timeS, frame.probeC.centre] as const);

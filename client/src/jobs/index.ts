@@ -1,0 +1,2 @@
+export { useJob } from './useJob';
+export { SPREAD_RUNS, useSpread, type SpreadState } from './useSpread';

@@ -1,0 +1,54 @@
+import { useEffect, useState } from 'react';
+import type { Answer, Ask, JobKind } from './jobs';
+import { createPool, type Pool } from './pool';
+import { createJobWorker } from './worker';
+
+/** Two at a time: that is how many cores a small machine has to spare. */
+export const POOL_SIZE = 2;
+
+let shared: Pool | undefined;
+export const pool = (): Pool => (shared ??= createPool(createJobWorker, POOL_SIZE));
+
+/** What is asked stands this long before it is begun, ms: a slider passes many values. */
+const REST_MS = 120;
+
+export interface JobState<K extends JobKind> {
+  /** The last answer; it stays while the next is worked out. */
+  readonly answer: Answer<K> | undefined;
+  /** Whether that one answers what is asked now. */
+  readonly settled: boolean;
+  readonly broke: boolean;
+}
+
+interface Told<K extends JobKind> {
+  readonly key: string | undefined;
+  readonly answer: Answer<K> | undefined;
+  readonly broke: boolean;
+}
+
+/** The answer to a job, worked out beside the screen; `undefined` asks nothing. */
+export function useJob<K extends JobKind>(kind: K, ask: Ask<K> | undefined): JobState<K> {
+  const [told, setTold] = useState<Told<K>>({ key: undefined, answer: undefined, broke: false });
+  const key = ask && JSON.stringify(ask);
+  useEffect(() => {
+    if (key === undefined) return;
+    let withdraw = () => undefined as void;
+    const rest = setTimeout(() => {
+      const asked = pool().ask(kind, JSON.parse(key) as Ask<K>);
+      withdraw = asked.withdraw;
+      asked.answer.then(
+        (answer) => setTold({ key, answer, broke: false }),
+        () => setTold((before) => ({ ...before, key, broke: true })),
+      );
+    }, REST_MS);
+    return () => {
+      clearTimeout(rest);
+      withdraw();
+    };
+  }, [key, kind]);
+  return {
+    answer: key === undefined ? undefined : told.answer,
+    settled: told.key === key,
+    broke: told.broke && told.key === key,
+  };
+}

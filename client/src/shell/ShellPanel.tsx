@@ -1,0 +1,418 @@
+import { blindPlanOf, type FormulaData, type ShellBake } from '@hollow-moon/contract';
+import {
+  analyse,
+  BLIND_SCHOOLS,
+  lightnessOf,
+  LINED_START_NAMES,
+  LINED_STARTS,
+  rawBaseOf,
+  SEAL_NAMES,
+  SEALS,
+  shadeOf,
+  soggyClock,
+  TARGETS,
+  waterActivity,
+  WEIGHT_NAMES,
+  WEIGHTS,
+  type BlindForecast,
+  type BlindPlan,
+  type Forecast,
+  type LinedStart,
+} from '@hollow-moon/core';
+import { useMemo, useState } from 'react';
+import { Pressable, Text, View } from 'react-native';
+import {
+  Button,
+  Choice,
+  Fold,
+  Labelled,
+  Notice,
+  NumberField,
+  Picker,
+  Range,
+  Read,
+  Sheet,
+  Soft,
+} from '../design';
+import { minutes } from '../design/format';
+import { useJob } from '../jobs';
+import type { KitchenBook } from '../store/kitchen';
+import { useTemperature } from '../store/useTemperature';
+import { ShellSection } from './ShellSection';
+import { ShellStrip } from './ShellStrip';
+import { StageEditor } from './StageEditor';
+import { blindSentence, rawBaseInWords, soggyInWords, swatchOf } from './words';
+
+const WEIGHT_OPTIONS = WEIGHTS.map((value) => ({ value, label: WEIGHT_NAMES[value] }));
+const START_OPTIONS = (Object.keys(LINED_STARTS) as LinedStart[]).map((value) => ({
+  value,
+  label: LINED_START_NAMES[value],
+}));
+const SEAL_OPTIONS = SEALS.map((value) => ({ value, label: SEAL_NAMES[value] }));
+
+/** The plan of the empty shell, or what is missing for it. */
+function blindWish(
+  data: FormulaData,
+  book: KitchenBook,
+): { readonly plan: BlindPlan } | { readonly missing: string } {
+  const vessel = book.vessels.find((each) => each.id === data.vesselId)?.data;
+  if (!vessel) return { missing: 'Choose a tin to see the shell’s forecast.' };
+  const oven = book.ovens.find((each) => each.id === data.ovenId)?.data;
+  if (!oven) return { missing: 'Choose an oven to see the shell’s forecast.' };
+  const { own, formulaOf } = book;
+  return { plan: blindPlanOf(data, { kitchen: book.kitchen.data, vessel, oven, own, formulaOf }) };
+}
+
+/** A colour with its name, to hold against the shell in hand. */
+function Swatch({ lightness, name }: { readonly lightness: number; readonly name: string }) {
+  return (
+    <View className="flex-row items-center gap-2">
+      <View
+        className="h-9 w-9 rounded-full border border-ink"
+        style={{ backgroundColor: swatchOf(lightness) }}
+      />
+      <Read>{name}</Read>
+    </View>
+  );
+}
+
+/** The shade aimed for, chosen by the eye. */
+function TargetChoice({
+  target,
+  onTarget,
+}: {
+  readonly target: ShellBake['target'];
+  readonly onTarget: (target: ShellBake['target']) => void;
+}) {
+  return (
+    <View className="gap-1">
+      <Soft>The base is to be</Soft>
+      <View role="radiogroup" aria-label="The base is to be" className="flex-row flex-wrap gap-2">
+        {TARGETS.map((each) => (
+          <Pressable
+            key={each}
+            role="radio"
+            aria-checked={each === target}
+            onPress={() => onTarget(each)}
+            className={`min-h-12 flex-row items-center gap-2 rounded border-2 px-3 ${each === target ? 'border-ink' : 'border-line'}`}
+          >
+            <View
+              className="h-7 w-7 rounded-full border border-ink"
+              style={{ backgroundColor: swatchOf(lightnessOf(each)) }}
+            />
+            <Text className="font-read-strong text-base text-ink">{each}</Text>
+          </Pressable>
+        ))}
+      </View>
+    </View>
+  );
+}
+
+function Instrument({
+  forecast,
+  plan,
+}: {
+  readonly forecast: BlindForecast;
+  readonly plan: BlindPlan;
+}) {
+  const { degrees, unit } = useTemperature();
+  const [scrubbed, setScrubbed] = useState<number>();
+  const { frames, endS } = forecast;
+  const timeS = Math.min(scrubbed ?? endS, endS);
+  const frame = frames.find((each) => each.timeS >= timeS) ?? frames[frames.length - 1]!;
+  const stage = plan.stages[frame.stage] ?? plan.stages[plan.stages.length - 1]!;
+  const weighted = plan.weights !== 'none' && stage.weighted && timeS < endS;
+  const { base, rim } = frame.places;
+  const place = `${minutes(frame.timeS)} min in the oven`;
+  return (
+    <Sheet>
+      <ShellSection
+        frame={frame}
+        weights={weighted}
+        inTin={!stage.outOfRing}
+        label={`The shell cut through, ${place}: base ${shadeOf(base.lightness)}, rim ${shadeOf(rim.lightness)}`}
+      />
+      <View className="flex-row flex-wrap justify-between gap-3">
+        <Labelled label="Base">
+          <Swatch lightness={base.lightness} name={shadeOf(base.lightness)} />
+        </Labelled>
+        <Labelled label="Rim">
+          <Swatch lightness={rim.lightness} name={shadeOf(rim.lightness)} />
+        </Labelled>
+        <Labelled label="Base, below">
+          <Read className="font-figures text-lead">{`${degrees(base.outsideC)} ${unit}`}</Read>
+        </Labelled>
+        <Labelled label="Its water">
+          <Read className="font-figures text-lead" testID="base-water">
+            {`${(base.water * 100).toFixed(base.water < 0.1 ? 1 : 0)} %, aw ${base.activity.toFixed(2)}`}
+          </Read>
+        </Labelled>
+      </View>
+      <Range
+        label="Time"
+        hideLabel
+        value={Math.round(timeS)}
+        least={0}
+        most={Math.round(endS)}
+        step={20}
+        onChange={setScrubbed}
+        shown={place}
+        testID="shell-scrubber"
+      />
+      <Read className="text-center" testID="shell-place">
+        {place}
+      </Read>
+      <ShellStrip forecast={forecast} plan={plan} timeS={timeS} />
+    </Sheet>
+  );
+}
+
+/** How the base fares once it is filled. */
+function SoggySheet({
+  data,
+  book,
+  baseActivity,
+  onShell,
+}: {
+  readonly data: FormulaData;
+  readonly book: KitchenBook;
+  readonly baseActivity: number;
+  readonly onShell: (change: Partial<ShellBake>) => void;
+}) {
+  const { degrees, unit } = useTemperature();
+  const { seal, keptC } = data.shellBake;
+  const { lines, shellThicknessMm } = data;
+  const filling = useMemo(
+    () => waterActivity(analyse(lines, book.kitchen.data.eggGrade, book.find).composition),
+    [lines, book],
+  );
+  const clock = useMemo(
+    () =>
+      soggyClock({
+        thicknessMm: Math.max(1, shellThicknessMm),
+        baseActivity,
+        fillingActivity: filling,
+        seal,
+        keptC,
+      }),
+    [shellThicknessMm, baseActivity, filling, seal, keptC],
+  );
+  return (
+    <Fold title="How long it stays crisp" summary={soggyInWords(clock)} testID="soggy">
+      {() => (
+        <>
+          <Read className="text-lead" testID="soggy-says">
+            {soggyInWords(clock)}
+          </Read>
+          <Choice
+            label="Between base and filling"
+            value={seal}
+            options={SEAL_OPTIONS}
+            onChange={(value) => onShell({ seal: value })}
+          />
+          <Range
+            label="Kept at"
+            value={keptC}
+            least={0}
+            most={30}
+            step={1}
+            shown={degrees(keptC)}
+            unit={unit}
+            onChange={(value) => onShell({ keptC: value })}
+            testID="kept-at"
+          />
+          <Soft>
+            {`The filling’s water activity is ${filling.toFixed(2)}, the base’s ${baseActivity.toFixed(2)} as it is filled. Hours, not minutes: the seals are put to what cooks find.`}
+          </Soft>
+        </>
+      )}
+    </Fold>
+  );
+}
+
+/** The empty shell: how it is baked, what it comes to, and how long it lasts. */
+export function ShellPanel({
+  data,
+  book,
+  filled,
+  onEdit,
+}: {
+  readonly data: FormulaData;
+  readonly book: KitchenBook;
+  /** The forecast of the filled bake: it carries a raw base's fate. */
+  readonly filled: Forecast | undefined;
+  readonly onEdit: (field: string, data: FormulaData) => void;
+}) {
+  const wish = useMemo(() => blindWish(data, book), [data, book]);
+  const { shellBake } = data;
+  const plan = 'plan' in wish && !shellBake.raw ? wish.plan : undefined;
+  const { answer, broke } = useJob('blind', plan && { plan });
+  const onShell = (change: Partial<ShellBake>) =>
+    onEdit('shellBake', { ...data, shellBake: { ...shellBake, ...change } });
+  const forecast = answer?.ok ? answer.value : undefined;
+  const problem = answer && !answer.ok ? answer.problem : undefined;
+  const raw =
+    shellBake.raw && filled && 'plan' in wish
+      ? rawBaseOf(filled.frames, filled.pullS, wish.plan.dough)
+      : undefined;
+  const school = BLIND_SCHOOLS.find(
+    (each) =>
+      JSON.stringify(each.stages) === JSON.stringify(shellBake.stages) &&
+      each.weights === shellBake.weights &&
+      each.docked === shellBake.docked,
+  );
+  const advised = forecast?.advised;
+  const [first, last] = [shellBake.stages[0], shellBake.stages.at(-1)];
+  return (
+    <View className="gap-4">
+      <Sheet title="The empty shell">
+        <Choice
+          label="The shell is"
+          hideLabel
+          value={shellBake.raw ? 'raw' : 'first'}
+          options={[
+            { value: 'first', label: 'Baked first' },
+            { value: 'raw', label: 'Filled raw' },
+          ]}
+          onChange={(value) => onShell({ raw: value === 'raw' })}
+        />
+        {'missing' in wish ? <Notice kind="hint">{wish.missing}</Notice> : null}
+        {broke ? (
+          <Notice kind="danger">
+            The shell’s forecast broke off. Change something and try again.
+          </Notice>
+        ) : null}
+        {shellBake.raw ? (
+          raw ? (
+            raw.verdict === 'raw' ? (
+              <Notice kind="danger" testID="raw-base">
+                {rawBaseInWords(raw)}
+              </Notice>
+            ) : (
+              <Read className="text-lead" testID="raw-base">
+                {rawBaseInWords(raw)}
+              </Read>
+            )
+          ) : (
+            <Soft>The forecast of the filled bake will say what becomes of the base.</Soft>
+          )
+        ) : forecast ? (
+          <Read className="text-lead" testID="blind-sentence">
+            {blindSentence(forecast, shellBake)}
+          </Read>
+        ) : plan && !problem ? (
+          <Soft>Working it out</Soft>
+        ) : null}
+        {forecast?.risks.map(({ what, says }) => (
+          <Notice
+            key={`${what}/${says}`}
+            kind={what === 'shrinks' ? 'hint' : 'danger'}
+            testID={`risk-${what}`}
+          >
+            {says}
+          </Notice>
+        ))}
+        {advised && first && last ? (
+          <View className="flex-row flex-wrap items-center justify-between gap-2">
+            <Read className="min-w-48 flex-1" testID="advised">
+              {advised.weightedMin > 0
+                ? `Enough would be ${advised.weightedMin} min weighted, then ${advised.bareMin} bare.`
+                : `Enough would be ${advised.bareMin} min.`}
+            </Read>
+            <Button
+              label="Take these"
+              testID="take-advice"
+              onPress={() =>
+                onShell({
+                  stages: [
+                    ...(advised.weightedMin > 0
+                      ? [{ ...first, minutes: advised.weightedMin }]
+                      : []),
+                    { ...last, minutes: Math.max(1, advised.bareMin), weighted: false },
+                  ],
+                })
+              }
+            />
+          </View>
+        ) : null}
+      </Sheet>
+      {forecast && plan ? <Instrument forecast={forecast} plan={plan} /> : null}
+      {shellBake.raw ? null : (
+        <Sheet title="How it is baked">
+          <Picker
+            label="Way of baking"
+            value={school?.name ?? ''}
+            options={[
+              ...(school ? [] : [{ value: '', label: 'Your own' }]),
+              ...BLIND_SCHOOLS.map(({ name }) => ({ value: name, label: name })),
+            ]}
+            onChange={(name) => {
+              const found = BLIND_SCHOOLS.find((each) => each.name === name);
+              if (found) {
+                onShell({
+                  weights: found.weights,
+                  docked: found.docked,
+                  stages: found.stages.map((stage) => ({ ...stage })),
+                });
+              }
+            }}
+            testID="blind-school"
+          />
+          <StageEditor
+            stages={shellBake.stages}
+            problem={problem}
+            onStages={(stages) => onShell({ stages })}
+          />
+          <Choice
+            label="Weighed down with"
+            value={shellBake.weights}
+            options={WEIGHT_OPTIONS}
+            onChange={(weights) => onShell({ weights })}
+          />
+          <Choice
+            label="Base"
+            value={shellBake.docked ? 'docked' : 'whole'}
+            options={[
+              { value: 'whole', label: 'Whole' },
+              { value: 'docked', label: 'Pricked' },
+            ]}
+            onChange={(value) => onShell({ docked: value === 'docked' })}
+          />
+          {shellBake.docked && data.family === 'baked-custard' ? (
+            <Notice kind="hint">
+              A poured custard runs through the holes: brush the hot base with egg, or leave it
+              whole.
+            </Notice>
+          ) : null}
+          <Choice
+            label="The lined tin goes in"
+            value={shellBake.start}
+            options={START_OPTIONS}
+            onChange={(start) => onShell({ start })}
+          />
+          <NumberField
+            label="Rested in the tin"
+            unit="min"
+            value={shellBake.restMin}
+            onChange={(restMin) => onShell({ restMin })}
+            className="w-36"
+            testID="rest-min"
+          />
+          <TargetChoice target={shellBake.target} onTarget={(target) => onShell({ target })} />
+        </Sheet>
+      )}
+      {forecast ? (
+        <SoggySheet
+          data={data}
+          book={book}
+          baseActivity={forecast.baseActivity}
+          onShell={onShell}
+        />
+      ) : null}
+      <Soft>
+        Colours are of a plain sweet dough on a good screen: hold the shell itself against them
+        once, and remember the difference. Times are for a hot, steady oven.
+      </Soft>
+    </View>
+  );
+}

@@ -1,0 +1,86 @@
+import type { ShellBake } from '@hollow-moon/contract';
+import type { Problem } from '@hollow-moon/core';
+import { View } from 'react-native';
+import { Button, FieldProblem, icons, NumberField, Picker } from '../design';
+
+type Stage = ShellBake['stages'][number];
+
+const HOW = [
+  { value: 'weighted', label: 'weights in' },
+  { value: 'bare', label: 'bare' },
+  { value: 'out', label: 'bare, out of the ring' },
+] as const;
+
+const howOf = ({ weighted, outOfRing }: Stage) =>
+  weighted ? 'weighted' : outOfRing ? 'out' : 'bare';
+
+/** The stages of a blind bake, one line each. */
+export function StageEditor({
+  stages,
+  problem,
+  onStages,
+}: {
+  readonly stages: ShellBake['stages'];
+  readonly problem: Problem | undefined;
+  readonly onStages: (stages: ShellBake['stages']) => void;
+}) {
+  const change = (index: number, with_: Partial<Stage>) =>
+    onStages(stages.map((each, at) => (at === index ? { ...each, ...with_ } : each)));
+  const at = (index: number, field: string) =>
+    problem?.path === `blind.stages.${index}.${field}` ? problem.message : undefined;
+  return (
+    <View className="gap-2">
+      {stages.map((stage, index) => (
+        <View key={index} className="flex-row flex-wrap items-end gap-2 border-b border-line pb-2">
+          <NumberField
+            label={index === 0 ? 'First' : 'Then'}
+            unit="min"
+            value={stage.minutes}
+            onChange={(minutes) => change(index, { minutes })}
+            problem={at(index, 'minutes')}
+            className="w-24"
+            testID={`blind-minutes-${index}`}
+          />
+          <NumberField
+            label="oven at"
+            unit="°C"
+            value={stage.setC}
+            onChange={(setC) => change(index, { setC })}
+            problem={at(index, 'setC')}
+            className="w-24"
+            testID={`blind-set-${index}`}
+          />
+          <View className="min-w-36 flex-1">
+            <Picker
+              label="with"
+              value={howOf(stage)}
+              options={HOW}
+              onChange={(how) =>
+                change(index, { weighted: how === 'weighted', outOfRing: how === 'out' })
+              }
+              testID={`blind-how-${index}`}
+            />
+          </View>
+          {stages.length > 1 ? (
+            <Button
+              label={`Leave out stage ${index + 1}`}
+              icon={icons.remove}
+              iconOnly
+              weight="quiet"
+              onPress={() => onStages(stages.filter((_, each) => each !== index))}
+            />
+          ) : null}
+        </View>
+      ))}
+      {problem?.path === 'blind.stages' ? <FieldProblem>{problem.message}</FieldProblem> : null}
+      <View className="self-start">
+        <Button
+          label="One more stage"
+          disabled={stages.length >= 6}
+          testID="add-stage"
+          onPress={() => onStages([...stages, { ...stages.at(-1)!, minutes: 10, weighted: false }])}
+        />
+      </View>
+    </View>
+  );
+}
