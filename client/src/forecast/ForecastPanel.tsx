@@ -137,14 +137,22 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
       />
     </>
   );
-  const questions =
+  const sure =
     told && plan ? (
-      <>
-        <SureFold forecast={told} plan={plan} unsure={unsure} onUnsure={setUnsure} state={spread} />
-        <CompareFold plan={plan} forecast={told} compared={compared} onChoose={choose} />
-        <ProbeFold forecast={told} laid={laid} onLaid={setLaid} />
-      </>
+      <SureFold
+        forecast={told}
+        plan={plan}
+        unsure={unsure}
+        onUnsure={setUnsure}
+        state={spread}
+        ready={settled}
+      />
     ) : null;
+  const against =
+    told && plan ? (
+      <CompareFold plan={plan} forecast={told} compared={compared} onChoose={choose} />
+    ) : null;
+  const probe = told ? <ProbeFold forecast={told} laid={laid} onLaid={setLaid} /> : null;
   const foot = (
     <>
       <CaseFold
@@ -186,8 +194,14 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
           {verdict}
           {history}
           <View className="flex-row items-start gap-4">
-            <View className="min-w-0 flex-1 gap-4">{questions}</View>
-            <View className="min-w-0 flex-1 gap-4">{foot}</View>
+            <View className="min-w-0 flex-1 gap-4">
+              {sure}
+              {probe}
+            </View>
+            <View className="min-w-0 flex-1 gap-4">
+              {against}
+              {foot}
+            </View>
           </View>
         </View>
       </View>
@@ -198,7 +212,9 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
       {verdict}
       {history}
       {controls}
-      {questions}
+      {sure}
+      {against}
+      {probe}
       {foot}
     </View>
   );

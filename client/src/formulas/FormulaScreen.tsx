@@ -159,7 +159,9 @@ function Workplace({
   const forecast = (broad = false) => (
     <ForecastPanel data={data} book={book} outlook={outlook} onEdit={editAhead} wide={broad} />
   );
-  const shell = <ShellPanel data={data} book={book} filled={outlook.forecast} onEdit={editAhead} />;
+  const shell = (broad = false) => (
+    <ShellPanel data={data} book={book} filled={outlook.forecast} onEdit={editAhead} wide={broad} />
+  );
   // As in the panel: the picture first.
   const told = useDeferredValue(outlook.forecast);
   const foot = (
@@ -221,7 +223,7 @@ function Workplace({
               <SaveBar {...saveBarOf(bench)} />
               {stale}
               {turns}
-              {side === 'shell' ? shell : forecast(true)}
+              {side === 'shell' ? shell(true) : forecast(true)}
             </Column>
           </View>
           {foot}
@@ -247,7 +249,7 @@ function Workplace({
           <View className="min-h-0 flex-1">
             <Column testID="forecast">
               {turns}
-              {side === 'shell' ? shell : forecast()}
+              {side === 'shell' ? shell() : forecast()}
             </Column>
           </View>
           {foot}
@@ -264,7 +266,7 @@ function Workplace({
       <View className="min-h-0 flex-1">
         <Column testID={side}>
           {stale}
-          {side === 'bench' ? list : side === 'shell' ? shell : forecast()}
+          {side === 'bench' ? list : side === 'shell' ? shell() : forecast()}
         </Column>
       </View>
       {foot}

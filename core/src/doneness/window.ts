@@ -1,4 +1,4 @@
-import { runCourse, type Course, type Model, type Moment } from '../thermal';
+import { runCourse, type Course, type Model, type Moment, type RunOptions } from '../thermal';
 import { coast, slowestColumn, type Outcome } from './coast';
 import { curdledShare } from './wobble';
 
@@ -41,11 +41,18 @@ export function bakeThrough(
   from: Moment,
   oven: Course,
   untilS: number,
-  spoiltAtMost: number,
-  onStep: (share: number) => void = () => undefined,
+  {
+    spoiltAtMost,
+    onStep = () => undefined,
+    ...steps
+  }: {
+    readonly spoiltAtMost: number;
+    readonly onStep?: (share: number) => void;
+  } & Pick<RunOptions, 'toleranceK' | 'longestStepS'>,
 ): Moment[] {
   const quiteSpoilt = Math.min(0.95, spoiltAtMost + 0.35);
   return runCourse(model, from, oven, untilS, {
+    ...steps,
     enough: (moment) => {
       onStep(moment.timeS / untilS);
       return slowestColumn(model, moment) > 0.985 || curdledShare(model, moment) > quiteSpoilt;
@@ -80,12 +87,13 @@ export function tryPulls(
   model: Model,
   moments: readonly Moment[],
   out: (pulledAtS: number) => Course,
+  tries = TRIES,
 ): Outcome[] {
   const started = moments.findIndex((moment) => slowestColumn(model, moment) > 0.03);
   const last = moments.length - 1;
   const first = started < 0 ? last : Math.max(0, started - 1);
-  const picks = Array.from({ length: TRIES }, (_, index) =>
-    Math.round(first + ((last - first) * index) / (TRIES - 1)),
+  const picks = Array.from({ length: tries }, (_, index) =>
+    Math.round(first + ((last - first) * index) / (tries - 1)),
   );
   return [...new Set(picks)].map((index) =>
     coast(model, moments[index]!, out(moments[index]!.timeS)),

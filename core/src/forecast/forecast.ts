@@ -40,8 +40,6 @@ export interface ForecastOptions {
   readonly resolution?: number;
   /** Moves the setting and curdling temperatures, K: one of the things a forecast is unsure of. */
   readonly setShiftK?: number;
-  /** When the drawn history leaves the oven, s, whatever the window says. */
-  readonly pullAtS?: number;
   /** Only the window and the curves: neither fields to draw nor the hours of cooling. */
   readonly brief?: boolean;
   /** Called with 0 to 1 as the work goes on. */
@@ -131,9 +129,10 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
   const start = firstMoment(model);
   const baked = [
     start,
-    ...bakeThrough(model, start, oven, LONGEST_BAKE_S, bakes.spoiltAtMost, (share) =>
-      onProgress(0.4 * share),
-    ),
+    ...bakeThrough(model, start, oven, LONGEST_BAKE_S, {
+      spoiltAtMost: bakes.spoiltAtMost,
+      onStep: (share) => onProgress(0.4 * share),
+    }),
   ];
   onProgress(0.4);
   const coasts = tryPulls(model, baked, out);
@@ -147,12 +146,9 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
   };
   const best = verdict.kind === 'window' ? pullAt(verdict.bestS) : undefined;
   const pullS =
-    options.pullAtS ??
-    (verdict.kind === 'window'
+    verdict.kind === 'window'
       ? verdict[`${plan.pull ?? 'best'}S`]
-      : (verdict.setsAtS ?? verdict.curdlesAtS ?? baked[baked.length - 1]!.timeS));
-  const followed = baked[baked.length - 1]!;
-  if (followed.timeS < pullS) baked.push(...runCourse(model, followed, oven, pullS));
+      : (verdict.setsAtS ?? verdict.curdlesAtS ?? baked[baked.length - 1]!.timeS);
   const pulled = momentAt(model, baked, oven, pullS);
   const wayOut = later(out(pullS), pullS);
   const cooling = runCourse(model, pulled, wayOut, pullS + DRAWN_COOLING_S);

@@ -1,7 +1,8 @@
+import { bakeThrough, centreOf, tryPulls, windowOf } from '../doneness';
 import { succeed, type Result } from '../result';
-import { forecast } from './forecast';
-import type { Forecast } from './outcome';
+import { firstMoment, later, readerAt, runCourse } from '../thermal';
 import type { ForecastPlan } from './plan';
+import { LONGEST_BAKE_S, prepare } from './prepare';
 
 /** How unsure the inputs of a forecast are: standard uncertainties. */
 export interface Unsure {
@@ -105,39 +106,58 @@ function shifted(plan: ForecastPlan, shift: Shift): ForecastPlan {
   };
 }
 
+/** How long the band goes on after the pull, s. */
+const DRAWN_OUT_S = 1800;
+
 /** The looks of a history that is pulled at `pullS`, s. */
 export const looksOf = (pullS: number): number[] =>
-  Array.from({ length: Math.floor((pullS + 1800) / LOOK_S) + 1 }, (_, index) => index * LOOK_S);
+  Array.from(
+    { length: Math.floor((pullS + DRAWN_OUT_S) / LOOK_S) + 1 },
+    (_, index) => index * LOOK_S,
+  );
 
-function centreAt(of: Forecast, looks: readonly number[]): number[] {
-  const { frames } = of;
-  let index = 0;
-  return looks.map((timeS) => {
-    while (index < frames.length - 2 && frames[index + 1]!.timeS < timeS) index += 1;
-    const [a, b] = [frames[index]!, frames[index + 1]!];
-    const weight = Math.min(1, Math.max(0, (timeS - a.timeS) / (b.timeS - a.timeS)));
-    return a.probeC.centre + weight * (b.probeC.centre - a.probeC.centre);
+/** Of a spread's run, steps may be longer: what they leave is far less than what is unsure. */
+const SPREAD_STEPS = { toleranceK: 3, longestStepS: 240 } as const;
+const SPREAD_TRIES = 5;
+
+/**
+ * One run with its inputs off by `shift`, drawn for a pull at `pullS`: the window and the middle's
+ * history of a forecast, and nothing else of it, on a coarser mesh. Fails as a forecast does.
+ */
+export function memberOf(plan: ForecastPlan, shift: Shift, pullS: number): Result<Member> {
+  const prepared = prepare(shifted(plan, shift), SPREAD_RESOLUTION, shift.setK);
+  if (!prepared.ok) return prepared;
+  const { model, bakes, oven, out } = prepared.value;
+  const start = firstMoment(model);
+  const options = { spoiltAtMost: bakes.spoiltAtMost, ...SPREAD_STEPS };
+  const baked = [start, ...bakeThrough(model, start, oven, LONGEST_BAKE_S, options)];
+  const verdict = windowOf(tryPulls(model, baked, out, SPREAD_TRIES), bakes.spoiltAtMost);
+  const before = baked.filter(({ timeS }) => timeS <= pullS);
+  const from = before[before.length - 1]!;
+  const rest = runCourse(model, from, oven, pullS, { ...SPREAD_STEPS, firstStepS: 60 });
+  const pulled = rest[rest.length - 1] ?? from;
+  const after = runCourse(model, pulled, later(out(pullS), pullS), pullS + DRAWN_OUT_S, {
+    ...SPREAD_STEPS,
+    firstStepS: 10,
+  });
+  const read = readerAt(model, centreOf(model));
+  const history = [...before, ...rest, ...after].map(
+    ({ timeS, temperatureC }) => [timeS, read(temperatureC)] as const,
+  );
+  return succeed({
+    window:
+      verdict.kind === 'window' ? [verdict.earliestS, verdict.bestS, verdict.latestS] : undefined,
+    setsAtS: verdict.kind === 'window' ? verdict.earliestS : verdict.setsAtS,
+    centreC: looksOf(pullS).map((timeS) => valueAt(history, timeS)),
   });
 }
 
-/** One run with its inputs off by `shift`, drawn for a pull at `pullS`. Fails as {@link forecast} does. */
-export function memberOf(plan: ForecastPlan, shift: Shift, pullS: number): Result<Member> {
-  const made = forecast(shifted(plan, shift), {
-    resolution: SPREAD_RESOLUTION,
-    setShiftK: shift.setK,
-    pullAtS: pullS,
-    brief: true,
-  });
-  if (!made.ok) return made;
-  const { verdict } = made.value;
-  return succeed({
-    window:
-      verdict.kind === 'window'
-        ? [verdict.earliest.timeS, verdict.best.timeS, verdict.latest.timeS]
-        : undefined,
-    setsAtS: verdict.kind === 'window' ? verdict.earliest.timeS : verdict.setsAtS,
-    centreC: centreAt(made.value, looksOf(pullS)),
-  });
+/** Straight between the points of a history, clamped at its ends. */
+function valueAt(history: readonly (readonly [number, number])[], timeS: number): number {
+  const after = history.findIndex(([at]) => at >= timeS);
+  if (after <= 0) return history[after === 0 ? 0 : history.length - 1]![1];
+  const [[a, low], [b, high]] = [history[after - 1]!, history[after]!];
+  return low + ((timeS - a) / (b - a)) * (high - low);
 }
 
 /** Low, middle and high of many: a tenth lies under the first, a tenth over the last. */
