@@ -4,15 +4,30 @@
  */
 import { buildOf, type BuildFormula, type BuildPart } from '../src/build';
 import { reactionsOf } from '../src/doneness';
-import { forecast, inOven, onRack, PROBE_PLACES, type ForecastPlan } from '../src/forecast';
+import { forecastBlind, USUAL_DOUGH } from '../src/blind';
+import {
+  bakeModelOf,
+  forecast,
+  inOven,
+  memberOf,
+  onRack,
+  PROBE_PLACES,
+  remediesFor,
+  shiftsFrom,
+  USUAL_UNSURE,
+  type ForecastPlan,
+} from '../src/forecast';
 import { fillingMaterial, layersAround } from '../src/forecast/materials';
 import { analyse } from '../src/formula';
 import { judgePart } from '../src/setting';
 import { readList } from '../src/written';
+import { solveByPackage } from './odeReference';
 import {
   buildModel,
   firstMoment,
+  later,
   run,
+  runCourse,
   temperatureAt,
   type Cup,
   type RunOptions,
@@ -118,14 +133,20 @@ function history(resolution: number, options: RunOptions, look: boolean) {
   return { seen, steps, residual: (receivedJ - storedJ) / receivedJ };
 }
 
-function time(work: () => void): { median: number; best: number } {
-  for (let warm = 0; warm < 10; warm += 1) work();
-  const times = Array.from({ length: RUNS }, () => {
+interface Timed {
+  readonly median: number;
+  readonly best: number;
+  readonly runs: number;
+}
+
+function time(work: () => void, runs = RUNS): Timed {
+  for (let warm = 0; warm < runs / 6; warm += 1) work();
+  const times = Array.from({ length: runs }, () => {
     const from = performance.now();
     work();
     return performance.now() - from;
   }).sort((a, b) => a - b);
-  return { median: times[RUNS / 2]!, best: times[0]! };
+  return { median: times[Math.floor(runs / 2)]!, best: times[0]!, runs };
 }
 
 const LIST = Array.from({ length: 25 }, () => [
@@ -163,13 +184,85 @@ const sixty: BuildFormula = {
 };
 
 const show = (what: string, value: string) => console.log(`${what.padEnd(62)} ${value}`);
-const ms = ({ median, best }: { median: number; best: number }) =>
-  `${median.toFixed(1)} ms median, ${best.toFixed(1)} ms best of ${RUNS}`;
+const ms = ({ median, best, runs }: Timed) =>
+  `${median.toFixed(1)} ms median, ${best.toFixed(1)} ms best of ${runs}`;
+
+/** A pot in its bath: china, evaporation, water with a balance of its own. */
+const potted: ForecastPlan = {
+  ...plan,
+  shell: 'none',
+  shellThicknessMm: 0,
+  vessel: {
+    name: 'Pot',
+    kind: 'ramekin',
+    baseDiameterMm: 80,
+    topDiameterMm: 84,
+    heightMm: 45,
+    lipMm: 0,
+    material: 'ceramic',
+  },
+  headspaceMm: 8,
+  bath: { panLengthMm: 380, panBreadthMm: 280, levelMm: 22, waterC: 90, vessels: 6 },
+};
+
+const { bath: _bath, ...dryPot } = potted;
+const hotAndDry: ForecastPlan = { ...dryPot, setC: 180 };
+
+function inBath(resolution: number, options: RunOptions, look: boolean) {
+  const made = bakeModelOf(potted);
+  if (!made.ok) throw new Error(made.problem.message);
+  const { cup, reactions, oven, out } = made.value;
+  const model = buildModel(cup, reactions, resolution);
+  const places = Object.values(PROBE_PLACES).map((radiusShare) => ({
+    radiusShare,
+    heightM: cup.depthM / 2,
+  }));
+  const seen: number[] = [];
+  let moment = firstMoment(model);
+  const until = (course: typeof oven, untilS: number) => {
+    const every = look ? LOOK_EVERY_S : Infinity;
+    while (moment.timeS < untilS - 1) {
+      const next = Math.min(untilS, moment.timeS + every);
+      moment = runCourse(model, moment, course, next, {
+        ...options,
+        ...(moment.timeS > 0 ? { firstStepS: 30 } : {}),
+      }).at(-1)!;
+      if (look) seen.push(...places.map((place) => temperatureAt(model, moment, place)));
+    }
+  };
+  until(oven, BAKE_S);
+  until(later(out(BAKE_S), BAKE_S), BAKE_S + COOL_S);
+  return { seen };
+}
+
+/** The same discretised problem by the product's solver and by a general-purpose package. */
+function besidePackage() {
+  const kept: Cup = { ...cup, material: fillingMaterial(analysis, true) };
+  const model = buildModel({ ...kept, layers: layersAround('none', 0, 'ceramic', 20) });
+  const around = inOven('still', { airC: 150, wallsC: 150 }, 'ceramic', 0, {
+    drying: { activity: 1, skinKgM2: 1e12 },
+  });
+  let reference: ReturnType<typeof solveByPackage> | undefined;
+  let found: Float64Array | undefined;
+  const ours = time(() => {
+    found = run(model, firstMoment(model), around, BAKE_S).at(-1)!.temperatureC;
+  });
+  const from = performance.now();
+  reference = solveByPackage(model, around, BAKE_S, 1e-3);
+  const packageMs = performance.now() - from;
+  const worst = Math.max(
+    ...reference.temperatureC.map((value, cell) => Math.abs(value - found![cell]!)),
+  );
+  return { ours, packageMs, worst };
+}
 
 const working = history(1, {}, true);
 const converged = history(4, { toleranceK: 0.02, longestStepS: 10 }, true);
-const worstOf = ({ seen }: { readonly seen: readonly number[] }): string =>
-  `${Math.max(...seen.map((value, index) => Math.abs(value - converged.seen[index]!))).toFixed(2)} °C`;
+const worstOf = (
+  { seen }: { readonly seen: readonly number[] },
+  than: { readonly seen: readonly number[] } = converged,
+): string =>
+  `${Math.max(...seen.map((value, index) => Math.abs(value - than.seen[index]!))).toFixed(2)} °C`;
 const draft = history(DRAFT, {}, true);
 show('One history, 60 min of oven and 40 of cooling', ms(time(() => history(1, {}, false))));
 show('A whole forecast: history, seven coasts, window, pictures', ms(time(() => forecast(plan))));
@@ -179,6 +272,55 @@ show(
   ms(time(() => forecast(plan, { resolution: DRAFT }))),
 );
 show('Its history, furthest from the converged answer', worstOf(draft));
+show('A pot in its bath, 60 min of oven and 40 of cooling', ms(time(() => inBath(1, {}, false))));
+show(
+  'Its history, furthest from the converged answer',
+  worstOf(inBath(1, {}, true), inBath(4, { toleranceK: 0.02, longestStepS: 10 }, true)),
+);
+const beside = besidePackage();
+show('An hour in a dish, by this solver', ms(beside.ours));
+show(
+  'The same equations by a general-purpose ODE package',
+  `${beside.packageMs.toFixed(0)} ms, ${(beside.packageMs / beside.ours.median).toFixed(0)} times as long; apart by ${beside.worst.toFixed(2)} °C at most`,
+);
+const shifts = shiftsFrom(USUAL_UNSURE, 0, RUNS + 10);
+let draw = 0;
+const member = time(() => void memberOf(plan, shifts[draw++ % shifts.length]!, 2640));
+show(
+  'One of 200 runs of a spread',
+  `${ms(member)}; all of them on two cores ${(member.median * 0.1).toFixed(2)} s`,
+);
+show('The search for remedies', ms(time(() => remediesFor(hotAndDry), 5)));
+show(
+  'An empty shell, 35 min, with what would do',
+  ms(
+    time(
+      () =>
+        forecastBlind({
+          dough: USUAL_DOUGH,
+          thicknessMm: 3,
+          material: 'bright-tin',
+          weightsMm: 25,
+          weights: 'ceramic',
+          docked: false,
+          start: 'chilled',
+          restMin: 20,
+          stages: [
+            { minutes: 20, setC: 190, weighted: true, outOfRing: false },
+            { minutes: 15, setC: 190, weighted: false, outOfRing: false },
+          ],
+          target: 'golden',
+          oven: { kind: 'still', offsetK: 0 },
+          roomC: 22,
+          altitudeM: 0,
+          wallHeightMm: 30,
+          baseMm2: 45_000,
+          wallMm2: 22_000,
+        }),
+      10,
+    ),
+  ),
+);
 show('Left open in the energy balance', `${(Math.abs(working.residual) * 100).toExponential(1)} %`);
 show('A hundred pasted lines read', ms(time(() => readList(LIST, 'en'))));
 show(

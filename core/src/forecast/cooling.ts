@@ -16,6 +16,9 @@ export const COOLING_LIMITS = {
 /** How long a cooling is followed, s. */
 const FOLLOWED_S = 16 * 3600;
 
+/** So near to the place it stands in it has cooled as far as it will, K. */
+const NEAR_K = 0.4;
+
 /** Whether a limit was kept; `undefined` where the food was not followed so far down. */
 export interface CoolingForecast {
   /** Seconds since the pull with the hottest spot and the middle, °C. */
@@ -105,11 +108,14 @@ export function coolingOf(
     }
     return most;
   };
+  const { top, bath } = out[out.length - 1]!.around;
+  // The last place's air, or its ice water; only there is nothing more to learn.
+  const lastC = bath && 'fixedC' in bath.water ? bath.water.fixedC : top.airC;
   const moments = runCourse(model, pulled, out, pulled.timeS + FOLLOWED_S, {
     toleranceK: 4,
-    longestStepS: 900,
+    longestStepS: 1800,
     firstStepS: 5,
-    enough: (moment) => hottest(moment) < COOLING_LIMITS.coldC - 0.2,
+    enough: (moment) => hottest(moment) < Math.max(COOLING_LIMITS.coldC - 0.2, lastC + NEAR_K),
   });
   const points = [pulled, ...moments].map(
     (moment) => [moment.timeS - pulled.timeS, hottest(moment), centreOf(moment)] as const,

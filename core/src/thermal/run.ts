@@ -33,7 +33,7 @@ export interface RunOptions {
  * Accuracy for daily use; `npm run bench` shows what it leaves. The estimate that steers the steps
  * is that of the embedded method of order 1, so the error really made is many times smaller.
  */
-const WORKING = { toleranceK: 1.5, longestStepS: 150, firstStepS: 1, shortestStepS: 0.05 } as const;
+const WORKING = { toleranceK: 0.8, longestStepS: 300, firstStepS: 1, shortestStepS: 0.05 } as const;
 
 /** L-stable choice for the two-stage Rosenbrock method. */
 const GAMMA = 1 - Math.SQRT1_2;
@@ -249,7 +249,10 @@ export function run(
   let latest = from;
   let stepS = options.fixedStepS ?? options.firstStepS ?? WORKING.firstStepS;
   while (latest.timeS < untilS - 1e-9) {
-    updateStirring(balance, latest);
+    // Land on the end of the stage without leaving a sliver behind.
+    const leftS = untilS - latest.timeS;
+    let h = stepS >= leftS ? leftS : stepS > leftS / 2 ? leftS / 2 : stepS;
+    updateStirring(balance, latest, h);
     updateConductances(balance, work.temperatureC);
     const receivedStartW = updateGain(balance, work.temperatureC);
     work.startGainW.set(balance.gainW);
@@ -265,9 +268,6 @@ export function run(
       work.capacity[cell] = capacityOf(balance, cell, work.temperatureC[cell]!);
     }
 
-    // Land on the end of the stage without leaving a sliver behind.
-    const leftS = untilS - latest.timeS;
-    let h = stepS >= leftS ? leftS : stepS > leftS / 2 ? leftS / 2 : stepS;
     let trial = tryStep(balance, work, h, receivedStartW);
     const mayRetry = options.fixedStepS === undefined;
     while (mayRetry && trial.errorK > toleranceK && h > WORKING.shortestStepS) {

@@ -2,6 +2,7 @@ import { evaluate } from '../properties';
 import type { Balance } from './balance';
 import type { Material } from './case';
 import type { Moment } from './model';
+import { advanceExtent, rateAt } from './reactions';
 
 const GRAVITY = 9.80665;
 
@@ -71,20 +72,26 @@ function drivingTemperatures(of: Balance, t: Float64Array) {
 }
 
 /**
- * Sets how much better than by conduction each cell of the filling carries heat in a moment. Warm
- * liquid below or at the side rises; warm liquid on top stays where it is.
+ * Sets how much better than by conduction each cell of the filling carries heat in the step that
+ * begins at a moment and is `stepS` long. Warm liquid below or at the side rises; warm liquid on top
+ * stays where it is. What has gelled is taken as it will be half-way through the step, which keeps the
+ * method of second order while the gel sets in.
  */
-export function updateStirring(of: Balance, at: Moment): void {
+export function updateStirring(of: Balance, at: Moment, stepS: number): void {
   const { cup, mesh, reactions } = of.model;
-  if (!cup.material.liquid || reactions.length === 0) return;
+  const [gelling] = reactions;
+  if (!cup.material.liquid || !gelling) return;
   const { below, above, beside, mean } = drivingTemperatures(of, at.temperatureC);
   const difference = Math.max(below - above, beside - mean, 0);
   const factor = stirringFactor(cup.material, cup.depthM, difference, mean);
   const gelled = at.extents[0]!;
   for (let column = 0; column < mesh.fillColumns; column += 1) {
     for (let row = 0; row < mesh.fillRows; row += 1) {
-      of.stirring[column * mesh.rows + mesh.baseRows + row] =
-        1 + (factor - 1) * Math.exp(-gelled[column * mesh.fillRows + row]! / STIRRING_STOPS_AT);
+      const cell = column * mesh.rows + mesh.baseRows + row;
+      const extent = gelled[column * mesh.fillRows + row]!;
+      const rate = rateAt(gelling, at.temperatureC[cell]!);
+      const halfway = advanceExtent(extent, (rate * stepS) / 2);
+      of.stirring[cell] = 1 + (factor - 1) * Math.exp(-halfway / STIRRING_STOPS_AT);
     }
   }
 }
