@@ -18,6 +18,23 @@ const views: Record<string, (page: Page) => Promise<void>> = {
   },
   forecast: (page) => openFormula(page, FORMULA.bay),
   'no window': (page) => openFormula(page, FORMULA.buckwheat),
+  'forecast, unfolded': async (page) => {
+    await openFormula(page, FORMULA.bay);
+    for (const fold of ['oven-steps', 'after-the-pull', 'how-sure', 'compare', 'cases']) {
+      await page.getByTestId(fold).click();
+    }
+    await page.getByTestId('add-step').click();
+    await page.getByTestId('add-door').click();
+    await page.getByTestId('add-place').click();
+    await page.getByTestId('compare-with').selectOption('hot');
+    await expect(page.getByTestId('compared')).toContainText('sooner');
+  },
+  shell: async (page) => {
+    await openFormula(page, FORMULA.bay);
+    await page.getByRole('radio', { name: 'Shell' }).click();
+    await expect(page.getByTestId('blind-sentence')).toBeVisible();
+    await page.getByTestId('soggy').click();
+  },
   'not judged': (page) => openFormula(page, FORMULA.bergamot),
   bench: async (page) => {
     await openFormula(page, FORMULA.bay);
@@ -66,10 +83,21 @@ test('axe finds nothing grave on a wide screen', async ({ page }) => {
   await page.setViewportSize(WIDE);
   await openFormula(page, FORMULA.bay);
   await expectAccessible(page);
+  await page.getByTestId('breadth').click();
+  await expectAccessible(page);
 });
 
 test('everything that is tapped is 48 px high', async ({ page }) => {
-  for (const name of ['the list', 'forecast', 'bench', 'kitchen', 'log', 'record']) {
+  for (const name of [
+    'the list',
+    'forecast',
+    'forecast, unfolded',
+    'shell',
+    'bench',
+    'kitchen',
+    'log',
+    'record',
+  ]) {
     await views[name]!(page);
     const small = await page
       .locator('button, a, [role=button], [role=radio], [role=checkbox], select, input')

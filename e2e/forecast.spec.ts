@@ -38,6 +38,7 @@ test('a forecast is taken along as a bake case, which the command computes alike
   await expect(page.getByTestId('forecast-sentence')).toBeVisible();
   const probe = await figure(page.getByTestId('scrub-probe'));
   const saving = page.waitForEvent('download');
+  await page.getByTestId('cases').click();
   await page.getByTestId('save-case').click();
   const file = testInfo.outputPath('case.json');
   await (await saving).saveAs(file);

@@ -5,6 +5,8 @@ export const FORMULA = {
   bay: '00000000-0000-4000-8000-000400000001',
   milkPie: '00000000-0000-4000-8000-000400000002',
   buckwheat: '00000000-0000-4000-8000-000400000003',
+  parsnip: '00000000-0000-4000-8000-000400000006',
+  figs: '00000000-0000-4000-8000-000400000009',
   bergamot: '00000000-0000-4000-8000-000400000004',
   passionFruit: '00000000-0000-4000-8000-000400000012',
 } as const;
@@ -20,6 +22,8 @@ export async function openFormula(page: Page, id: string): Promise<void> {
 
 export const toBench = (page: Page): Promise<void> =>
   page.getByRole('radio', { name: 'Bench' }).click();
+export const toShell = (page: Page): Promise<void> =>
+  page.getByRole('radio', { name: 'Shell' }).click();
 export const toForecast = (page: Page): Promise<void> =>
   page.getByRole('radio', { name: 'Forecast' }).click();
 

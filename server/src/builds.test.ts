@@ -105,6 +105,31 @@ describe('a build', () => {
       portionsEach: 11,
       lossShare: 0.035,
       bath: { panLengthMm: 333.5, panBreadthMm: 250, levelMm: 21, waterC: 88 },
+      ovenUse: {
+        steps: [
+          { atMin: 12.5, to: 140 },
+          { atMin: 40, to: 'off-ajar' },
+        ],
+        doors: [{ atMin: 0, forS: 25 }],
+        entersAtC: 120,
+        standing: 'hot-tray',
+        foil: true,
+        out: [
+          { atMin: 0, place: 'oven-ajar' },
+          { atMin: 45, place: 'fridge' },
+        ],
+      },
+      shellBake: {
+        raw: false,
+        weights: 'rice',
+        docked: true,
+        start: 'frozen',
+        restMin: 5,
+        stages: [{ minutes: 18, setC: 205, weighted: true, outOfRing: false }],
+        target: 'hazelnut',
+        seal: 'chocolate',
+        keptC: 6,
+      },
       parts: [
         ...bay.parts,
         {
@@ -170,6 +195,24 @@ describe('a build', () => {
 });
 
 describe('the past of a formula', () => {
+  it('refuses an oven’s programme that cannot be, at its place', async () => {
+    const data = anew(bay);
+    const put = (ovenUse: unknown) =>
+      agent.put(`${kitchen}/formulas/${randomUUID()}`).send(write({ ...data, ovenUse }));
+    const wrong = {
+      ...data.ovenUse,
+      steps: [
+        { atMin: 20, to: 150 },
+        { atMin: 10, to: 120 },
+      ],
+    };
+    const answer = await put(wrong);
+    expect(answer.status).toBe(422);
+    expect(JSON.stringify(answer.body)).toContain('order of time');
+    expect((await put({ ...data.ovenUse, out: [] })).status).toBe(422);
+    expect((await put(data.ovenUse)).status).toBeLessThan(300);
+  });
+
   it('keeps every version, why it was changed, and once only', async () => {
     const id = randomUUID();
     const first = anew({ ...bay, name: 'First' });

@@ -2,8 +2,12 @@ import type { FormulaData } from '@hollow-moon/contract';
 import {
   analyse,
   judgePart,
+  OUT_PLACE_NAMES,
   PART_NAMES,
+  SEAL_NAMES,
   SHELL_NAMES,
+  STANDING_NAMES,
+  WEIGHT_NAMES,
   type Analysis,
   type EggGrade,
   type FindIngredient,
@@ -54,6 +58,43 @@ function amountRows(before: Analysis, after: Analysis, under: string): ComparedR
     ),
   );
 }
+
+/** What is done to the oven, where the bake goes and how its shell is baked, each in a line. */
+function ovenInWords({
+  ovenUse: { steps, doors, entersAtC, standing, foil },
+}: FormulaData): string {
+  const says = [
+    ...(entersAtC === null ? [] : [`in at ${entersAtC} °C`]),
+    ...steps.map(
+      ({ atMin, to }) => `${typeof to === 'number' ? `${to} °C` : to} from ${atMin} min`,
+    ),
+    ...doors.map(({ atMin, forS }) => `door ${forS} s at ${atMin} min`),
+    ...(standing === 'rack' ? [] : [STANDING_NAMES[standing].toLowerCase()]),
+    ...(foil ? ['foil'] : []),
+  ];
+  return says.join(', ') || '–';
+}
+const outInWords = ({ ovenUse: { out } }: FormulaData): string =>
+  out
+    .map(({ atMin, place }) => `${OUT_PLACE_NAMES[place]}${atMin > 0 ? ` from ${atMin} min` : ''}`)
+    .join(', ');
+function shellInWords({ shell, shellBake: { raw, weights, docked, stages, seal } }: FormulaData) {
+  if (shell === 'none') return '–';
+  if (raw) return 'filled raw';
+  const baked = stages.map(
+    ({ minutes, setC, weighted }) => `${minutes} min at ${setC} °C${weighted ? ' weighted' : ''}`,
+  );
+  return [
+    ...baked,
+    WEIGHT_NAMES[weights].toLowerCase(),
+    ...(docked ? ['pricked'] : []),
+    ...(seal === 'none' ? [] : [`sealed with ${SEAL_NAMES[seal].toLowerCase()}`]),
+  ].join(', ');
+}
+const bathInWords = ({ bath }: FormulaData): string =>
+  bath
+    ? `${bath.panLengthMm / 10} × ${bath.panBreadthMm / 10} cm, ${bath.levelMm} mm at ${bath.waterC} °C`
+    : '–';
 
 /** Two formulas side by side: in grams and percent, in ratios and verdict, in how they are baked. */
 export function compared(
@@ -109,6 +150,10 @@ export function compared(
       row('Gap to the rim', `${before.headspaceMm} mm`, `${after.headspaceMm} mm`),
       row('Oven', nameOf(before.ovenId), nameOf(after.ovenId)),
       row('Set to', degrees(before.setC), degrees(after.setC)),
+      row('Then', ovenInWords(before), ovenInWords(after)),
+      row('After the pull', outInWords(before), outInWords(after)),
+      row('Empty shell', shellInWords(before), shellInWords(after)),
+      row('Bath', bathInWords(before), bathInWords(after)),
       row('Poured at', degrees(before.fillingStartC), degrees(after.fillingStartC)),
       row('Note', before.note, after.note),
     ],

@@ -1,8 +1,20 @@
-import type { FormulaData } from '@hollow-moon/contract';
+import {
+  PLAIN_OVEN_USE,
+  PLAIN_SHELL_BAKE,
+  type FormulaData,
+  type OvenUse,
+} from '@hollow-moon/contract';
 import { demoId } from './kitchen';
 import { FORMULA, listed } from './list';
 
 type Part = FormulaData['parts'][number];
+
+/** An hour in the room, then cold: common practice for what is eaten the same day. */
+const RACK_THEN_FRIDGE: OvenUse['out'] = [
+  { atMin: 0, place: 'rack' },
+  { atMin: 60, place: 'fridge' },
+];
+
 type Build = Partial<
   Pick<FormulaData, 'parts' | 'portionsEach' | 'lossShare' | 'bath' | 'ovenUse' | 'shellBake'>
 >;
@@ -50,8 +62,17 @@ export const BUILDS: Readonly<Record<string, Build>> = {
       }),
     ],
   },
-  [FORMULA.milkPie]: { parts: [flaky(2)], lossShare: 0.02 },
-  [FORMULA.buckwheat]: { portionsEach: 1, lossShare: 0.03 },
+  [FORMULA.milkPie]: {
+    parts: [flaky(2)],
+    lossShare: 0.02,
+    ovenUse: { ...PLAIN_OVEN_USE, out: RACK_THEN_FRIDGE },
+    shellBake: { ...PLAIN_SHELL_BAKE, weights: 'beans', seal: 'egg-wash', keptC: 4 },
+  },
+  [FORMULA.buckwheat]: {
+    portionsEach: 1,
+    lossShare: 0.03,
+    ovenUse: { ...PLAIN_OVEN_USE, out: RACK_THEN_FRIDGE },
+  },
   [FORMULA.bergamot]: {
     parts: [
       rye(4),
@@ -92,10 +113,28 @@ export const BUILDS: Readonly<Record<string, Build>> = {
     ],
     lossShare: 0.05,
   },
-  [FORMULA.parsnip]: { parts: [flaky(6)], lossShare: 0.03 },
+  [FORMULA.parsnip]: {
+    parts: [flaky(6)],
+    lossShare: 0.03,
+    // A raw shell wants a hot start and heat from below.
+    ovenUse: { ...PLAIN_OVEN_USE, standing: 'hot-tray', steps: [{ atMin: 15, to: 170 }] },
+    shellBake: { ...PLAIN_SHELL_BAKE, raw: true },
+  },
   [FORMULA.barley]: { parts: [flaky(7)], portionsEach: 10, lossShare: 0.02 },
   [FORMULA.plum]: { parts: [rye(8)], lossShare: 0.03 },
-  [FORMULA.fig]: { parts: [rye(9)], portionsEach: 10, lossShare: 0.03 },
+  [FORMULA.fig]: {
+    parts: [rye(9)],
+    portionsEach: 10,
+    lossShare: 0.03,
+    ovenUse: {
+      ...PLAIN_OVEN_USE,
+      out: [
+        { atMin: 0, place: 'oven-shut' },
+        { atMin: 60, place: 'rack' },
+        { atMin: 120, place: 'fridge' },
+      ],
+    },
+  },
   [FORMULA.greengage]: { lossShare: 0.02 },
   [FORMULA.seaBuckthorn]: {
     parts: [

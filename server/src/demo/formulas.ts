@@ -175,7 +175,7 @@ const cards: Readonly<Record<string, Card>> = {
     vesselCount: 1,
     headspaceMm: 6,
     ovenId: OVEN.deck,
-    setC: 180,
+    setC: 215,
     fillingStartC: 25,
   },
   [FORMULA.barley]: {

@@ -1,0 +1,150 @@
+import { expect, test } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { figure, FORMULA, openFormula, toBench, WIDE } from './kitchen';
+
+test('where there is no window, one tap opens one, and can be taken back', async ({ page }) => {
+  await openFormula(page, FORMULA.buckwheat);
+  await expect(page.getByTestId('no-window')).toContainText('the rim curdles');
+  await expect(page.getByTestId('remedies').getByRole('listitem')).not.toHaveCount(0);
+  await page.getByTestId('remedy-starch').click();
+  await expect(page.getByTestId('forecast-sentence')).toHaveText(/^Pull at \d+ min/);
+  await toBench(page);
+  await expect(page.getByText('Cornflour').first()).toBeAttached();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('radio', { name: 'Forecast' }).click();
+  await expect(page.getByTestId('no-window')).toBeVisible();
+  await page.getByTestId('remedy-bath').click();
+  await expect(page.getByRole('radio', { name: 'Water bath' })).toBeChecked();
+  await expect(page.getByTestId('forecast-sentence')).toBeVisible();
+});
+
+test('the oven is turned down, opened and not hot yet, and the forecast follows', async ({
+  page,
+}) => {
+  await openFormula(page, FORMULA.bay);
+  await expect(page.getByTestId('scrub-air')).toHaveText('oven 131 °C');
+  const best = () => figure(page.getByTestId('pull-best'));
+  const plain = await best();
+  await page.getByTestId('oven-steps').click();
+  await page.getByTestId('add-step').click();
+  await page.getByTestId('step-at-0').fill('5');
+  await page.getByTestId('step-to-0').fill('180');
+  await expect.poll(best).toBeLessThan(plain - 3);
+  const hotter = await best();
+  await page.getByTestId('step-to-0').fill('700');
+  await expect(page.getByText(/Set each step between 50 and 300/).first()).toBeVisible();
+  await page.getByTestId('step-to-0').fill('180');
+  await page.getByRole('radio', { name: 'Not yet' }).click();
+  await expect.poll(best).toBeGreaterThan(hotter + 3);
+  await page.getByTestId('enters-at').fill('999');
+  await expect(page.getByText(/The oven stands between/).first()).toBeVisible();
+  await page.reload();
+  // Nothing of it is lost, and the summary says what is done.
+  await expect(page.getByTestId('oven-steps')).toContainText('180 °C from 5 min');
+});
+
+test('cooling is held against the published limits', async ({ page }) => {
+  await openFormula(page, FORMULA.bay);
+  await page.getByTestId('after-the-pull').click();
+  await expect(page.getByTestId('cooling-verdict')).toContainText('not under 21 °C within 2 h');
+  await page.getByTestId('add-place').click();
+  await expect(page.getByTestId('cooling-verdict')).toHaveText(
+    /^Cools in time: from 57 °C to 21 °C in/,
+  );
+  await page.getByTestId('out-place-0').selectOption('ice-bath');
+  await expect(page.getByTestId('forecast-sentence')).toContainText('in ice water');
+  await page.getByTestId('out-at-1').fill('0');
+  await expect(page.getByText(/Put the places it cools in in order/).first()).toBeVisible();
+});
+
+test('two hundred bakes say how sure the window is, and what it hangs on', async ({ page }) => {
+  await openFormula(page, FORMULA.bay);
+  await page.getByTestId('how-sure').click();
+  await page.getByTestId('run-spread').click();
+  await expect(page.getByTestId('spread')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByTestId('curve-band')).toBeVisible();
+  const first = await figure(page.getByTestId('spread-first'));
+  expect(first).toBeLessThanOrEqual(await figure(page.getByTestId('pull-earliest')));
+  await expect(page.getByTestId('matters').getByRole('listitem')).toHaveCount(4);
+  await page.getByTestId('unsure-ovenK').fill('0,5');
+  await expect(page.getByTestId('spread')).toHaveCount(0);
+  await page.getByTestId('run-spread').click();
+  await expect(page.getByTestId('spread')).toBeVisible({ timeout: 30_000 });
+  expect(await figure(page.getByTestId('spread-first'))).toBeGreaterThanOrEqual(first);
+  await page.getByTestId('unsure-ovenK').fill('-1');
+  await expect(page.getByTestId('run-spread')).toBeDisabled();
+});
+
+test('ways of baking are held against each other', async ({ page }) => {
+  await openFormula(page, FORMULA.bay);
+  await page.getByTestId('compare').click();
+  await page.getByTestId('compare-with').selectOption('hot');
+  // Common practice: filled hot it is done sooner.
+  await expect(page.getByTestId('compared')).toContainText(/\d+ min sooner/);
+  await page.getByTestId('compare-now').click();
+  await expect(page.getByTestId('compared')).toContainText('as it was');
+  await expect(page.getByTestId('compared')).toContainText('as quick');
+  await page.getByTestId('oven-slider').fill('160');
+  await expect(page.getByTestId('compared')).toContainText(/as it was\s*\d+ min later/);
+  await page.getByRole('button', { name: 'Leave out as it was' }).click();
+  await expect(page.getByTestId('compared').getByRole('listitem')).toHaveCount(1);
+});
+
+test('a probe’s record is laid over the forecast', async ({ page }) => {
+  await openFormula(page, FORMULA.bay);
+  await page.getByTestId('probe-record').click();
+  const open = (text: string) =>
+    page
+      .getByTestId('probe-file')
+      .setInputFiles({ name: 'probe.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
+  await open('this is no record');
+  await expect(page.getByTestId('probe-problem')).toContainText('a time and a temperature');
+  await open('Uhrzeit;Kern °F\n03:10:00;122,0\n03:20:00;143,6\n03:40:00;170,6\n');
+  await expect(page.getByTestId('probe-understood')).toContainText('clock');
+  await expect(page.getByTestId('probe-understood')).toContainText('3 readings');
+  await expect(page.getByTestId('probe-apart')).toHaveText(/off by \d+ °C on the mean/);
+  await page.getByTestId('probe-start').fill('600');
+  await expect(page.getByText(/None of it lies within/)).toBeVisible();
+});
+
+test('a bake case from elsewhere is computed here', async ({ page }) => {
+  await openFormula(page, FORMULA.bay);
+  await page.getByTestId('cases').click();
+  const text = readFileSync(
+    fileURLToPath(new URL('../docs/cases/pot-in-bath.json', import.meta.url)),
+    'utf8',
+  );
+  const open = (json: string) =>
+    page
+      .getByTestId('case-file')
+      .setInputFiles({
+        name: 'case.json',
+        mimeType: 'application/json',
+        buffer: Buffer.from(json),
+      });
+  await open(text.replace('"depthM"', '"deepM"'));
+  await expect(page.getByTestId('case-problem')).toContainText('geometry');
+  await open(text);
+  await expect(page.getByTestId('case-result')).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByTestId('case-result')).toContainText('hottest');
+});
+
+test('families that go by a sign have a forecast as well', async ({ page }) => {
+  await openFormula(page, FORMULA.parsnip);
+  await expect(page.getByTestId('forecast-sentence')).toHaveText(/^Pull at \d+ min/);
+  await expect(page.getByTestId('outlook')).toContainText('weeps from');
+  await openFormula(page, FORMULA.figs);
+  await expect(page.getByTestId('outlook')).toContainText('turns grainy from');
+});
+
+test('on a wide screen the bake is given room', async ({ page }) => {
+  await page.setViewportSize(WIDE);
+  await openFormula(page, FORMULA.bay);
+  await page.getByTestId('breadth').click();
+  const side = async (id: string) => (await page.getByTestId(id).boundingBox())!;
+  const [controls, instrument] = [await side('oven-slider'), await side('scrubber')];
+  expect(controls.x + controls.width).toBeLessThan(instrument.x);
+  await page.getByTestId('breadth').click();
+  await expect(page.getByTestId('bench')).toBeVisible();
+});
