@@ -50,7 +50,7 @@ test('cooling is held against the published limits', async ({ page }) => {
   await expect(page.getByTestId('cooling-verdict')).toContainText('not under 21 °C within 2 h');
   await page.getByTestId('add-place').click();
   await expect(page.getByTestId('cooling-verdict')).toHaveText(
-    /^Cools in time: from 57 °C to 21 °C in/,
+    /^Cools in time: from 57\s°C to 21\s°C in/,
   );
   await page.getByTestId('out-place-0').selectOption('ice-bath');
   await expect(page.getByTestId('forecast-sentence')).toContainText('in ice water');
@@ -128,6 +128,19 @@ test('a bake case from elsewhere is computed here', async ({ page }) => {
   await open(text);
   await expect(page.getByTestId('case-result')).toBeVisible({ timeout: 20_000 });
   await expect(page.getByTestId('case-result')).toContainText('hottest');
+});
+
+test('a stirred cream is cold in time in a tray, and not in a bowl', async ({ page }) => {
+  await openFormula(page, FORMULA.malted);
+  await page.getByTestId('cream').click();
+  await page.getByTestId('cream-mass').fill('2000');
+  await expect(page.getByTestId('cream-depth')).toContainText(/stands \d+ mm deep/);
+  await page.getByRole('radio', { name: 'Tray 40 × 30 cm' }).click();
+  await expect(page.getByTestId('cooling-verdict')).toHaveText(/^Cools in time/);
+  await page.getByRole('radio', { name: 'Bowl 22 cm' }).click();
+  await expect(page.getByTestId('cooling-verdict')).toContainText(/Cool it faster|Put it in the fridge/);
+  await page.getByTestId('cream-mass').fill('100');
+  await expect(page.getByTestId('cream-problem')).toContainText('smaller vessel');
 });
 
 test('families that go by a sign have a forecast as well', async ({ page }) => {

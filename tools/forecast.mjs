@@ -20,7 +20,7 @@ await main(async () => {
   const outfile = join(DATA, 'forecast/case.mjs');
   await build({
     ...SERVER_BUILD,
-    entryPoints: [join(ROOT, 'contract/src/formats/bakeCase.ts')],
+    entryPoints: [join(ROOT, 'contract/src/formats/index.ts')],
     outfile,
     packages: 'bundle',
     sourcemap: false,

@@ -1,5 +1,6 @@
 /** The computation of Hollow Moon: plain data in, plain data out, no clock, no I/O. */
 export * from './blind';
+export * from './browning';
 export * from './build';
 export * from './doneness';
 export * from './forecast';

@@ -1,22 +1,10 @@
 import type { FormulaData, OvenUse } from '@hollow-moon/contract';
-import {
-  COOLING_LIMITS,
-  OUT_PLACE_NAMES,
-  OUT_PLACES,
-  type CoolingForecast,
-  type Forecast,
-  type Ready,
-} from '@hollow-moon/core';
-import { scaleLinear } from 'd3-scale';
-import { line } from 'd3-shape';
-import { memo, useState } from 'react';
+import { OUT_PLACE_NAMES, OUT_PLACES, type Forecast, type Ready } from '@hollow-moon/core';
+import { memo } from 'react';
 import { View } from 'react-native';
-import Svg, { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { Button, colours, Fold, icons, Notice, NumberField, Picker, Read, Soft } from '../design';
-import { duration, withUnit } from '../design/format';
-import { useTemperature } from '../store/useTemperature';
-
-const PLACES = OUT_PLACES.map((value) => ({ value, label: OUT_PLACE_NAMES[value] }));
+import { Fold, Notice, Read, Soft } from '../design';
+import { duration } from '../design/format';
+import { CoolingResult, OutPlaces } from './CoolingParts';
 
 const READY_WORDS: Readonly<Record<Ready['what'], string>> = {
   cover: 'Cover it',
@@ -24,97 +12,6 @@ const READY_WORDS: Readonly<Record<Ready['what'], string>> = {
   cut: 'Cut it',
   torch: 'Torch it',
 };
-
-const MARGIN = { left: 34, right: 10, top: 8, bottom: 24 } as const;
-const HEIGHT = 150;
-
-/** The hours after the pull: hottest spot and middle, with the corridor the published limits leave. */
-function CoolingCurve({ cooling }: { readonly cooling: CoolingForecast }) {
-  const { degrees, unit } = useTemperature();
-  const [width, setWidth] = useState(320);
-  const { points, under } = cooling;
-  const coldS = under.coldS ?? Infinity;
-  const endS = Math.min(points[points.length - 1]![0], Math.max(6 * 3600, coldS + 1800), 12 * 3600);
-  const x = scaleLinear()
-    .domain([0, endS])
-    .range([MARGIN.left, width - MARGIN.right]);
-  const y = scaleLinear()
-    .domain([0, 100])
-    .range([HEIGHT - MARGIN.bottom, MARGIN.top]);
-  const of = (column: 1 | 2) =>
-    line<CoolingForecast['points'][number]>()
-      .x(([s]) => x(s))
-      .y((point) => y(point[column]))(points.filter(([s]) => s <= endS)) ?? '';
-  const text = { fontSize: 12, fontFamily: 'AtkinsonNext-Regular', fill: colours.inkSoft } as const;
-  const { startS } = under;
-  return (
-    <View onLayout={({ nativeEvent }) => setWidth(Math.max(240, nativeEvent.layout.width))}>
-      <Svg width={width} height={HEIGHT} role="img" aria-label="Cooling after the pull, in hours">
-        {[0, 21, 57, 100].map((c) => (
-          <G key={c}>
-            <Line
-              x1={MARGIN.left}
-              x2={width - MARGIN.right}
-              y1={y(c)}
-              y2={y(c)}
-              stroke={colours.line}
-              strokeWidth={0.7}
-            />
-            <SvgText {...text} x={MARGIN.left - 6} y={y(c) + 4} textAnchor="end">
-              {degrees(c)}
-            </SvgText>
-          </G>
-        ))}
-        {Array.from({ length: Math.floor(endS / 7200) + 1 }, (_, index) => index * 2).map(
-          (hour) => (
-            <SvgText key={hour} {...text} x={x(hour * 3600)} y={HEIGHT - 6} textAnchor="middle">
-              {hour === 0 ? '0 h' : String(hour)}
-            </SvgText>
-          ),
-        )}
-        {startS === undefined ? null : (
-          <>
-            <Rect
-              x={x(startS)}
-              y={y(COOLING_LIMITS.fromC)}
-              width={Math.max(
-                0,
-                Math.min(x(endS), x(startS + COOLING_LIMITS.firstWithinS)) - x(startS),
-              )}
-              height={y(COOLING_LIMITS.firstC) - y(COOLING_LIMITS.fromC)}
-              fill={colours.water}
-              opacity={0.16}
-            />
-            <Rect
-              x={x(startS)}
-              y={y(COOLING_LIMITS.firstC)}
-              width={Math.max(
-                0,
-                Math.min(x(endS), x(startS + COOLING_LIMITS.coldWithinS)) - x(startS),
-              )}
-              height={y(COOLING_LIMITS.coldC) - y(COOLING_LIMITS.firstC)}
-              fill={colours.water}
-              opacity={0.3}
-            />
-          </>
-        )}
-        <Path d={of(2)} fill="none" stroke={colours.ink} strokeWidth={2.5} />
-        <Path
-          d={of(1)}
-          fill="none"
-          stroke={colours.scorch}
-          strokeWidth={1.5}
-          strokeDasharray="6 3"
-        />
-      </Svg>
-      <View className="flex-row flex-wrap gap-x-4">
-        <Soft>{`━ middle, ${unit}`}</Soft>
-        <Soft>╌ hottest spot</Soft>
-        <Soft>▒ within the published limits</Soft>
-      </View>
-    </View>
-  );
-}
 
 /** Where it goes after the pull, how it cools there, and when the next step may be taken. */
 export const CoolingFold = memo(function CoolingFold({
@@ -128,15 +25,11 @@ export const CoolingFold = memo(function CoolingFold({
   readonly problem: string | undefined;
   readonly onEdit: (field: string, data: FormulaData) => void;
 }) {
-  const { degrees, unit } = useTemperature();
   const { out } = data.ovenUse;
   const set = (next: OvenUse['out']) =>
     onEdit('ovenUse', { ...data, ovenUse: { ...data.ovenUse, out: next } });
-  const change = (index: number, step: OvenUse['out'][number]) =>
-    set(out.map((each, at) => (at === index ? step : each)));
   const cooling = forecast?.cooling;
   const keeps = cooling && cooling.keepsFirst && cooling.keepsCold;
-  const limit = (celsius: number) => withUnit(degrees(celsius), unit);
   return (
     <Fold
       title="After the pull"
@@ -146,70 +39,11 @@ export const CoolingFold = memo(function CoolingFold({
     >
       {() => (
         <>
-          {out.map((step, index) => (
-            <View key={index} className="flex-row flex-wrap items-end gap-2">
-              {index === 0 ? (
-                <View className="min-h-12 w-28 justify-center">
-                  <Read>At once</Read>
-                </View>
-              ) : (
-                <NumberField
-                  label="After"
-                  unit="min"
-                  value={step.atMin}
-                  onChange={(atMin) => change(index, { ...step, atMin })}
-                  className="w-28"
-                  testID={`out-at-${index}`}
-                />
-              )}
-              <View className="min-w-32 flex-1">
-                <Picker
-                  label={`Place ${index + 1}`}
-                  hideLabel
-                  value={step.place}
-                  options={PLACES}
-                  onChange={(place) =>
-                    change(index, { ...step, place: place as typeof step.place })
-                  }
-                  testID={`out-place-${index}`}
-                />
-              </View>
-              {index === 0 ? null : (
-                <Button
-                  label={`Leave out place ${index + 1}`}
-                  icon={icons.remove}
-                  iconOnly
-                  weight="quiet"
-                  onPress={() => set(out.filter((_, at) => at !== index))}
-                />
-              )}
-            </View>
-          ))}
-          <View className="self-start">
-            <Button
-              label="Then somewhere else"
-              disabled={out.length >= 6}
-              testID="add-place"
-              onPress={() =>
-                set([...out, { atMin: (out.at(-1)?.atMin ?? 0) + 60, place: 'fridge' }])
-              }
-            />
-          </View>
+          <OutPlaces out={out} places={OUT_PLACES} onOut={set} />
           {problem ? <Notice kind="danger">{problem}</Notice> : null}
           {cooling ? (
             <>
-              <CoolingCurve cooling={cooling} />
-              {keeps ? (
-                <Read testID="cooling-verdict">
-                  {`Cools in time: from ${limit(COOLING_LIMITS.fromC)} to ${limit(COOLING_LIMITS.firstC)} in ${duration(cooling.under.firstS! - cooling.under.startS!)} of ${withUnit(2, 'h')}, to ${limit(COOLING_LIMITS.coldC)} in ${duration(cooling.under.coldS! - cooling.under.startS!)} of ${withUnit(6, 'h')}.`}
-                </Read>
-              ) : (
-                <Notice kind="danger" testID="cooling-verdict">
-                  {cooling.keepsFirst
-                    ? `Put it in the fridge: it is not under ${limit(COOLING_LIMITS.coldC)} within 6 h.`
-                    : `Cool it faster, or put it in the fridge sooner: it is not under ${limit(COOLING_LIMITS.firstC)} within 2 h of ${limit(COOLING_LIMITS.fromC)}.`}
-                </Notice>
-              )}
+              <CoolingResult cooling={cooling} />
               <View role="list" className="gap-1">
                 {cooling.ready.map(({ what, atS, because }) => (
                   <View

@@ -11,6 +11,7 @@ import { CaseFold } from './CaseFold';
 import { CompareFold, othersOf } from './CompareFold';
 import { Conditions } from './Conditions';
 import { CoolingFold } from './CoolingFold';
+import { CreamFold } from './CreamFold';
 import { History } from './History';
 import { OvenUseFold } from './OvenUseFold';
 import { pointsOf, ProbeFold, type LaidOver } from './ProbeFold';
@@ -31,9 +32,18 @@ interface PanelProps {
   readonly wide?: boolean;
 }
 
+/** Fillings that are cooked on the stove and then cooled. */
+const STIRRED: ReadonlySet<string> = new Set(['starch-cream', 'starch-pudding', 'curd']);
+
 /** What is said of a filling that the oven does not set. */
-function NoForecast({ data, outlook: { judged } }: Pick<PanelProps, 'data' | 'outlook'>) {
+function NoForecast({
+  data,
+  book,
+  outlook: { judged },
+}: Pick<PanelProps, 'data' | 'book' | 'outlook'>) {
+  const stirred = judged.kind === 'by-sign' && STIRRED.has(data.family) ? judged.endC : undefined;
   return (
+    <View className="gap-4">
     <Sheet title="Forecast">
       <View className="items-center gap-3 py-4">
         <Moon state={undefined} shell={data.shell !== 'none'} size={120} label="No forecast" />
@@ -51,6 +61,8 @@ function NoForecast({ data, outlook: { judged } }: Pick<PanelProps, 'data' | 'ou
         </Soft>
       </View>
     </Sheet>
+    {stirred ? <CreamFold data={data} book={book} fromC={stirred.from} /> : null}
+    </View>
   );
 }
 
@@ -73,7 +85,7 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
   const others = useMemo(() => othersOf(compared), [compared]);
   const [laid, setLaid] = useState<LaidOver>();
   const recorded = useMemo(() => laid && pointsOf(laid), [laid]);
-  if (!bakes) return <NoForecast data={data} outlook={outlook} />;
+  if (!bakes) return <NoForecast data={data} book={book} outlook={outlook} />;
   const { out } = data.ovenUse;
   const verdict = (
     <Sheet title="Forecast">
@@ -181,7 +193,7 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
           <Soft testID="safety">
             {`The coldest spot reaches ${temperature.degrees(told.safety.coldestPeakC)} ${temperature.unit} and is held for ${told.safety.timesPublished >= 10 ? 'far more than' : `${told.safety.timesPublished.toFixed(1)} times`} the published time for sweetened yolk (US 9 CFR 590.570). A prediction, no certificate: your local code comes first.`}
           </Soft>
-          <Soft>{`Loses about ${Math.round(told.waterLostG)} g of water a tin. Trust the window and the wobble before the minute.`}</Soft>
+          <Soft testID="top">{`The top is ${told.top.shade === 'raw' ? 'not browned' : told.top.shade} at the pull; it loses about ${Math.round(told.waterLostG)} g of water a tin. The probe stands in the middle, half-way down. Trust the window and the wobble before the minute.`}</Soft>
         </>
       ) : null}
     </>

@@ -51,6 +51,7 @@ export const WindowTable = memo(function WindowTable({
               ? `wobble ${withUnit(centimetres(pull.wobble.diameterM * 1000), 'cm')}`
               : 'only quivers'}
           </Soft>
+          <Soft>{`knife ${pull.knife}`}</Soft>
           <Soft>{`coasts to ${withUnit(degrees(pull.peakC), unit)}`}</Soft>
         </Pressable>
       ))}

@@ -1,12 +1,10 @@
 /** The empty shell against the minutes and signs of the trade; all bands common practice unless said. */
+import { lightnessOf, shadeOf, shellColour } from '../browning';
 import { forecast, type ForecastPlan } from '../forecast';
 import {
   BLIND_SCHOOLS,
   forecastBlind,
-  lightnessOf,
   rawBaseOf,
-  shadeOf,
-  shellColour,
   USUAL_DOUGH,
   type BlindForecast,
   type BlindPlan,

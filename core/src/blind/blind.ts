@@ -1,7 +1,7 @@
 import { AIR, WALLS } from '../forecast';
 import { standardPressurePa } from '../properties';
 import { succeed, type Result } from '../result';
-import { lightnessAfter, lightnessOf, shadeOf } from './colour';
+import { lightnessAfter, lightnessOf, shadeOf } from '../browning';
 import { doughActivity } from './dough';
 import { checkBlind, LINED_STARTS, type BlindPlan, type BlindStage, type Weights } from './plan';
 import type { BlindForecast, BlindFrame, BlindMoments, PlaceNow, ShellPlace } from './outcome';

@@ -1,4 +1,4 @@
-import type { Shade } from './colour';
+import type { Shade } from '../browning';
 
 /** Places of a shell that are followed. */
 export const SHELL_PLACES = ['base', 'wall', 'rim'] as const;

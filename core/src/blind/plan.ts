@@ -1,7 +1,7 @@
 import type { OvenKind } from '../forecast';
 import { fail, succeed, type Result } from '../result';
 import type { VesselMaterial } from '../vessel';
-import type { TargetShade } from './colour';
+import type { TargetShade } from '../browning';
 import type { DoughMix } from './dough';
 
 export const WEIGHTS = ['ceramic', 'beans', 'rice', 'sugar', 'none'] as const;

@@ -1,5 +1,5 @@
 import type { Frame } from '../forecast';
-import { browningRatePerS, lightnessAfter, shadeOf, type Shade } from './colour';
+import { browningRatePerS, lightnessAfter, shadeOf, type Shade } from '../browning';
 import type { DoughMix } from './dough';
 import { setRatePerS } from './slab';
 

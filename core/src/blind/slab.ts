@@ -1,7 +1,7 @@
 import { evaporationHeatJkg, saturationPressurePa } from '../properties';
 import { STEFAN_BOLTZMANN } from '../thermal';
 import { ZERO_CELSIUS_K } from '../units';
-import { browningRatePerS } from './colour';
+import { browningRatePerS } from '../browning';
 import { doughActivity, type DoughMix } from './dough';
 
 /** A granular bed of weights. */

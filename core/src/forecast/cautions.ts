@@ -1,5 +1,6 @@
 import type { NoWindow } from '../doneness';
 import { boilingPointAtAltitudeC } from '../properties';
+import type { Bakes } from '../setting';
 import { insideOf, isTrulyRound } from '../vessel';
 import type { Pull } from './outcome';
 import type { ForecastPlan } from './plan';
@@ -14,9 +15,43 @@ export const reasonIn = (verdict: NoWindow, spoils: string): string =>
     ? `After ${LONGEST_BAKE_S / 3600} hours at this setting the middle has not set.`
     : `As planned, the rim ${spoils} before the middle has set.`;
 
-/** The usual cautions for a plan and its best pull. */
-export function cautionsFor(plan: ForecastPlan, best: Pull | undefined): string[] {
+/** A filling this deep cracks when its rim cools long before its middle, mm. From memory. */
+const DEEP_MM = 35;
+
+/** Where a purée or cheese filling is likely to crack, and what swells and falls. Common practice. */
+function crackingIn(plan: ForecastPlan, spoilt: number, bakes: Bakes): string[] {
+  const cracks = plan.family === 'fresh-cheese' || plan.family === 'purée-custard';
   const cautions: string[] = [];
+  const deep = insideOf(plan.vessel).heightMm - plan.headspaceMm > DEEP_MM;
+  const first = plan.out?.[0]?.place ?? 'rack';
+  if (cracks && spoilt > bakes.spoiltAtMost / 2) {
+    cautions.push(
+      'Lower the oven or use a bath: baked like this so much of it overheats that it is likely to crack from the middle.',
+    );
+  } else if (
+    cracks &&
+    deep &&
+    (first === 'fridge' || first === 'freezer' || first === 'ice-bath')
+  ) {
+    cautions.push('Let it cool slowly first: straight into the cold a deep filling cracks.');
+  } else if (plan.family === 'fresh-cheese' && deep && first === 'rack') {
+    cautions.push(
+      'Free the rim with a knife while it is warm, or let it stand in the shut oven first: cooling fast it tears and cracks.',
+    );
+  }
+  if (plan.family === 'batter-custard') {
+    cautions.push('It puffs and falls: leave a finger’s width to the rim.');
+  }
+  return cautions;
+}
+
+/** The usual cautions for a plan and its best pull. */
+export function cautionsFor(
+  plan: ForecastPlan,
+  best: Pull | undefined,
+  { spoilt, bakes }: { readonly spoilt: number; readonly bakes: Bakes },
+): string[] {
+  const cautions = crackingIn(plan, spoilt, bakes);
   if (best && best.peakC < 71) {
     cautions.push(
       'The middle stays under 71 °C. For the young, the old, the pregnant or the ill use pasteurised egg, and follow your local code.',

@@ -1,9 +1,13 @@
+import { browningRatePerS, lightnessAfter, shadeOf } from '../browning';
 import {
   bakeThrough,
   centreOf,
+  columnMeans,
+  curdledShare,
   momentAt,
   outcomeAt,
   ringsOf,
+  SETTING,
   tryPulls,
   windowOf,
   wobbleOf,
@@ -29,8 +33,10 @@ import {
   type FieldShape,
   type Forecast,
   type Frame,
+  type Knife,
   type ProbeName,
   type Pull,
+  type TopForecast,
 } from './outcome';
 import type { ForecastPlan } from './plan';
 import { pasteurisedTimes, type Safety } from './safety';
@@ -63,6 +69,31 @@ function baseAt(
     .reduce((count, layer) => count + (layer === 0 ? 1 : 0), 0);
   return {
     baseC: [temperatureC[column + top]!, temperatureC[column + top - (shellRows - 1)]!],
+  };
+}
+
+/** Set fractions of the middle from which a knife comes out smeared, and clean. From memory. */
+const SMEARED_FROM = 0.5;
+const CLEAN_FROM = 0.85;
+
+function knifeIn(model: Model, moment: Moment): Knife {
+  const [middle] = columnMeans(model, moment.extents[SETTING]!);
+  return middle! < SMEARED_FROM ? 'wet' : middle! < CLEAN_FROM ? 'smeared' : 'clean';
+}
+
+/** What has become of the open surface by the pull, half-way out. */
+function topOf({ mesh }: Model, history: readonly Moment[], pulled: Moment): TopForecast {
+  const column = Math.floor(mesh.fillColumns / 2);
+  let brown = 0;
+  for (let index = 1; index < history.length && history[index]!.timeS <= pulled.timeS; index += 1) {
+    const [a, b] = [history[index - 1]!, history[index]!];
+    const rates = browningRatePerS(a.surfaceC[column]!) + browningRatePerS(b.surfaceC[column]!);
+    brown += ((b.timeS - a.timeS) * rates) / 2;
+  }
+  return {
+    shade: shadeOf(lightnessAfter(brown)),
+    surfaceC: pulled.surfaceC[column]!,
+    driedKgM2: pulled.driedKgM2[column]!,
   };
 }
 
@@ -141,8 +172,9 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
 
   const pullAt = (timeS: number): Pull => {
     const { probeC, peakC, peakAfterS } = outcomeAt(coasts, timeS);
-    const wobble = wobbleOf(model, momentAt(model, baked, oven, timeS));
-    return { timeS, probeC, peakC, peakAfterS, wobble };
+    const at = momentAt(model, baked, oven, timeS);
+    const wobble = wobbleOf(model, at);
+    return { timeS, probeC, peakC, peakAfterS, wobble, knife: knifeIn(model, at) };
   };
   const best = verdict.kind === 'window' ? pullAt(verdict.bestS) : undefined;
   const pullS =
@@ -216,8 +248,9 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
           ),
         }),
     safety: safetyOf(model, history),
+    top: topOf(model, history, pulled),
     energyResidual:
       (last.energy.receivedJ - last.energy.storedJ) / Math.max(1, Math.abs(last.energy.receivedJ)),
-    cautions: cautionsFor(plan, best),
+    cautions: cautionsFor(plan, best, { spoilt: curdledShare(model, pulled), bakes }),
   });
 }

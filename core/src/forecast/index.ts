@@ -1,5 +1,6 @@
 export * from './bath';
 export * from './cooling';
+export * from './cream';
 export * from './forecast';
 export * from './outcome';
 export * from './oven';

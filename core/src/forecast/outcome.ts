@@ -1,3 +1,4 @@
+import type { Shade } from '../browning';
 import type { NoWindow, Rings, Wobble } from '../doneness';
 import type { BathForecast } from './bath';
 import type { CoolingForecast } from './cooling';
@@ -48,6 +49,20 @@ export interface Pull {
   readonly peakC: number;
   readonly peakAfterS: number;
   readonly wobble: Wobble;
+  /** What a knife shows that is put into the middle. */
+  readonly knife: Knife;
+}
+
+export const KNIVES = ['wet', 'smeared', 'clean'] as const;
+export type Knife = (typeof KNIVES)[number];
+
+/** The open surface when it is pulled, half-way out. */
+export interface TopForecast {
+  /** As a pale dough browns; a custard's sugars and milk do not brown sooner. */
+  readonly shade: Shade;
+  readonly surfaceC: number;
+  /** Water that has left it, kg/m²: what its skin is made by. */
+  readonly driedKgM2: number;
 }
 
 export type ForecastVerdict =
@@ -78,6 +93,7 @@ export interface Forecast {
   /** The hours after the drawn pull; not of a brief forecast. */
   readonly cooling?: CoolingForecast;
   readonly safety: Safety;
+  readonly top: TopForecast;
   /** (heat received - heat stored) / heat received. */
   readonly energyResidual: number;
   readonly cautions: readonly string[];

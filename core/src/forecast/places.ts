@@ -59,13 +59,15 @@ export interface Outside {
   readonly altitudeM: number;
   readonly vessel: VesselMaterial;
   readonly drying: Drying;
+  /** Covered with film on its surface: nothing evaporates. */
+  readonly film?: boolean;
 }
 
 function openAir(
   air: { top: number; side: number; base: number },
   airC: number,
   vapourPressurePa: number,
-  { vessel, altitudeM, drying }: Outside,
+  { vessel, altitudeM, drying, film = false }: Outside,
 ): Surroundings {
   const face = (convectionWm2K: number, emissivity: number): Face => ({
     convectionWm2K,
@@ -74,16 +76,14 @@ function openAir(
     radiantC: airC,
   });
   const outside = WALLS[vessel].emissivity;
+  const evaporation = {
+    wetness: SURFACE_WETNESS,
+    vapourPressurePa,
+    airPressurePa: standardPressurePa(altitudeM),
+    ...drying,
+  };
   return {
-    top: {
-      ...face(air.top, FOOD_EMISSIVITY),
-      evaporation: {
-        wetness: SURFACE_WETNESS,
-        vapourPressurePa,
-        airPressurePa: standardPressurePa(altitudeM),
-        ...drying,
-      },
-    },
+    top: { ...face(air.top, FOOD_EMISSIVITY), ...(film ? {} : { evaporation }) },
     side: face(air.side, outside),
     base: face(air.base, outside),
   };

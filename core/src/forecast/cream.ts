@@ -1,0 +1,94 @@
+import type { Analysis, PartKind } from '../formula';
+import { waterActivity } from '../properties';
+import { fail, succeed, type Result } from '../result';
+import { buildModel, firstMoment, readerAt, type Cup } from '../thermal';
+import { coolingOf, type CoolingForecast } from './cooling';
+import { fillingMaterial, layersAround } from './materials';
+import { courseOut, onRack, type OutStep } from './places';
+
+/** What a stirred cream is poured into to cool. */
+export type CreamVessel =
+  | { readonly kind: 'tray'; readonly lengthMm: number; readonly breadthMm: number }
+  | { readonly kind: 'bowl'; readonly diameterMm: number };
+
+export interface CreamPlan {
+  readonly analysis: Analysis;
+  readonly family: PartKind;
+  readonly massG: number;
+  readonly vessel: CreamVessel;
+  /** Film or paper on the surface: nothing evaporates, and no skin forms. */
+  readonly film: boolean;
+  readonly startC: number;
+  readonly out: readonly OutStep[];
+  readonly roomC: number;
+  readonly altitudeM: number;
+}
+
+/** Between a film on a shallow tray and a bowl filled to the brim, mm. Common practice. */
+const DEPTH_MM = { least: 4, most: 200 } as const;
+
+/** A skin of sugar and starch, as on any custard. */
+const SKIN_KG_M2 = 0.4;
+
+/** The depth that a cream stands at, mm. A bowl is taken for a straight pot. */
+export function creamDepthMm({ analysis, massG, vessel }: CreamPlan): number {
+  const areaMm2 =
+    vessel.kind === 'tray'
+      ? vessel.lengthMm * vessel.breadthMm
+      : (Math.PI / 4) * vessel.diameterMm ** 2;
+  return (massG / analysis.densityGMl / areaMm2) * 1000;
+}
+
+/**
+ * Cools a cream that was cooked on the stove, in a shallow tray or a deep bowl, against the published
+ * limits. It does not stir itself: what has thickened carries heat by conduction. A tray is computed as
+ * the round one with as much wall for its area. Fails where it would be a smear or run over.
+ */
+export function coolCream(plan: CreamPlan): Result<CoolingForecast> {
+  const { analysis, vessel, roomC, altitudeM, film } = plan;
+  const depthMm = creamDepthMm(plan);
+  if (!(depthMm >= DEPTH_MM.least && depthMm <= DEPTH_MM.most)) {
+    return fail(
+      'cream-depth',
+      depthMm < DEPTH_MM.least
+        ? `It would stand ${depthMm.toFixed(0)} mm deep: take a smaller vessel.`
+        : `It would stand ${(depthMm / 10).toFixed(0)} cm deep: take a larger vessel, or two.`,
+      'vessel',
+    );
+  }
+  const radiusM =
+    (vessel.kind === 'tray'
+      ? (vessel.lengthMm * vessel.breadthMm) / (vessel.lengthMm + vessel.breadthMm)
+      : vessel.diameterMm / 2) / 1000;
+  const cup: Cup = {
+    material: fillingMaterial(analysis, true),
+    depthM: depthMm / 1000,
+    bottomRadiusM: radiusM,
+    topRadiusM: radiusM,
+    startC: plan.startC,
+    layers: layersAround('none', 0, 'bright-tin', roomC),
+  };
+  const model = buildModel(cup);
+  const outside = {
+    roomC,
+    altitudeM,
+    vessel: 'bright-tin' as const,
+    drying: { activity: waterActivity(analysis.composition), skinKgM2: SKIN_KG_M2 },
+    film,
+  };
+  const course = courseOut(plan.out, {
+    ...outside,
+    bath: undefined,
+    iceLevelM: 0.8 * cup.depthM,
+    // There is no oven to be left in: it stands in the room instead.
+    coolingOven: () => [{ around: onRack(outside), untilS: Infinity }],
+  });
+  const read = readerAt(model, { radiusShare: 0, heightM: cup.depthM / 2 });
+  return succeed(
+    coolingOf(model, firstMoment(model), course, ({ temperatureC }) => read(temperatureC), {
+      family: plan.family,
+      shell: false,
+      roomC,
+    }),
+  );
+}
