@@ -116,13 +116,11 @@ test('a bake case from elsewhere is computed here', async ({ page }) => {
     'utf8',
   );
   const open = (json: string) =>
-    page
-      .getByTestId('case-file')
-      .setInputFiles({
-        name: 'case.json',
-        mimeType: 'application/json',
-        buffer: Buffer.from(json),
-      });
+    page.getByTestId('case-file').setInputFiles({
+      name: 'case.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(json),
+    });
   await open(text.replace('"depthM"', '"deepM"'));
   await expect(page.getByTestId('case-problem')).toContainText('geometry');
   await open(text);
@@ -138,7 +136,9 @@ test('a stirred cream is cold in time in a tray, and not in a bowl', async ({ pa
   await page.getByRole('radio', { name: 'Tray 40 × 30 cm' }).click();
   await expect(page.getByTestId('cooling-verdict')).toHaveText(/^Cools in time/);
   await page.getByRole('radio', { name: 'Bowl 22 cm' }).click();
-  await expect(page.getByTestId('cooling-verdict')).toContainText(/Cool it faster|Put it in the fridge/);
+  await expect(page.getByTestId('cooling-verdict')).toContainText(
+    /Cool it faster|Put it in the fridge/,
+  );
   await page.getByTestId('cream-mass').fill('100');
   await expect(page.getByTestId('cream-problem')).toContainText('smaller vessel');
 });

@@ -242,13 +242,12 @@ function besidePackage() {
   const around = inOven('still', { airC: 150, wallsC: 150 }, 'ceramic', 0, {
     drying: { activity: 1, skinKgM2: 1e12 },
   });
-  let reference: ReturnType<typeof solveByPackage> | undefined;
   let found: Float64Array | undefined;
   const ours = time(() => {
     found = run(model, firstMoment(model), around, BAKE_S).at(-1)!.temperatureC;
   });
   const from = performance.now();
-  reference = solveByPackage(model, around, BAKE_S, 1e-3);
+  const reference = solveByPackage(model, around, BAKE_S, 1e-3);
   const packageMs = performance.now() - from;
   const worst = Math.max(
     ...reference.temperatureC.map((value, cell) => Math.abs(value - found![cell]!)),

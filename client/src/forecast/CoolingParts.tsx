@@ -120,55 +120,51 @@ export function OutPlaces({
     onOut(out.map((each, at) => (at === index ? step : each)));
   return (
     <>
-          {out.map((step, index) => (
-            <View key={index} className="flex-row flex-wrap items-end gap-2">
-              {index === 0 ? (
-                <View className="min-h-12 w-28 justify-center">
-                  <Read>At once</Read>
-                </View>
-              ) : (
-                <NumberField
-                  label="After"
-                  unit="min"
-                  value={step.atMin}
-                  onChange={(atMin) => change(index, { ...step, atMin })}
-                  className="w-28"
-                  testID={`out-at-${index}`}
-                />
-              )}
-              <View className="min-w-32 flex-1">
-                <Picker
-                  label={`Place ${index + 1}`}
-                  hideLabel
-                  value={step.place}
-                  options={options}
-                  onChange={(place) =>
-                    change(index, { ...step, place: place as typeof step.place })
-                  }
-                  testID={`out-place-${index}`}
-                />
-              </View>
-              {index === 0 ? null : (
-                <Button
-                  label={`Leave out place ${index + 1}`}
-                  icon={icons.remove}
-                  iconOnly
-                  weight="quiet"
-                  onPress={() => onOut(out.filter((_, at) => at !== index))}
-                />
-              )}
+      {out.map((step, index) => (
+        <View key={index} className="flex-row flex-wrap items-end gap-2">
+          {index === 0 ? (
+            <View className="min-h-12 w-28 justify-center">
+              <Read>At once</Read>
             </View>
-          ))}
-          <View className="self-start">
-            <Button
-              label="Then somewhere else"
-              disabled={out.length >= 6}
-              testID="add-place"
-              onPress={() =>
-                onOut([...out, { atMin: (out.at(-1)?.atMin ?? 0) + 60, place: 'fridge' }])
-              }
+          ) : (
+            <NumberField
+              label="After"
+              unit="min"
+              value={step.atMin}
+              onChange={(atMin) => change(index, { ...step, atMin })}
+              className="w-28"
+              testID={`out-at-${index}`}
+            />
+          )}
+          <View className="min-w-32 flex-1">
+            <Picker
+              label={`Place ${index + 1}`}
+              hideLabel
+              value={step.place}
+              options={options}
+              onChange={(place) => change(index, { ...step, place: place as typeof step.place })}
+              testID={`out-place-${index}`}
             />
           </View>
+          {index === 0 ? null : (
+            <Button
+              label={`Leave out place ${index + 1}`}
+              icon={icons.remove}
+              iconOnly
+              weight="quiet"
+              onPress={() => onOut(out.filter((_, at) => at !== index))}
+            />
+          )}
+        </View>
+      ))}
+      <View className="self-start">
+        <Button
+          label="Then somewhere else"
+          disabled={out.length >= 6}
+          testID="add-place"
+          onPress={() => onOut([...out, { atMin: (out.at(-1)?.atMin ?? 0) + 60, place: 'fridge' }])}
+        />
+      </View>
     </>
   );
 }
@@ -180,18 +176,18 @@ export function CoolingResult({ cooling }: { readonly cooling: CoolingForecast }
   const keeps = cooling.keepsFirst && cooling.keepsCold;
   return (
     <>
-              <CoolingCurve cooling={cooling} />
-              {keeps ? (
-                <Read testID="cooling-verdict">
-                  {`Cools in time: from ${limit(COOLING_LIMITS.fromC)} to ${limit(COOLING_LIMITS.firstC)} in ${duration(cooling.under.firstS! - cooling.under.startS!)} of ${withUnit(2, 'h')}, to ${limit(COOLING_LIMITS.coldC)} in ${duration(cooling.under.coldS! - cooling.under.startS!)} of ${withUnit(6, 'h')}.`}
-                </Read>
-              ) : (
-                <Notice kind="danger" testID="cooling-verdict">
-                  {cooling.keepsFirst
-                    ? `Put it in the fridge: it is not under ${limit(COOLING_LIMITS.coldC)} within 6 h.`
-                    : `Cool it faster, or put it in the fridge sooner: it is not under ${limit(COOLING_LIMITS.firstC)} within 2 h of ${limit(COOLING_LIMITS.fromC)}.`}
-                </Notice>
-              )}
+      <CoolingCurve cooling={cooling} />
+      {keeps ? (
+        <Read testID="cooling-verdict">
+          {`Cools in time: from ${limit(COOLING_LIMITS.fromC)} to ${limit(COOLING_LIMITS.firstC)} in ${duration(cooling.under.firstS! - cooling.under.startS!)} of ${withUnit(2, 'h')}, to ${limit(COOLING_LIMITS.coldC)} in ${duration(cooling.under.coldS! - cooling.under.startS!)} of ${withUnit(6, 'h')}.`}
+        </Read>
+      ) : (
+        <Notice kind="danger" testID="cooling-verdict">
+          {cooling.keepsFirst
+            ? `Put it in the fridge: it is not under ${limit(COOLING_LIMITS.coldC)} within 6 h.`
+            : `Cool it faster, or put it in the fridge sooner: it is not under ${limit(COOLING_LIMITS.firstC)} within 2 h of ${limit(COOLING_LIMITS.fromC)}.`}
+        </Notice>
+      )}
     </>
   );
 }

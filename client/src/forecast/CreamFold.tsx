@@ -1,5 +1,11 @@
 import type { FormulaData } from '@hollow-moon/contract';
-import { analyse, coolCream, creamDepthMm, type CreamVessel, type OutStep } from '@hollow-moon/core';
+import {
+  analyse,
+  coolCream,
+  creamDepthMm,
+  type CreamVessel,
+  type OutStep,
+} from '@hollow-moon/core';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { Choice, Fold, Notice, NumberField, Read, Soft } from '../design';
 import type { KitchenBook } from '../store/kitchen';
@@ -86,7 +92,12 @@ export function CreamFold({
             className="w-40"
             testID="cream-mass"
           />
-          <Choice label="Poured into" value={vessel} options={VESSEL_OPTIONS} onChange={setVessel} />
+          <Choice
+            label="Poured into"
+            value={vessel}
+            options={VESSEL_OPTIONS}
+            onChange={setVessel}
+          />
           <Choice
             label="Its surface"
             value={film ? 'film' : 'open'}
@@ -110,8 +121,8 @@ export function CreamFold({
             </Notice>
           ) : null}
           <Soft>
-            A cream that has thickened does not stir itself: shallow is what cools it. Your local code
-            comes first.
+            A cream that has thickened does not stir itself: shallow is what cools it. Your local
+            code comes first.
           </Soft>
         </>
       )}

@@ -44,24 +44,24 @@ function NoForecast({
   const stirred = judged.kind === 'by-sign' && STIRRED.has(data.family) ? judged.endC : undefined;
   return (
     <View className="gap-4">
-    <Sheet title="Forecast">
-      <View className="items-center gap-3 py-4">
-        <Moon state={undefined} shell={data.shell !== 'none'} size={120} label="No forecast" />
-        <Read className="text-center" testID="no-forecast">
-          {judged.kind === 'not-judged'
-            ? judged.reason
-            : judged.kind === 'judged'
-              ? 'Nothing here is set by an oven.'
-              : judged.treatment}
-        </Read>
-        <Soft className="text-center">
-          {judged.kind === 'by-sign'
-            ? 'No oven sets it: go by that sign. Ratios, end point and tins are on the bench.'
-            : 'Its list, ratios and tins are kept and computed all the same.'}
-        </Soft>
-      </View>
-    </Sheet>
-    {stirred ? <CreamFold data={data} book={book} fromC={stirred.from} /> : null}
+      <Sheet title="Forecast">
+        <View className="items-center gap-3 py-4">
+          <Moon state={undefined} shell={data.shell !== 'none'} size={120} label="No forecast" />
+          <Read className="text-center" testID="no-forecast">
+            {judged.kind === 'not-judged'
+              ? judged.reason
+              : judged.kind === 'judged'
+                ? 'Nothing here is set by an oven.'
+                : judged.treatment}
+          </Read>
+          <Soft className="text-center">
+            {judged.kind === 'by-sign'
+              ? 'No oven sets it: go by that sign. Ratios, end point and tins are on the bench.'
+              : 'Its list, ratios and tins are kept and computed all the same.'}
+          </Soft>
+        </View>
+      </Sheet>
+      {stirred ? <CreamFold data={data} book={book} fromC={stirred.from} /> : null}
     </View>
   );
 }
