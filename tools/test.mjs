@@ -90,15 +90,10 @@ async function runBrowser(total) {
 }
 
 /** Two lanes, since two cores are what there is to count on: this one, and the browser's. */
-async function runUnits(total) {
+async function runUnits(total, databaseUrl) {
   await runChecks(total);
-  const database = await startTestDatabase();
-  try {
-    say('Unit and server tests');
-    await runJest(total, database.url);
-  } finally {
-    await database.stop();
-  }
+  say('Unit and server tests');
+  await runJest(total, databaseUrl);
 }
 
 async function runScreens(total) {
@@ -112,7 +107,10 @@ await main(async () => {
   await ensureNpmPackages();
   await ensureDebianPackages({ mariadbd: 'mariadb-server', chromium: 'chromium' });
   const total = { passed: 0, failed: 0 };
-  const lanes = await Promise.allSettled([runUnits(total), runScreens(total)]);
+  // Started here, so that neither lane stops it under the other.
+  const database = await startTestDatabase();
+  const lanes = await Promise.allSettled([runUnits(total, database.url), runScreens(total)]);
+  await database.stop();
   for (const { status, reason } of lanes) {
     if (status === 'fulfilled') continue;
     // Whatever broke off here left something untested.

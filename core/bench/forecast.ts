@@ -4,7 +4,7 @@
  */
 import { buildOf, type BuildFormula, type BuildPart } from '../src/build';
 import { reactionsOf } from '../src/doneness';
-import { forecastBlind, USUAL_DOUGH } from '../src/blind';
+import { forecastBlind } from '../src/blind';
 import {
   bakeModelOf,
   forecast,
@@ -20,6 +20,7 @@ import {
 import { fillingMaterial, layersAround } from '../src/forecast/materials';
 import { analyse } from '../src/formula';
 import { judgePart } from '../src/setting';
+import { POT, SHELL, TART } from '../src/testing/bakes';
 import { readList } from '../src/written';
 import { solveByPackage } from './odeReference';
 import {
@@ -60,30 +61,7 @@ const tenLines = (of: string) =>
 /** What a slider that moves is answered with at first. */
 const DRAFT = 0.6;
 
-const plan: ForecastPlan = {
-  lines: Object.entries({ cream: 400, milk: 150, egg: 100, 'egg-yolk': 110, sugar: 80 }).map(
-    ([ingredientId, amount]) => ({ id: ingredientId, ingredientId, amount, unit: 'g' }),
-  ),
-  eggGrade: 'EU M',
-  family: 'baked-custard',
-  shell: 'sweet-dough',
-  vessel: {
-    name: 'Tart tin',
-    kind: 'straight-tin',
-    baseDiameterMm: 240,
-    topDiameterMm: 240,
-    heightMm: 30,
-    lipMm: 0,
-    material: 'bright-tin',
-  },
-  shellThicknessMm: 3,
-  headspaceMm: 2,
-  oven: { kind: 'still', offsetK: 0 },
-  setC: 150,
-  fillingStartC: 20,
-  roomC: 22,
-  altitudeM: 0,
-};
+const plan = TART;
 
 const analysis = analyse(plan.lines, plan.eggGrade);
 const judged = judgePart(analysis, plan.family, plan.shell);
@@ -189,22 +167,9 @@ const ms = ({ median, best, runs }: Timed) =>
 
 /** A pot in its bath: china, evaporation, water with a balance of its own. */
 const potted: ForecastPlan = {
-  ...plan,
-  shell: 'none',
-  shellThicknessMm: 0,
-  vessel: {
-    name: 'Pot',
-    kind: 'ramekin',
-    baseDiameterMm: 80,
-    topDiameterMm: 84,
-    heightMm: 45,
-    lipMm: 0,
-    material: 'ceramic',
-  },
-  headspaceMm: 8,
+  ...POT,
   bath: { panLengthMm: 380, panBreadthMm: 280, levelMm: 22, waterC: 90, vessels: 6 },
 };
-
 const { bath: _bath, ...dryPot } = potted;
 const hotAndDry: ForecastPlan = { ...dryPot, setC: 180 };
 
@@ -290,36 +255,7 @@ show(
   `${ms(member)}; all of them on two cores ${(member.median * 0.1).toFixed(2)} s`,
 );
 show('The search for remedies', ms(time(() => remediesFor(hotAndDry), 5)));
-show(
-  'An empty shell, 35 min, with what would do',
-  ms(
-    time(
-      () =>
-        forecastBlind({
-          dough: USUAL_DOUGH,
-          thicknessMm: 3,
-          material: 'bright-tin',
-          weightsMm: 25,
-          weights: 'ceramic',
-          docked: false,
-          start: 'chilled',
-          restMin: 20,
-          stages: [
-            { minutes: 20, setC: 190, weighted: true, outOfRing: false },
-            { minutes: 15, setC: 190, weighted: false, outOfRing: false },
-          ],
-          target: 'golden',
-          oven: { kind: 'still', offsetK: 0 },
-          roomC: 22,
-          altitudeM: 0,
-          wallHeightMm: 30,
-          baseMm2: 45_000,
-          wallMm2: 22_000,
-        }),
-      10,
-    ),
-  ),
-);
+show('An empty shell, 35 min, with what would do', ms(time(() => forecastBlind(SHELL), 10)));
 show('Left open in the energy balance', `${(Math.abs(working.residual) * 100).toExponential(1)} %`);
 show('A hundred pasted lines read', ms(time(() => readList(LIST, 'en'))));
 show(

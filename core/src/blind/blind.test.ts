@@ -1,6 +1,7 @@
 /** The empty shell against the minutes and signs of the trade; all bands common practice unless said. */
 import { lightnessOf, shadeOf, shellColour } from '../browning';
 import { forecast, type ForecastPlan } from '../forecast';
+import { PIE, SHELL as tin } from '../testing/bakes';
 import {
   BLIND_SCHOOLS,
   forecastBlind,
@@ -17,25 +18,6 @@ const stage = (minutes: number, setC: number, weighted = false): BlindStage => (
   weighted,
   outOfRing: false,
 });
-
-const tin: BlindPlan = {
-  dough: USUAL_DOUGH,
-  thicknessMm: 3,
-  material: 'bright-tin',
-  weightsMm: 25,
-  weights: 'ceramic',
-  docked: false,
-  start: 'chilled',
-  restMin: 20,
-  stages: [stage(20, 190, true), stage(20, 190)],
-  target: 'golden',
-  oven: { kind: 'still', offsetK: 0 },
-  roomC: 22,
-  altitudeM: 0,
-  wallHeightMm: 28,
-  baseMm2: 45_000,
-  wallMm2: 22_000,
-};
 
 const made = (change: Partial<BlindPlan> = {}): BlindForecast => {
   const result = forecastBlind({ ...tin, ...change });
@@ -199,33 +181,11 @@ describe('colour', () => {
 
 describe('a base that goes in raw', () => {
   const pie: ForecastPlan = {
-    lines: Object.entries({
-      'pumpkin-purée': 450,
-      egg: 150,
-      'evaporated-milk': 300,
-      sugar: 150,
-    }).map(([ingredientId, amount]) => ({ id: ingredientId, ingredientId, amount, unit: 'g' })),
-    eggGrade: 'EU M',
-    family: 'purée-custard',
-    shell: 'pie-dough',
+    ...PIE,
     rawShell: true,
-    vessel: {
-      name: 'Pie plate',
-      kind: 'straight-tin',
-      baseDiameterMm: 230,
-      topDiameterMm: 230,
-      heightMm: 45,
-      lipMm: 0,
-      material: 'dark-tin',
-    },
-    shellThicknessMm: 3,
-    headspaceMm: 4,
-    oven: { kind: 'still', offsetK: 0 },
+    vessel: { ...PIE.vessel, material: 'dark-tin' },
     setC: 218,
     programme: { steps: [{ atMin: 15, to: 178 }] },
-    fillingStartC: 20,
-    roomC: 22,
-    altitudeM: 0,
   };
   const fate = (change: Partial<ForecastPlan>) => {
     const made = forecast({ ...pie, ...change });

@@ -7,31 +7,7 @@ import {
   type ForecastPlan,
 } from './index';
 
-const lines = Object.entries({ cream: 400, milk: 150, egg: 100, 'egg-yolk': 110, sugar: 80 }).map(
-  ([ingredientId, amount]) => ({ id: ingredientId, ingredientId, amount, unit: 'g' as const }),
-);
-const tart: ForecastPlan = {
-  lines,
-  eggGrade: 'EU M',
-  family: 'baked-custard',
-  shell: 'sweet-dough',
-  vessel: {
-    name: 'Tart tin',
-    kind: 'straight-tin',
-    baseDiameterMm: 240,
-    topDiameterMm: 240,
-    heightMm: 30,
-    lipMm: 0,
-    material: 'bright-tin',
-  },
-  shellThicknessMm: 3,
-  headspaceMm: 2,
-  oven: { kind: 'still', offsetK: 0 },
-  setC: 150,
-  fillingStartC: 20,
-  roomC: 22,
-  altitudeM: 0,
-};
+import { POT, TART as tart } from '../testing/bakes';
 
 const made = (change: Partial<ForecastPlan>) => {
   const result = forecast({ ...tart, ...change });
@@ -137,20 +113,8 @@ describe('cooling', () => {
 
   it('says when a pot may be torched, and a purée pie cut', () => {
     const pot = forecast({
-      ...tart,
-      shell: 'none',
-      shellThicknessMm: 0,
-      vessel: {
-        ...tart.vessel,
-        kind: 'ramekin',
-        baseDiameterMm: 80,
-        topDiameterMm: 84,
-        heightMm: 45,
-        material: 'ceramic',
-      },
-      headspaceMm: 8,
+      ...POT,
       setC: 140,
-      fillingStartC: 50,
       out: [
         { atMin: 0, place: 'rack' },
         { atMin: 45, place: 'fridge' },

@@ -12,56 +12,7 @@ import {
   type Forecast,
   type ForecastPlan,
 } from './index';
-import type { Line } from '../formula';
-
-const lines = (...each: [string, number][]): Line[] =>
-  each.map(([ingredientId, amount], index) => ({
-    id: String(index),
-    ingredientId,
-    amount,
-    unit: 'g',
-  }));
-
-const tart: ForecastPlan = {
-  lines: lines(['cream', 400], ['milk', 150], ['egg', 100], ['egg-yolk', 110], ['sugar', 80]),
-  eggGrade: 'EU M',
-  family: 'baked-custard',
-  shell: 'sweet-dough',
-  vessel: {
-    name: 'Tart tin',
-    kind: 'straight-tin',
-    baseDiameterMm: 240,
-    topDiameterMm: 240,
-    heightMm: 30,
-    lipMm: 0,
-    material: 'bright-tin',
-  },
-  shellThicknessMm: 3,
-  headspaceMm: 2,
-  oven: { kind: 'still', offsetK: 0 },
-  setC: 150,
-  fillingStartC: 20,
-  roomC: 22,
-  altitudeM: 0,
-};
-
-const pot: ForecastPlan = {
-  ...tart,
-  lines: lines(['cream', 600], ['milk', 100], ['egg-yolk', 120], ['sugar', 85]),
-  shell: 'none',
-  shellThicknessMm: 0,
-  vessel: {
-    name: 'Pot',
-    kind: 'ramekin',
-    baseDiameterMm: 80,
-    topDiameterMm: 84,
-    heightMm: 45,
-    lipMm: 0,
-    material: 'ceramic',
-  },
-  headspaceMm: 8,
-  fillingStartC: 50,
-};
+import { listOf, POT as pot, TART as tart } from '../testing/bakes';
 
 const made = (plan: ForecastPlan, resolution = 1): Forecast => {
   const result = forecast(plan, { resolution });
@@ -288,7 +239,7 @@ describe('a plan that cannot be baked', () => {
   });
 
   it('warns where the middle stays under 71 °C', () => {
-    const plan = { ...tart, lines: lines(['egg-yolk', 300], ['cream', 100]), setC: 110 };
+    const plan = { ...tart, lines: listOf({ 'egg-yolk': 300, cream: 100 }), setC: 110 };
     const { verdict, cautions } = made(plan);
     expect(verdict.kind).toBe('window');
     expect(cautions.join(' ')).toMatch(/pasteurised/);

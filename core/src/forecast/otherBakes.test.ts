@@ -4,38 +4,9 @@
  */
 import { forecast, type ForecastPlan } from './index';
 
-const lines = (of: Record<string, number>) =>
-  Object.entries(of).map(([ingredientId, amount]) => ({
-    id: ingredientId,
-    ingredientId,
-    amount,
-    unit: 'g' as const,
-  }));
+import { listOf as lines, PIE as pie } from '../testing/bakes';
 
-const pie: ForecastPlan = {
-  lines: [],
-  eggGrade: 'EU M',
-  family: 'purée-custard',
-  shell: 'pie-dough',
-  vessel: {
-    name: 'Pie plate',
-    kind: 'straight-tin',
-    baseDiameterMm: 230,
-    topDiameterMm: 230,
-    heightMm: 45,
-    lipMm: 0,
-    material: 'bright-tin',
-  },
-  shellThicknessMm: 3,
-  headspaceMm: 4,
-  oven: { kind: 'still', offsetK: 0 },
-  setC: 180,
-  fillingStartC: 20,
-  roomC: 22,
-  altitudeM: 0,
-};
 const shallow = { ...pie.vessel, heightMm: 32 };
-const PUREE = lines({ 'pumpkin-purée': 450, egg: 150, 'evaporated-milk': 300, sugar: 150 });
 const SYRUP = lines({ 'golden-syrup': 300, 'brown-sugar': 150, egg: 200, butter: 80, pecans: 200 });
 
 const best = (change: Partial<ForecastPlan>) => {
@@ -57,15 +28,15 @@ const within = (value: number, least: number, most: number) => {
 
 describe('bakes of other families', () => {
   it('a purée pie takes 45 to 75 min at 175 to 205 °C and is done at 79 to 82', () => {
-    const pull = best({ lines: PUREE });
+    const pull = best({});
     within(pull.minutes, 45, 75);
     within(pull.probeC, 75, 83);
-    within(best({ lines: PUREE, setC: 200 }).minutes, 40, 70);
+    within(best({ setC: 200 }).minutes, 40, 70);
   });
 
   it('hot at first and then lower, it takes no longer', () => {
-    const hot = best({ lines: PUREE, setC: 218, programme: { steps: [{ atMin: 15, to: 178 }] } });
-    expect(hot.minutes).toBeLessThan(best({ lines: PUREE, setC: 178 }).minutes);
+    const hot = best({ setC: 218, programme: { steps: [{ atMin: 15, to: 178 }] } });
+    expect(hot.minutes).toBeLessThan(best({ setC: 178 }).minutes);
   });
 
   it('a cheesecake in a bath takes an hour or more at 150 to 165 °C and reads 65 to 70', () => {

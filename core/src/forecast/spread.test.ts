@@ -12,30 +12,8 @@ import {
   type ForecastPlan,
 } from './index';
 
-const tart: ForecastPlan = {
-  lines: Object.entries({ cream: 400, milk: 150, egg: 100, 'egg-yolk': 110, sugar: 80 }).map(
-    ([ingredientId, amount]) => ({ id: ingredientId, ingredientId, amount, unit: 'g' }),
-  ),
-  eggGrade: 'EU M',
-  family: 'baked-custard',
-  shell: 'sweet-dough',
-  vessel: {
-    name: 'Tart tin',
-    kind: 'straight-tin',
-    baseDiameterMm: 240,
-    topDiameterMm: 240,
-    heightMm: 30,
-    lipMm: 0,
-    material: 'bright-tin',
-  },
-  shellThicknessMm: 3,
-  headspaceMm: 2,
-  oven: { kind: 'still', offsetK: 0 },
-  setC: 150,
-  fillingStartC: 20,
-  roomC: 22,
-  altitudeM: 0,
-};
+import { TART as tart } from '../testing/bakes';
+
 /** A deep cold dish in a hot oven: its rim is grains before its middle sets. */
 const hopeless: ForecastPlan = {
   ...tart,
