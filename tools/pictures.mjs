@@ -30,6 +30,43 @@ const PICTURES = [
       await page.getByTestId('add-part').evaluate((each) => each.scrollIntoView());
     },
   },
+  {
+    name: 'shell',
+    path: formula(2),
+    size: PHONE,
+    then: async (page) => {
+      await page.getByRole('radio', { name: 'Shell' }).click();
+      await page.getByTestId('blind-sentence').waitFor();
+      await page
+        .getByTestId('shell-scrubber')
+        .evaluate((each) => each.parentElement.parentElement.scrollIntoView());
+    },
+  },
+  {
+    name: 'cooling',
+    path: formula(9),
+    size: PHONE,
+    then: async (page) => {
+      await page.getByTestId('after-the-pull').click();
+      await page.getByTestId('after-the-pull').evaluate((each) => each.scrollIntoView());
+    },
+  },
+  {
+    name: 'wide-bake',
+    path: formula(1),
+    size: WIDE,
+    then: async (page) => {
+      await page.getByTestId('breadth').click();
+      await page.getByTestId('how-sure').click();
+      await page.getByTestId('run-spread').click();
+      await page.getByTestId('compare').click();
+      await page.getByTestId('compare-with').selectOption('hot');
+      await page.getByTestId('compare-with').selectOption('bath');
+      await page.getByTestId('spread').waitFor();
+      await page.waitForTimeout(1500);
+      await page.getByTestId('pull-best').evaluate((each) => each.scrollIntoView());
+    },
+  },
   { name: 'no-window', path: formula(3), size: PHONE, dark: true },
   { name: 'wide', path: formula(2), size: WIDE },
   { name: 'wide-dark', path: formula(1), size: WIDE, dark: true },

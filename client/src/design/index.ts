@@ -1,4 +1,5 @@
 export * from './Button';
+export * from './chart';
 export * from './Choice';
 export * from './colours';
 export * from './FileButton';

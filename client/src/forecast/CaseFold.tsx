@@ -6,7 +6,9 @@ import { View } from 'react-native';
 import Svg, { Path, Text as SvgText } from 'react-native-svg';
 import {
   Button,
+  CHART_TEXT,
   colours,
+  LevelLines,
   FileButton,
   fileName,
   Fold,
@@ -38,15 +40,10 @@ function CaseCurves({ result }: { readonly result: Answer<'case'> }) {
     .nice()
     .range([HEIGHT - 22, 8]);
   const strokes = [undefined, ...OTHER_STROKES];
-  const text = { fontSize: 12, fontFamily: 'AtkinsonNext-Regular', fill: colours.inkSoft } as const;
   return (
     <View onLayout={({ nativeEvent }) => setWidth(Math.max(240, nativeEvent.layout.width))}>
       <Svg width={width} height={HEIGHT} role="img" aria-label="Probes of the case over time">
-        {y.ticks(4).map((c) => (
-          <SvgText key={c} {...text} x={30} y={y(c) + 4} textAnchor="end">
-            {degrees(c)}
-          </SvgText>
-        ))}
+        <LevelLines levels={y.ticks(4)} y={y} from={36} to={width - 8} shown={degrees} />
         {probes.map(({ name, temperatureC }, index) => (
           <Path
             key={name}
@@ -61,10 +58,10 @@ function CaseCurves({ result }: { readonly result: Answer<'case'> }) {
             strokeDasharray={strokes[index % strokes.length]}
           />
         ))}
-        <SvgText {...text} x={36} y={HEIGHT - 4}>
+        <SvgText {...CHART_TEXT} x={36} y={HEIGHT - 4}>
           0 min
         </SvgText>
-        <SvgText {...text} x={width - 8} y={HEIGHT - 4} textAnchor="end">
+        <SvgText {...CHART_TEXT} x={width - 8} y={HEIGHT - 4} textAnchor="end">
           {String(Math.round(endS / 60))}
         </SvgText>
       </Svg>

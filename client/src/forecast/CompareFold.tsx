@@ -3,7 +3,18 @@ import { scaleLinear } from 'd3-scale';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { Button, colours, Fold, icons, Picker, Read, Soft } from '../design';
+import {
+  Button,
+  CHART_TEXT,
+  colours,
+  Fold,
+  icons,
+  Picker,
+  Read,
+  Soft,
+  ticksTo,
+  TimeTicks,
+} from '../design';
 import { minutes } from '../design/format';
 import { useTemperature } from '../store/useTemperature';
 import { alternativesTo, centreOf, differenceInWords, type Alternative } from './alternatives';
@@ -32,7 +43,6 @@ function WindowBars({ rows }: { readonly rows: readonly Row[] }) {
     .domain([0, endS])
     .range([4, width - 6]);
   const stepMin = endS > 7200 ? 30 : endS > 3600 ? 20 : 10;
-  const text = { fontSize: 12, fontFamily: 'AtkinsonNext-Regular', fill: colours.inkSoft } as const;
   return (
     <View onLayout={({ nativeEvent }) => setWidth(Math.max(240, nativeEvent.layout.width))}>
       <Svg
@@ -46,7 +56,7 @@ function WindowBars({ rows }: { readonly rows: readonly Row[] }) {
           const top = index * ROW;
           return (
             <G key={name}>
-              <SvgText {...text} x={stroke ? 32 : 4} y={top + 14} fill={colours.ink}>
+              <SvgText {...CHART_TEXT} x={stroke ? 32 : 4} y={top + 14} fill={colours.ink}>
                 {name}
               </SvgText>
               {stroke ? (
@@ -94,7 +104,7 @@ function WindowBars({ rows }: { readonly rows: readonly Row[] }) {
                     stroke={colours.scorch}
                     strokeWidth={1.5}
                   />
-                  <SvgText {...text} x={28} y={top + 33} fill={colours.scorch}>
+                  <SvgText {...CHART_TEXT} x={28} y={top + 33} fill={colours.scorch}>
                     no window
                   </SvgText>
                 </G>
@@ -102,19 +112,12 @@ function WindowBars({ rows }: { readonly rows: readonly Row[] }) {
             </G>
           );
         })}
-        {Array.from({ length: Math.floor(endS / 60 / stepMin) + 1 }, (_, i) => i * stepMin).map(
-          (min) => (
-            <SvgText
-              key={min}
-              {...text}
-              x={x(min * 60)}
-              y={rows.length * ROW + 16}
-              textAnchor={min === 0 ? 'start' : 'middle'}
-            >
-              {min === 0 ? '0 min' : String(min)}
-            </SvgText>
-          ),
-        )}
+        <TimeTicks
+          ticks={ticksTo(endS / 60, stepMin)}
+          x={(min) => Math.max(16, x(min * 60))}
+          y={rows.length * ROW + 16}
+          unit="min"
+        />
       </Svg>
     </View>
   );

@@ -9,8 +9,20 @@ import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { useState } from 'react';
 import { View } from 'react-native';
-import Svg, { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { Button, colours, icons, Notice, NumberField, Picker, Read, Soft } from '../design';
+import Svg, { Path, Rect } from 'react-native-svg';
+import {
+  Button,
+  colours,
+  LevelLines,
+  ticksTo,
+  TimeTicks,
+  icons,
+  Notice,
+  NumberField,
+  Picker,
+  Read,
+  Soft,
+} from '../design';
 import { duration, withUnit } from '../design/format';
 import { useTemperature } from '../store/useTemperature';
 
@@ -34,33 +46,23 @@ function CoolingCurve({ cooling }: { readonly cooling: CoolingForecast }) {
     line<CoolingForecast['points'][number]>()
       .x(([s]) => x(s))
       .y((point) => y(point[column]))(points.filter(([s]) => s <= endS)) ?? '';
-  const text = { fontSize: 12, fontFamily: 'AtkinsonNext-Regular', fill: colours.inkSoft } as const;
   const { startS } = under;
   return (
     <View onLayout={({ nativeEvent }) => setWidth(Math.max(240, nativeEvent.layout.width))}>
       <Svg width={width} height={HEIGHT} role="img" aria-label="Cooling after the pull, in hours">
-        {[0, 21, 57, 100].map((c) => (
-          <G key={c}>
-            <Line
-              x1={MARGIN.left}
-              x2={width - MARGIN.right}
-              y1={y(c)}
-              y2={y(c)}
-              stroke={colours.line}
-              strokeWidth={0.7}
-            />
-            <SvgText {...text} x={MARGIN.left - 6} y={y(c) + 4} textAnchor="end">
-              {degrees(c)}
-            </SvgText>
-          </G>
-        ))}
-        {Array.from({ length: Math.floor(endS / 7200) + 1 }, (_, index) => index * 2).map(
-          (hour) => (
-            <SvgText key={hour} {...text} x={x(hour * 3600)} y={HEIGHT - 6} textAnchor="middle">
-              {hour === 0 ? '0 h' : String(hour)}
-            </SvgText>
-          ),
-        )}
+        <LevelLines
+          levels={[0, 21, 57, 100]}
+          y={y}
+          from={MARGIN.left}
+          to={width - MARGIN.right}
+          shown={degrees}
+        />
+        <TimeTicks
+          ticks={ticksTo(endS / 3600, 2)}
+          x={(hour) => x(hour * 3600)}
+          y={HEIGHT - 6}
+          unit="h"
+        />
         {startS === undefined ? null : (
           <>
             <Rect

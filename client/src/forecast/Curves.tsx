@@ -3,7 +3,7 @@ import { area, line } from 'd3-shape';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { colours, Soft } from '../design';
+import { CHART_TEXT, colours, LevelLines, Soft, ticksTo, TimeTicks } from '../design';
 import { useTemperature } from '../store/useTemperature';
 
 /** One history: seconds and °C. */
@@ -128,31 +128,22 @@ const Chart = memo(function Chart({
     .y1(([, , high]) => y(high));
   const plotWidth = width - MARGIN.left - MARGIN.right;
   const stepMin = endS > 5400 ? 30 : endS > 2400 ? 20 : 10;
-  const ticks = Array.from({ length: Math.floor(endS / 60 / stepMin) + 1 }, (_, i) => i * stepMin);
   const rows = [0, 20, 40, 60, 80, 100].filter((c) => c <= highest);
-  const text = { fontSize: 12, fontFamily: 'AtkinsonNext-Regular', fill: colours.inkSoft } as const;
   return (
     <Svg width={width} height={height} role="img" aria-label={label}>
-      {rows.map((c) => (
-        <G key={c}>
-          <Line
-            x1={MARGIN.left}
-            x2={width - MARGIN.right}
-            y1={y(c)}
-            y2={y(c)}
-            stroke={colours.line}
-            strokeWidth={0.7}
-          />
-          <SvgText {...text} x={MARGIN.left - 6} y={y(c) + 4} textAnchor="end">
-            {degrees(c)}
-          </SvgText>
-        </G>
-      ))}
-      {ticks.map((min) => (
-        <SvgText key={min} {...text} x={x(min * 60)} y={height - 8} textAnchor="middle">
-          {min === 0 ? '0 min' : String(min)}
-        </SvgText>
-      ))}
+      <LevelLines
+        levels={rows}
+        y={y}
+        from={MARGIN.left}
+        to={width - MARGIN.right}
+        shown={degrees}
+      />
+      <TimeTicks
+        ticks={ticksTo(endS / 60, stepMin)}
+        x={(min) => x(min * 60)}
+        y={height - 8}
+        unit="min"
+      />
       {window ? (
         <G>
           <Rect
@@ -184,7 +175,7 @@ const Chart = memo(function Chart({
         fill={colours.yolk}
         opacity={0.35}
       />
-      <SvgText {...text} x={MARGIN.left + 4} y={y(setC) + 4} fill={colours.ink}>
+      <SvgText {...CHART_TEXT} x={MARGIN.left + 4} y={y(setC) + 4} fill={colours.ink}>
         {`sets ${degrees(setC)} ${unit}`}
       </SvgText>
       {curdleC === undefined ? null : (
@@ -198,7 +189,7 @@ const Chart = memo(function Chart({
             strokeWidth={1.5}
             strokeDasharray="6 4"
           />
-          <SvgText {...text} x={MARGIN.left + 4} y={y(curdleC) - 5} fill={colours.scorch}>
+          <SvgText {...CHART_TEXT} x={MARGIN.left + 4} y={y(curdleC) - 5} fill={colours.scorch}>
             {`${spoils} from ${degrees(curdleC)} ${unit}`}
           </SvgText>
         </G>
@@ -242,7 +233,7 @@ const Chart = memo(function Chart({
         />
       ) : null}
       {pullS === undefined ? null : (
-        <SvgText {...text} x={x(pullS)} y={12} textAnchor="middle" fill={colours.ink}>
+        <SvgText {...CHART_TEXT} x={x(pullS)} y={12} textAnchor="middle" fill={colours.ink}>
           pull
         </SvgText>
       )}
@@ -257,7 +248,7 @@ const Chart = memo(function Chart({
             strokeWidth={2}
           />
           <SvgText
-            {...text}
+            {...CHART_TEXT}
             x={x(pulledS)}
             y={height - MARGIN.bottom - 6}
             textAnchor="middle"

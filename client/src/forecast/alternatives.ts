@@ -110,11 +110,13 @@ export function differenceInWords(mine: Forecast, other: Forecast): string {
   const time =
     laterMin === 0 ? 'as quick' : `${Math.abs(laterMin)} min ${laterMin > 0 ? 'later' : 'sooner'}`;
   const width =
-    !a.latestIsLimit || !b.latestIsLimit || (wider > 0.85 && wider < 1.18)
-      ? 'as forgiving'
-      : wider >= 1
-        ? `${wider.toFixed(1)} times the window`
-        : `${Math.round(wider * 100)} % of the window`;
+    a.latestIsLimit !== b.latestIsLimit
+      ? `bears waiting ${a.latestIsLimit ? 'longer' : 'less'}`
+      : !a.latestIsLimit || (wider > 0.85 && wider < 1.18)
+        ? 'as forgiving'
+        : wider >= 1
+          ? `${wider.toFixed(1)} times the window`
+          : `${Math.round(wider * 100)} % of the window`;
   return `${time}, ${width}`;
 }
 

@@ -4,7 +4,7 @@ import { line } from 'd3-shape';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { colours, Soft } from '../design';
+import { CHART_TEXT, colours, LevelLines, Soft, ticksTo, TimeTicks } from '../design';
 import { useTemperature } from '../store/useTemperature';
 import { swatchOf } from './words';
 
@@ -43,7 +43,6 @@ export const ShellStrip = memo(function ShellStrip({
   const wet = scaleLinear()
     .domain([0, Math.max(0.2, frames[0]!.places.base.water)])
     .range([curveTop + CURVE, curveTop]);
-  const text = { fontSize: 12, fontFamily: 'AtkinsonNext-Regular', fill: colours.inkSoft } as const;
   const path = (of: (frame: BlindForecast['frames'][number]) => number) =>
     line<BlindForecast['frames'][number]>()
       .x((frame) => x(frame.timeS))
@@ -79,7 +78,7 @@ export const ShellStrip = memo(function ShellStrip({
               strokeWidth={1.5}
             />
             <SvgText
-              {...text}
+              {...CHART_TEXT}
               x={(x(begin) + x(end)) / 2}
               y={TOP - 10}
               textAnchor="middle"
@@ -93,7 +92,7 @@ export const ShellStrip = memo(function ShellStrip({
           const top = TOP + 4 + row * (BAND + GAP);
           return (
             <G key={place}>
-              <SvgText {...text} x={MARGIN.left - 8} y={top + BAND / 2 + 4} textAnchor="end">
+              <SvgText {...CHART_TEXT} x={MARGIN.left - 8} y={top + BAND / 2 + 4} textAnchor="end">
                 {place}
               </SvgText>
               {seen.slice(1).map((frame, index) => (
@@ -117,21 +116,13 @@ export const ShellStrip = memo(function ShellStrip({
             </G>
           );
         })}
-        {[0, 100, 200].map((c) => (
-          <G key={c}>
-            <Line
-              x1={MARGIN.left}
-              x2={width - MARGIN.right}
-              y1={y(c)}
-              y2={y(c)}
-              stroke={colours.line}
-              strokeWidth={0.7}
-            />
-            <SvgText {...text} x={MARGIN.left - 8} y={y(c) + 4} textAnchor="end">
-              {degrees(c)}
-            </SvgText>
-          </G>
-        ))}
+        <LevelLines
+          levels={[0, 100, 200]}
+          y={y}
+          from={MARGIN.left}
+          to={width - MARGIN.right}
+          shown={degrees}
+        />
         <Path
           d={path((frame) => wet(frame.places.base.water))}
           fill="none"
@@ -158,7 +149,7 @@ export const ShellStrip = memo(function ShellStrip({
                 strokeDasharray="3 3"
               />
               <SvgText
-                {...text}
+                {...CHART_TEXT}
                 x={x(at) + (x(at) > width / 2 ? -4 : 4)}
                 y={curveTop - 6 - (2 - row) * MARK}
                 textAnchor={x(at) > width / 2 ? 'end' : 'start'}
@@ -177,11 +168,12 @@ export const ShellStrip = memo(function ShellStrip({
           stroke={colours.scorch}
           strokeWidth={1.5}
         />
-        {Array.from({ length: Math.floor(endS / 600) + 1 }, (_, index) => index * 10).map((min) => (
-          <SvgText key={min} {...text} x={x(min * 60)} y={height - 6} textAnchor="middle">
-            {min === 0 ? '0 min' : String(min)}
-          </SvgText>
-        ))}
+        <TimeTicks
+          ticks={ticksTo(endS / 60, 10)}
+          x={(min) => x(min * 60)}
+          y={height - 6}
+          unit="min"
+        />
       </Svg>
       <View className="flex-row flex-wrap gap-x-4">
         <Soft>{`━ base below, ${unit}`}</Soft>

@@ -86,7 +86,7 @@ export function layersAround(
     material: wall.material,
     baseThicknessM: wall.thicknessM,
     wallThicknessM: wall.thicknessM,
-    cells: thin ? 1 : 3,
+    cells: thin ? 1 : 2,
     startC,
   };
   if (shell === 'none' || shellThicknessMm === 0) return [vesselLayer];
