@@ -67,7 +67,13 @@ const PICTURES = [
       await page.getByTestId('pull-best').evaluate((each) => each.scrollIntoView());
     },
   },
-  { name: 'no-window', path: formula(3), size: PHONE, dark: true },
+  {
+    name: 'no-window',
+    path: formula(3),
+    size: PHONE,
+    dark: true,
+    then: (page) => page.getByTestId('remedies').waitFor(),
+  },
   { name: 'wide', path: formula(2), size: WIDE },
   { name: 'wide-dark', path: formula(1), size: WIDE, dark: true },
   {

@@ -63,6 +63,7 @@ async function spreadTimes(page) {
     // Another uncertainty drops the runs of the one before.
     await page.getByTestId('unsure-ovenK').fill(String(4 + run / 10));
     await page.getByTestId('spread').waitFor({ state: 'detached' });
+    await page.locator('[data-testid="run-spread"]:enabled').waitFor();
     const ms = await page.evaluate(async () => {
       const from = performance.now();
       document.querySelector('[data-testid="run-spread"]').click();

@@ -1,7 +1,7 @@
 import { fromBakeCase, resultToCsv, type BakeCase } from '@hollow-moon/contract';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Path, Text as SvgText } from 'react-native-svg';
 import {
@@ -70,7 +70,11 @@ function CaseCurves({ result }: { readonly result: Answer<'case'> }) {
 }
 
 /** Bake cases: the forecast as plain numbers to take along, and one from elsewhere to compute here. */
-export function CaseFold({ onTakeAlong }: { readonly onTakeAlong: (() => void) | undefined }) {
+export const CaseFold = memo(function CaseFold({
+  onTakeAlong,
+}: {
+  readonly onTakeAlong: (() => void) | undefined;
+}) {
   const { degrees, unit } = useTemperature();
   const [opened, setOpened] = useState<BakeCase>();
   const [problem, setProblem] = useState('');
@@ -153,4 +157,4 @@ export function CaseFold({ onTakeAlong }: { readonly onTakeAlong: (() => void) |
       )}
     </Fold>
   );
-}
+});

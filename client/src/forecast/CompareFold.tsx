@@ -19,7 +19,7 @@ import { minutes } from '../design/format';
 import { useTemperature } from '../store/useTemperature';
 import { alternativesTo, centreOf, differenceInWords, type Alternative } from './alternatives';
 import { OTHER_STROKES } from './Curves';
-import type { JobState } from '../jobs/useJob';
+import type { Answer } from '../jobs/jobs';
 
 const ROW = 44;
 const BAR = 16;
@@ -125,11 +125,11 @@ function WindowBars({ rows }: { readonly rows: readonly Row[] }) {
 
 export interface Compared {
   readonly alternative: Alternative;
-  readonly state: JobState<'forecast'>;
+  readonly answer: Answer<'forecast'> | undefined;
 }
 
-const forecastIn = ({ state }: Compared): Forecast | undefined =>
-  state.answer?.ok ? state.answer.value : undefined;
+const forecastIn = ({ answer }: Compared): Forecast | undefined =>
+  answer?.ok ? answer.value : undefined;
 
 /** The curves of what is compared, for the chart above. */
 export const othersOf = (compared: readonly Compared[]) =>
@@ -169,8 +169,7 @@ export function CompareFold({
     },
     ...compared.map((each, index): Row => {
       const other = forecastIn(each);
-      const problem =
-        each.state.answer && !each.state.answer.ok ? each.state.answer.problem.message : '';
+      const problem = each.answer && !each.answer.ok ? each.answer.problem.message : '';
       return {
         name: each.alternative.name,
         forecast: other,

@@ -1,5 +1,5 @@
 import type { FormulaData, OvenUse } from '@hollow-moon/contract';
-import { OUT_PLACE_NAMES, OUT_PLACES, type Forecast, type Ready } from '@hollow-moon/core';
+import { OUT_PLACE_NAMES, OUT_PLACES, type CoolingForecast, type Ready } from '@hollow-moon/core';
 import { memo } from 'react';
 import { View } from 'react-native';
 import { Fold, Notice, Read, Soft } from '../design';
@@ -16,19 +16,18 @@ const READY_WORDS: Readonly<Record<Ready['what'], string>> = {
 /** Where it goes after the pull, how it cools there, and when the next step may be taken. */
 export const CoolingFold = memo(function CoolingFold({
   data,
-  forecast,
+  cooling,
   problem,
   onEdit,
 }: {
   readonly data: FormulaData;
-  readonly forecast: Forecast | undefined;
+  readonly cooling: CoolingForecast | undefined;
   readonly problem: string | undefined;
   readonly onEdit: (field: string, data: FormulaData) => void;
 }) {
   const { out } = data.ovenUse;
   const set = (next: OvenUse['out']) =>
     onEdit('ovenUse', { ...data, ovenUse: { ...data.ovenUse, out: next } });
-  const cooling = forecast?.cooling;
   const keeps = cooling && cooling.keepsFirst && cooling.keepsCold;
   return (
     <Fold

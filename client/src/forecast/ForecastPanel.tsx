@@ -1,6 +1,6 @@
 import { caseOfPlan, toBakeCase, type FormulaData } from '@hollow-moon/contract';
 import { USUAL_UNSURE, type PullChoice, type Unsure } from '@hollow-moon/core';
-import { useCallback, useDeferredValue, useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { fileName, keepAsFile, Notice, Read, Sheet, Soft } from '../design';
 import { useSpread } from '../jobs';
@@ -81,10 +81,25 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
     ...(bakes ? { setK: Number(bakes.setUncertaintyK.toFixed(1)) } : {}),
   }));
   const spread = useSpread(settled ? plan : undefined, told?.pullS, unsure);
+  // A draft says nothing of the hours after it: those of the last full answer stay till the next.
+  const [cooled, setCooled] = useState(told?.cooling);
+  if (told?.cooling && told.cooling !== cooled) setCooled(told.cooling);
   const { compared, choose } = useCompared(plan);
   const others = useMemo(() => othersOf(compared), [compared]);
   const [laid, setLaid] = useState<LaidOver>();
   const recorded = useMemo(() => laid && pointsOf(laid), [laid]);
+  // Read when it is pressed, so that the fold is not drawn again as a slider moves.
+  const latest = useRef({ name: data.name, plan, told });
+  useEffect(() => {
+    latest.current = { name: data.name, plan, told };
+  }, [data.name, plan, told]);
+  const takeAlong = useCallback(() => {
+    const { name, plan, told } = latest.current;
+    const made = plan && told && caseOfPlan(name, plan, told.pullS);
+    if (made?.ok) {
+      keepAsFile(fileName(`${name} bake`, 'json'), 'application/json', toBakeCase(made.value));
+    }
+  }, []);
   if (!bakes) return <NoForecast data={data} book={book} outlook={outlook} />;
   const { out } = data.ovenUse;
   const verdict = (
@@ -143,7 +158,7 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
       <OvenUseFold data={data} problem={problem} onEdit={onEdit} />
       <CoolingFold
         data={data}
-        forecast={told}
+        cooling={told && cooled}
         problem={problem?.path === 'out' ? problem.message : undefined}
         onEdit={onEdit}
       />
@@ -167,22 +182,7 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
   const probe = told ? <ProbeFold forecast={told} laid={laid} onLaid={setLaid} /> : null;
   const foot = (
     <>
-      <CaseFold
-        onTakeAlong={
-          told && plan
-            ? () => {
-                const made = caseOfPlan(data.name, plan, told.pullS);
-                if (made.ok) {
-                  keepAsFile(
-                    fileName(`${data.name} bake`, 'json'),
-                    'application/json',
-                    toBakeCase(made.value),
-                  );
-                }
-              }
-            : undefined
-        }
-      />
+      <CaseFold onTakeAlong={told && plan ? takeAlong : undefined} />
       {told ? (
         <>
           {told.cautions.map((caution) => (

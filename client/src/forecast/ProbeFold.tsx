@@ -1,6 +1,6 @@
 import { readProbeRecord, type ProbeRecord } from '@hollow-moon/contract';
 import { probeAtTime, type Forecast } from '@hollow-moon/core';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { View } from 'react-native';
 import { Button, FileButton, Fold, Notice, NumberField, Read, Soft } from '../design';
 import { useTemperature } from '../store/useTemperature';
@@ -33,7 +33,7 @@ export function apartK(
 }
 
 /** A probe's own record laid over the forecast. */
-export function ProbeFold({
+export const ProbeFold = memo(function ProbeFold({
   forecast,
   laid,
   onLaid,
@@ -103,4 +103,4 @@ export function ProbeFold({
       )}
     </Fold>
   );
-}
+});

@@ -13,6 +13,8 @@ worker.onmessage = ({ data: { id, plan, resolution } }) => {
   let told = performance.now();
   const result = forecast(plan, {
     resolution,
+    // A draft is looked at for a moment: nobody reads the hours after it.
+    cooling: resolution >= 1,
     onProgress: (share) => {
       if (performance.now() - told < TELL_EVERY_MS) return;
       told = performance.now();

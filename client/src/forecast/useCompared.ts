@@ -8,6 +8,8 @@ import type { Compared } from './CompareFold';
 /** What may be chosen: a way by its name, which follows the plan, or a plan frozen as it was. */
 type Pick = string | Alternative;
 
+const NONE: readonly Alternative[] = [];
+
 /** The ways held against a plan, each with its forecast, worked out beside the screen. */
 export function useCompared(plan: ForecastPlan | undefined): {
   readonly compared: readonly Compared[];
@@ -16,7 +18,7 @@ export function useCompared(plan: ForecastPlan | undefined): {
   const temperature = useTemperature();
   const [picks, setPicks] = useState<readonly Pick[]>([]);
   const ways = useMemo((): readonly Alternative[] => {
-    if (!plan) return [];
+    if (!plan || picks.length === 0) return NONE;
     const options = alternativesTo(plan, temperature);
     return picks.flatMap((pick) =>
       typeof pick === 'string' ? options.filter(({ id }) => id === pick) : [pick],
@@ -25,11 +27,17 @@ export function useCompared(plan: ForecastPlan | undefined): {
   const [first, second] = ways;
   const firstState = useJob('forecast', first && { plan: first.plan });
   const secondState = useJob('forecast', second && { plan: second.plan });
-  return {
-    compared: [
-      ...(first ? [{ alternative: first, state: firstState }] : []),
-      ...(second ? [{ alternative: second, state: secondState }] : []),
+  const [firstAnswer, secondAnswer] = [firstState.answer, secondState.answer];
+  // Remembered, or the curves would be drawn anew with everything else.
+  const compared = useMemo(
+    () => [
+      ...(first ? [{ alternative: first, answer: firstAnswer }] : []),
+      ...(second ? [{ alternative: second, answer: secondAnswer }] : []),
     ],
+    [first, second, firstAnswer, secondAnswer],
+  );
+  return {
+    compared,
     choose: (chosen) =>
       setPicks(chosen.map((each) => (each.id.startsWith('now/') ? each : each.id))),
   };

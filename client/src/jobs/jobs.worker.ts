@@ -1,4 +1,5 @@
-import { runBakeCase } from '@hollow-moon/contract';
+// Past the door of the room: the whole contract would bring its schemas, thrice the size of the rest.
+import { runBakeCase } from '@hollow-moon/contract/src/formats/runBakeCase';
 import {
   forecast,
   forecastBlind,

@@ -48,6 +48,8 @@ export interface ForecastOptions {
   readonly setShiftK?: number;
   /** Only the window and the curves: neither fields to draw nor the hours of cooling. */
   readonly brief?: boolean;
+  /** False leaves out the hours of cooling: for a slider that is still moving. */
+  readonly cooling?: boolean;
   /** Called with 0 to 1 as the work goes on. */
   readonly onProgress?: (share: number) => void;
 }
@@ -236,7 +238,7 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
     temperatureC: brief ? [] : inOneBuffer(history.map((moment) => moment.temperatureC)),
     waterLostG: last.energy.evaporatedKg * 1000,
     ...(bathForecast ? { bath: bathForecast } : {}),
-    ...(brief
+    ...(brief || options.cooling === false
       ? {}
       : {
           cooling: coolingOf(

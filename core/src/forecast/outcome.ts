@@ -90,7 +90,7 @@ export interface Forecast {
   readonly temperatureC: readonly Float32Array[];
   readonly waterLostG: number;
   readonly bath?: BathForecast;
-  /** The hours after the drawn pull; not of a brief forecast. */
+  /** The hours after the drawn pull, where they were asked for. */
   readonly cooling?: CoolingForecast;
   readonly safety: Safety;
   readonly top: TopForecast;

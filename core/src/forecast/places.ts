@@ -17,7 +17,7 @@ export const OUT_PLACES = [
 export type OutPlace = (typeof OUT_PLACES)[number];
 
 export const OUT_PLACE_NAMES: Readonly<Record<OutPlace, string>> = {
-  rack: 'Rack in the room',
+  rack: 'Rack',
   'oven-ajar': 'Oven off, door ajar',
   'oven-shut': 'Oven off, door shut',
   'in-the-bath': 'Left in its bath',
