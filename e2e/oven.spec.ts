@@ -151,6 +151,16 @@ test('families that go by a sign have a forecast as well', async ({ page }) => {
   await expect(page.getByTestId('outlook')).toContainText('turns grainy from');
 });
 
+test('at the stove the oven’s next step is told, and then the places it cools in', async ({
+  page,
+}) => {
+  await openFormula(page, FORMULA.parsnip);
+  await page.getByTestId('bake-it').click();
+  await expect(page.getByTestId('to-do')).toHaveText(/^In 1[45] min: oven to 170 °C$/);
+  await page.getByTestId('pull-it').click();
+  await expect(page.getByTestId('to-do')).toHaveText('Now: onto the rack');
+});
+
 test('on a wide screen the bake is given room', async ({ page }) => {
   await page.setViewportSize(WIDE);
   await openFormula(page, FORMULA.bay);

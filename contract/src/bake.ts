@@ -1,4 +1,4 @@
-import { SHELL_KINDS, type ShellKind } from '@hollow-moon/core';
+import { OUT_PLACES, SHELL_KINDS, type ShellKind } from '@hollow-moon/core';
 import { z } from 'zod';
 import { finite, idSchema, nameSchema, noteSchema, storedSchema } from './wire';
 
@@ -69,6 +69,16 @@ export const foreseenSchema = z.object({
     .array(z.tuple([seconds, celsius, celsius, celsius, z.number().min(0).max(1)]))
     .min(1, 'A forecast has a curve.')
     .max(600, 'Keep the curve under 600 points.'),
+  /** What is to be done on the way: the oven's steps, s since it went in. */
+  steps: z
+    .array(z.object({ atS: seconds, to: z.union([celsius, z.enum(['off-shut', 'off-ajar'])]) }))
+    .max(6)
+    .optional(),
+  /** And where it goes after the pull, s since then. */
+  out: z
+    .array(z.object({ atS: seconds, place: z.enum(OUT_PLACES) }))
+    .max(6)
+    .optional(),
 });
 export type Foreseen = z.infer<typeof foreseenSchema>;
 

@@ -15,7 +15,7 @@ import { useAppDispatch, useAppSelector } from '../store/store';
 import { useTemperature } from '../store/useTemperature';
 import { mineKept, noted, putAway, taken, type LocalBake } from './bakes';
 import { Noted, ReadingForm, ResultForm, WobbleForm } from './Notes';
-import { foreseenCentreC, foreseenMoon, standingOf } from './progress';
+import { foreseenCentreC, foreseenMoon, nextToDo, standingOf } from './progress';
 import { useNow } from './useNow';
 
 /** How the sending of what was noted stands. */
@@ -58,9 +58,10 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
   const { degrees, unit } = temperature;
   const { data } = bake;
   const inOven = data.pulledAt === null;
-  const now = useNow(inOven);
+  const now = useNow(inOven || data.result === null);
   const standing = standingOf(data, now);
   const { moon, wobbleMm } = foreseenMoon(data, standing.elapsedS);
+  const toDo = nextToDo(data, now, (celsius) => `${degrees(celsius)} ${unit}`);
   const note = (change: Partial<BakeData>) => dispatch(noted({ id, change }));
   const { window, setC, curdleC, pullS } = data.foreseen;
   const caption = wobbleMm > 5 ? `${Math.round(wobbleMm / 5) / 2} cm` : undefined;
@@ -95,6 +96,11 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
           </Text>
         </View>
       </View>
+      {toDo ? (
+        <Read className="font-read-strong text-lead" testID="to-do">
+          {toDo}
+        </Read>
+      ) : null}
       {window ? (
         <View className="flex-row flex-wrap gap-x-6 gap-y-2">
           <Labelled label="Pull">

@@ -1,5 +1,5 @@
 import { after, begunBake } from '../testing/bake';
-import { foreseenCentreC, foreseenMoon, standingOf } from './progress';
+import { foreseenCentreC, foreseenMoon, nextToDo, standingOf } from './progress';
 
 describe('where a bake stands', () => {
   it.each([
@@ -23,6 +23,49 @@ describe('where a bake stands', () => {
   it('says so when no window was foreseen', () => {
     const hopeless = { ...begunBake, foreseen: { ...begunBake.foreseen, window: null } };
     expect(standingOf(hopeless, after(60)).phase).toBe('no window');
+  });
+});
+
+describe('what is to be done', () => {
+  const planned = {
+    ...begunBake,
+    foreseen: {
+      ...begunBake.foreseen,
+      steps: [
+        { atS: 900, to: 130 },
+        { atS: 1800, to: 'off-shut' as const },
+      ],
+      out: [
+        { atS: 0, place: 'rack' as const },
+        { atS: 3600, place: 'fridge' as const },
+      ],
+    },
+  };
+  const says = (data: typeof begunBake, seconds: number) =>
+    nextToDo(data, after(seconds), (celsius) => `${celsius} °C`);
+
+  it.each([
+    [0, 'In 15 min: oven to 130 °C'],
+    [960, 'Now: oven to 130 °C'],
+    [1200, 'In 10 min: oven off, door shut'],
+    [1800, 'Now: oven off, door shut'],
+    [2400, undefined],
+  ])('in the oven, after %d s', (seconds, expected) => {
+    expect(says(planned, seconds)).toBe(expected);
+  });
+
+  it.each([
+    [60, 'Now: onto the rack'],
+    [600, 'In 50 min: into the fridge'],
+    [3700, 'Now: into the fridge'],
+    [9000, undefined],
+  ])('and %d s after the pull', (seconds, expected) => {
+    const pulled = { ...planned, pulledAt: new Date(after(2000)).toISOString() };
+    expect(says(pulled, 2000 + seconds)).toBe(expected);
+  });
+
+  it('is nothing in a steady oven', () => {
+    expect(says(begunBake, 100)).toBeUndefined();
   });
 });
 

@@ -1,4 +1,5 @@
 import type { BakeData } from '@hollow-moon/contract';
+import type { OutPlace } from '@hollow-moon/core';
 import type { MoonState } from '../moon';
 
 /** Where a bake stands against its window, in the cook's words. */
@@ -54,6 +55,47 @@ export function standingOf(data: BakeData, nowMs: number): Standing {
     return { elapsedS, phase: 'open', says, toNextS };
   }
   return { elapsedS, phase: 'past', says: 'Past the window. Pull it', toNextS: undefined };
+}
+
+/** So long after its minute a thing to do is still said to be due, s. */
+const STILL_DUE_S = 180;
+
+const OUT_TO: Readonly<Record<OutPlace, string>> = {
+  rack: 'onto the rack',
+  'oven-ajar': 'into the oven, off, door ajar',
+  'oven-shut': 'into the oven, off, door shut',
+  'in-the-bath': 'left in its bath',
+  'ice-bath': 'into ice water',
+  fridge: 'into the fridge',
+  freezer: 'into the freezer',
+};
+
+/**
+ * The next thing to do of a bake at a moment, or the one that is just due: the oven's steps before the
+ * pull, the places it cools in after it. `undefined` when nothing more is planned.
+ */
+export function nextToDo(
+  data: BakeData,
+  nowMs: number,
+  degrees: (celsius: number) => string,
+): string | undefined {
+  const { steps = [], out = [] } = data.foreseen;
+  const begunMs = Date.parse(data.pulledAt ?? data.startedAt);
+  const elapsedS = Math.max(0, (nowMs - begunMs) / 1000);
+  const things =
+    data.pulledAt === null
+      ? steps.map(({ atS, to }) => ({
+          atS,
+          what:
+            typeof to === 'number'
+              ? `oven to ${degrees(to)}`
+              : `oven off, door ${to === 'off-shut' ? 'shut' : 'ajar'}`,
+        }))
+      : out.map(({ atS, place }) => ({ atS, what: OUT_TO[place] }));
+  const due = things.filter(({ atS }) => atS <= elapsedS && elapsedS < atS + STILL_DUE_S).at(-1);
+  if (due) return `Now: ${due.what}`;
+  const next = things.find(({ atS }) => atS > elapsedS);
+  return next && `In ${inMinutes(next.atS - elapsedS)}: ${next.what}`;
 }
 
 /** The foreseen moon at a time of a bake, from the curve kept with it. */

@@ -129,7 +129,7 @@ function Workplace({
             setC: data.setC,
             fillingStartC: data.fillingStartC,
             surfaceMm: Math.round(forecast.field.fill.topRadiusM * 2000),
-            foreseen: foreseenFrom(forecast),
+            foreseen: foreseenFrom(forecast, data.ovenUse),
             startedAt: new Date().toISOString(),
             pulledAt: null,
             readings: [],
