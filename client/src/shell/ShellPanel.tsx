@@ -1,54 +1,31 @@
 import { blindPlanOf, type FormulaData, type ShellBake } from '@hollow-moon/contract';
 import {
-  analyse,
   BLIND_SCHOOLS,
-  lightnessOf,
   LINED_START_NAMES,
   LINED_STARTS,
   rawBaseOf,
-  SEAL_NAMES,
-  SEALS,
-  shadeOf,
-  soggyClock,
-  TARGETS,
-  waterActivity,
   WEIGHT_NAMES,
   WEIGHTS,
-  type BlindForecast,
   type BlindPlan,
   type Forecast,
   type LinedStart,
 } from '@hollow-moon/core';
-import { useMemo, useState } from 'react';
-import { Pressable, Text, View } from 'react-native';
-import {
-  Button,
-  Choice,
-  Fold,
-  Labelled,
-  Notice,
-  NumberField,
-  Picker,
-  Range,
-  Read,
-  Sheet,
-  Soft,
-} from '../design';
-import { minutes } from '../design/format';
+import { useMemo } from 'react';
+import { View } from 'react-native';
+import { Button, Choice, Notice, NumberField, Picker, Read, Sheet, Soft } from '../design';
 import { useJob } from '../jobs';
 import type { KitchenBook } from '../store/kitchen';
-import { useTemperature } from '../store/useTemperature';
-import { ShellSection } from './ShellSection';
-import { ShellStrip } from './ShellStrip';
+import { ShellInstrument } from './ShellInstrument';
+import { SoggyFold } from './SoggyFold';
 import { StageEditor } from './StageEditor';
-import { blindSentence, rawBaseInWords, soggyInWords, swatchOf } from './words';
+import { TargetChoice } from './TargetChoice';
+import { blindSentence, rawBaseInWords } from './words';
 
 const WEIGHT_OPTIONS = WEIGHTS.map((value) => ({ value, label: WEIGHT_NAMES[value] }));
 const START_OPTIONS = (Object.keys(LINED_STARTS) as LinedStart[]).map((value) => ({
   value,
   label: LINED_START_NAMES[value],
 }));
-const SEAL_OPTIONS = SEALS.map((value) => ({ value, label: SEAL_NAMES[value] }));
 
 /** The plan of the empty shell, or what is missing for it. */
 function blindWish(
@@ -61,173 +38,6 @@ function blindWish(
   if (!oven) return { missing: 'Choose an oven to see the shell’s forecast.' };
   const { own, formulaOf } = book;
   return { plan: blindPlanOf(data, { kitchen: book.kitchen.data, vessel, oven, own, formulaOf }) };
-}
-
-/** A colour with its name, to hold against the shell in hand. */
-function Swatch({ lightness, name }: { readonly lightness: number; readonly name: string }) {
-  return (
-    <View className="flex-row items-center gap-2">
-      <View
-        className="h-9 w-9 rounded-full border border-ink"
-        style={{ backgroundColor: swatchOf(lightness) }}
-      />
-      <Read>{name}</Read>
-    </View>
-  );
-}
-
-/** The shade aimed for, chosen by the eye. */
-function TargetChoice({
-  target,
-  onTarget,
-}: {
-  readonly target: ShellBake['target'];
-  readonly onTarget: (target: ShellBake['target']) => void;
-}) {
-  return (
-    <View className="gap-1">
-      <Soft>The base is to be</Soft>
-      <View role="radiogroup" aria-label="The base is to be" className="flex-row flex-wrap gap-2">
-        {TARGETS.map((each) => (
-          <Pressable
-            key={each}
-            role="radio"
-            aria-checked={each === target}
-            onPress={() => onTarget(each)}
-            className={`min-h-12 flex-row items-center gap-2 rounded border-2 px-3 ${each === target ? 'border-ink' : 'border-line'}`}
-          >
-            <View
-              className="h-7 w-7 rounded-full border border-ink"
-              style={{ backgroundColor: swatchOf(lightnessOf(each)) }}
-            />
-            <Text className="font-read-strong text-base text-ink">{each}</Text>
-          </Pressable>
-        ))}
-      </View>
-    </View>
-  );
-}
-
-function Instrument({
-  forecast,
-  plan,
-}: {
-  readonly forecast: BlindForecast;
-  readonly plan: BlindPlan;
-}) {
-  const { degrees, unit } = useTemperature();
-  const [scrubbed, setScrubbed] = useState<number>();
-  const { frames, endS } = forecast;
-  const timeS = Math.min(scrubbed ?? endS, endS);
-  const frame = frames.find((each) => each.timeS >= timeS) ?? frames[frames.length - 1]!;
-  const stage = plan.stages[frame.stage] ?? plan.stages[plan.stages.length - 1]!;
-  const weighted = plan.weights !== 'none' && stage.weighted && timeS < endS;
-  const { base, rim } = frame.places;
-  const place = `${minutes(frame.timeS)} min in the oven`;
-  return (
-    <Sheet>
-      <ShellSection
-        frame={frame}
-        weights={weighted}
-        inTin={!stage.outOfRing}
-        label={`The shell cut through, ${place}: base ${shadeOf(base.lightness)}, rim ${shadeOf(rim.lightness)}`}
-      />
-      <View className="flex-row flex-wrap justify-between gap-3">
-        <Labelled label="Base">
-          <Swatch lightness={base.lightness} name={shadeOf(base.lightness)} />
-        </Labelled>
-        <Labelled label="Rim">
-          <Swatch lightness={rim.lightness} name={shadeOf(rim.lightness)} />
-        </Labelled>
-        <Labelled label="Base, below">
-          <Read className="font-figures text-lead">{`${degrees(base.outsideC)} ${unit}`}</Read>
-        </Labelled>
-        <Labelled label="Its water">
-          <Read className="font-figures text-lead" testID="base-water">
-            {`${(base.water * 100).toFixed(base.water < 0.1 ? 1 : 0)} %, aw ${base.activity.toFixed(2)}`}
-          </Read>
-        </Labelled>
-      </View>
-      <Range
-        label="Time"
-        hideLabel
-        value={Math.round(timeS)}
-        least={0}
-        most={Math.round(endS)}
-        step={20}
-        onChange={setScrubbed}
-        shown={place}
-        testID="shell-scrubber"
-      />
-      <Read className="text-center" testID="shell-place">
-        {place}
-      </Read>
-      <ShellStrip forecast={forecast} plan={plan} timeS={timeS} />
-    </Sheet>
-  );
-}
-
-/** How the base fares once it is filled. */
-function SoggySheet({
-  data,
-  book,
-  baseActivity,
-  onShell,
-}: {
-  readonly data: FormulaData;
-  readonly book: KitchenBook;
-  readonly baseActivity: number;
-  readonly onShell: (change: Partial<ShellBake>) => void;
-}) {
-  const { degrees, unit } = useTemperature();
-  const { seal, keptC } = data.shellBake;
-  const { lines, shellThicknessMm } = data;
-  const filling = useMemo(
-    () => waterActivity(analyse(lines, book.kitchen.data.eggGrade, book.find).composition),
-    [lines, book],
-  );
-  const clock = useMemo(
-    () =>
-      soggyClock({
-        thicknessMm: Math.max(1, shellThicknessMm),
-        baseActivity,
-        fillingActivity: filling,
-        seal,
-        keptC,
-      }),
-    [shellThicknessMm, baseActivity, filling, seal, keptC],
-  );
-  return (
-    <Fold title="How long it stays crisp" summary={soggyInWords(clock)} testID="soggy">
-      {() => (
-        <>
-          <Read className="text-lead" testID="soggy-says">
-            {soggyInWords(clock)}
-          </Read>
-          <Choice
-            label="Between base and filling"
-            value={seal}
-            options={SEAL_OPTIONS}
-            onChange={(value) => onShell({ seal: value })}
-          />
-          <Range
-            label="Kept at"
-            value={keptC}
-            least={0}
-            most={30}
-            step={1}
-            shown={degrees(keptC)}
-            unit={unit}
-            onChange={(value) => onShell({ keptC: value })}
-            testID="kept-at"
-          />
-          <Soft>
-            {`The filling’s water activity is ${filling.toFixed(2)}, the base’s ${baseActivity.toFixed(2)} as it is filled. Hours, not minutes: the seals are put to what cooks find.`}
-          </Soft>
-        </>
-      )}
-    </Fold>
-  );
 }
 
 /** The empty shell: how it is baked, what it comes to, and how long it lasts. */
@@ -337,7 +147,7 @@ export function ShellPanel({
       ) : null}
     </Sheet>
   );
-  const instrument = forecast && plan ? <Instrument forecast={forecast} plan={plan} /> : null;
+  const instrument = forecast && plan ? <ShellInstrument forecast={forecast} plan={plan} /> : null;
   const how = shellBake.raw ? null : (
     <Sheet title="How it is baked">
       <Picker
@@ -402,7 +212,7 @@ export function ShellPanel({
     </Sheet>
   );
   const crisp = forecast ? (
-    <SoggySheet data={data} book={book} baseActivity={forecast.baseActivity} onShell={onShell} />
+    <SoggyFold data={data} book={book} baseActivity={forecast.baseActivity} onShell={onShell} />
   ) : null;
   const note = (
     <Soft>
