@@ -83,18 +83,24 @@ export const STANDING_NAMES: Readonly<Record<Standing, string>> = {
   shielded: 'Tray a rack below',
 };
 
+/** Contact with hot stone or metal, W/(m² K). Calibrated with the deck above. */
+const HOT_CONTACT_WM2K = 22;
+
 /**
  * What the underside still meets of the oven, as shares of its convection and radiation: a tray put in
- * cold gives less for a while, one heated with the oven gives by contact as a deck does, one on the rack
- * below hides the hot floor. From memory.
+ * cold hides the floor, one heated with the oven gives by contact what a deck does, one on the rack
+ * below hides half. From memory.
  */
 const UNDER: Readonly<
-  Record<Standing, { readonly convection: number; readonly radiation: number }>
+  Record<
+    Standing,
+    { readonly convection: number; readonly radiation: number; readonly leastWm2K: number }
+  >
 > = {
-  rack: { convection: 1, radiation: 1 },
-  'cold-tray': { convection: 1, radiation: 0.4 },
-  'hot-tray': { convection: 3, radiation: 0.4 },
-  shielded: { convection: 0.8, radiation: 0.5 },
+  rack: { convection: 1, radiation: 1, leastWm2K: 0 },
+  'cold-tray': { convection: 1, radiation: 0.4, leastWm2K: 0 },
+  'hot-tray': { convection: 1, radiation: 0.4, leastWm2K: HOT_CONTACT_WM2K },
+  shielded: { convection: 0.8, radiation: 0.5, leastWm2K: 0 },
 };
 
 /** What a loose foil leaves of convection, radiation and evaporation at the top. From memory. */
@@ -141,7 +147,10 @@ export function inOven(
     side: bath
       ? face(air.sideWm2K * IN_THE_PAN.convection, outside * IN_THE_PAN.radiation)
       : face(air.sideWm2K, outside),
-    base: face(air.baseWm2K * under.convection, outside * under.radiation),
+    base: face(
+      Math.max(under.leastWm2K, air.baseWm2K * under.convection),
+      outside * under.radiation,
+    ),
     ...(bath ? { bath: bathIn(bath.plan, bath.size, air, { airC, wallsC }, altitudeM) } : {}),
   };
 }
