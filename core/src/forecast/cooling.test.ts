@@ -160,6 +160,15 @@ describe('how it stands', () => {
     expect(problem({ programme: { steps: [{ atMin: 0, to: 150 }] } })).toBe('programme.steps');
     expect(problem({ programme: { steps: [{ atMin: 10, to: 400 }] } })).toBe('programme.steps');
     expect(problem({ programme: { doors: [{ atMin: 5, forS: 0 }] } })).toBe('programme.doors');
+    // A number still being typed is none, and reaches a worker as null.
+    const untyped = JSON.parse('null') as number;
+    expect(problem({ programme: { steps: [{ atMin: 10, to: untyped }] } })).toBe('programme.steps');
+    expect(problem({ programme: { steps: [{ atMin: untyped, to: 150 }] } })).toBe(
+      'programme.steps',
+    );
+    expect(problem({ programme: { doors: [{ atMin: untyped, forS: 30 }] } })).toBe(
+      'programme.doors',
+    );
     expect(problem({ programme: { entersAtC: 500 } })).toBe('programme.entersAtC');
     expect(problem({ programme: { swingK: 90 } })).toBe('oven');
     expect(problem({ out: [{ atMin: 10, place: 'rack' }] })).toBe('out');

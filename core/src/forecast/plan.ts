@@ -73,14 +73,21 @@ function checkProgramme({ programme = {}, out }: ForecastPlan): Result<true> {
       'programme.steps',
     );
   }
-  if (steps.some(({ to }) => typeof to === 'number' && outside(to, OVEN_LIMITS_C))) {
+  // What is still being typed arrives as no number at all, and is not taken for an oven switched off.
+  if (
+    steps.some(({ to }) => to !== 'off-shut' && to !== 'off-ajar' && outside(to, OVEN_LIMITS_C))
+  ) {
     return fail(
       'steps',
       `Set each step between ${OVEN_LIMITS_C.least} and ${OVEN_LIMITS_C.most} °C.`,
       'programme.steps',
     );
   }
-  if (doors.some(({ atMin, forS }) => !(atMin >= 0 && forS >= 1 && forS <= 600))) {
+  if (
+    doors.some(
+      ({ atMin, forS }) => !(Number.isFinite(atMin) && atMin >= 0 && forS >= 1 && forS <= 600),
+    )
+  ) {
     return fail('doors', 'A door stands open for 1 s to 10 min.', 'programme.doors');
   }
   if (entersAtC !== undefined && outside(entersAtC, { least: 10, most: OVEN_LIMITS_C.most })) {
