@@ -1,5 +1,6 @@
 /** Baths as cooks make them. Facts of the trade: common practice. */
 import type { Vessel } from '../vessel';
+import { listOf } from '../testing/bakes';
 import { bathSize, forecast, type BathPlan, type Forecast, type ForecastPlan } from './index';
 
 const dish: Vessel = {
@@ -41,9 +42,7 @@ describe('the size of a bath', () => {
   });
 });
 
-const lines = Object.entries({ cream: 520, milk: 180, 'egg-yolk': 142, sugar: 80 }).map(
-  ([ingredientId, amount]) => ({ id: ingredientId, ingredientId, amount, unit: 'g' as const }),
-);
+const lines = listOf({ cream: 520, milk: 180, 'egg-yolk': 142, sugar: 80 });
 const planned = (over: Partial<ForecastPlan>): Forecast => {
   const result = forecast({
     lines,
@@ -74,6 +73,41 @@ describe('pots in a bath', () => {
     expect(bath!.atPullC).toBeLessThan(89);
     expect(bath!.simmersAtS).toBeUndefined();
     expect(bath!.leftMl).toBeLessThan(bath!.waterMl);
+  });
+
+  // Source: common practice: pots in a bath at 140 to 165 °C take 30 to 55 min and are taken out at 76 to 80 °C
+  // in the middle, some of it still moving. (The rate at which setting is read was put with these readings in
+  // view; the minutes are the check. A probe is good to 1 K.)
+  it('are pulled when cooks pull them, at the reading cooks go by', () => {
+    const { verdict } = planned({ fillingStartC: 50 });
+    if (verdict.kind !== 'window') throw new Error(verdict.says);
+    expect(verdict.best.timeS / 60).toBeGreaterThan(30);
+    expect(verdict.best.timeS / 60).toBeLessThan(55);
+    expect(verdict.best.probeC).toBeGreaterThan(75);
+    expect(verdict.best.probeC).toBeLessThan(81);
+    expect(verdict.best.wobble.motion).toBe('as a jelly');
+    expect(verdict.best.peakC - verdict.best.probeC).toBeGreaterThan(1);
+  });
+
+  // Source: common practice: a mould of 1 to 1.5 L poured warm at 160 to 180 °C takes 40 to 60 min, a large one
+  // filled cold at 145 to 160 well over an hour. Heat conducted alone would take the warm one an hour and leave it no window.
+  it.each([
+    { litres: 1.3, wide: 150, high: 75, startC: 45, setC: 175, from: 40, to: 60 },
+    { litres: 2.1, wide: 170, high: 90, startC: 10, setC: 155, from: 62, to: 120 },
+  ])('and a mould of $litres L within its band', ({ wide, high, startC, setC, from, to }) => {
+    const { verdict } = planned({
+      lines: listOf({ milk: 700, egg: 250, 'egg-yolk': 60, sugar: 170 }),
+      vessel: { ...dish, baseDiameterMm: wide, topDiameterMm: wide + 20, heightMm: high },
+      headspaceMm: 8,
+      setC,
+      fillingStartC: startC,
+      bath: { ...pan, vessels: 1, levelMm: high / 2, waterC: 85 },
+    });
+    if (verdict.kind !== 'window') throw new Error(verdict.says);
+    expect(verdict.latest.timeS / 60).toBeGreaterThan(from);
+    expect(verdict.earliest.timeS / 60).toBeLessThan(to);
+    expect((verdict.earliest.timeS + verdict.latest.timeS) / 120).toBeGreaterThan(from);
+    expect((verdict.earliest.timeS + verdict.latest.timeS) / 120).toBeLessThan(to);
   });
 
   it('have a window where the same pots in a dry oven have none', () => {

@@ -72,7 +72,7 @@ export function cautionsFor(
   const boilsC = boilingPointAtAltitudeC(plan.altitudeM);
   if (plan.bath) {
     cautions.push(
-      'A bath is computed quicker than cooks find it, by a third or more: begin to look early, and go by the wobble.',
+      'Shallow dishes in a bath are foreseen quicker than cooks find them, by up to a third: begin to look early, and go by the wobble.',
     );
     cautions.push('Pour the water at the oven, with dry mitts; the pan stays until it has cooled.');
     if (plan.vessel.looseBase || plan.vessel.kind === 'springform') {

@@ -44,8 +44,8 @@ describe('against the trade', () => {
     expect(shallow.best.timeS / 60).toBeLessThan(30);
   });
 
-  // Common practice: pulled at 70 to 78 °C in the middle while a part of it still moves as a jelly,
-  // it coasts by nothing to 4 °C.
+  // Common practice: pulled at 74 to 80 °C in the middle while a third to two thirds of it still move as a
+  // jelly, it coasts by one to 4 °C.
   it('is pulled while the middle wobbles, and coasts', () => {
     const { earliest, best, latest } = windowOf(tart);
     for (const pull of [earliest, best, latest]) {

@@ -3,7 +3,7 @@ import type { PartVerdict } from './verdict';
 
 /** What the oven does to a filling, as far as a forecast needs to know. */
 export interface Bakes {
-  /** Temperature at which it reads as set when heated at an ordinary rate, °C. */
+  /** Temperature at which it reads as set when warmed as an oven does, °C. */
   readonly setC: number;
   /** Standard uncertainty of `setC`, K. */
   readonly setUncertaintyK: number;
@@ -21,8 +21,8 @@ export interface Bakes {
 
 type Baked = Omit<Bakes, 'setUncertaintyK' | 'spoiltAtMost'>;
 
-/** Custards: the outer 8 mm of a 23 cm tart. Calibrated; docs/model.md. */
-const CUSTARD_SPOILT = 0.15;
+/** Custards: the outer centimetre of a 23 cm tart. Calibrated; docs/model.md. */
+const CUSTARD_SPOILT = 0.2;
 
 /**
  * Purées and cheese fillings: their rim is meant to be firm and puffed, and they weep and crack from
@@ -35,43 +35,42 @@ const CUSTARD_SKIN_KG_M2 = 0.4;
 const SUGAR_SKIN_KG_M2 = 0.1;
 
 /**
- * Fillings judged by a sign that are baked. `setC` is read at 1 K/min, while an oven warms the middle
- * slower towards the end: it is put so that the middle is pulled within the band of practice (purée 79
- * to 82, cheese 65 to 70, syrup 93 to 96, nut cream 90, batter 80 °C). Spoilt where they are said to be,
- * by the same shift: a purée weeps past 85 °C, a cheese filling is grainy past 77 (from memory). Flour,
- * much sugar or nuts leave the others nothing to curdle. Calibrated; docs/model.md.
+ * Fillings judged by a sign that are baked. `setC` is put so that the middle is pulled within the band of
+ * practice (purée 79 to 82, cheese 65 to 70, syrup 93 to 96, nut cream 90, batter 80 °C). Spoilt where they
+ * are said to be, by the same shift: a purée weeps past 85 °C, a cheese filling is grainy past 77 (from
+ * memory). Flour, much sugar or nuts leave the others nothing to curdle. Calibrated; docs/model.md.
  */
 const BY_SIGN: Readonly<Partial<Record<Family, Baked>>> = {
   'purée-custard': {
-    setC: 85,
-    curdleC: 91,
+    setC: 83.5,
+    curdleC: 90,
     spoils: 'weeps',
     skinKgM2: CUSTARD_SKIN_KG_M2,
     thick: true,
   },
   'fresh-cheese': {
-    setC: 75,
-    curdleC: 86,
+    setC: 73.5,
+    curdleC: 85,
     spoils: 'turns grainy',
     skinKgM2: CUSTARD_SKIN_KG_M2,
     thick: true,
   },
   'batter-custard': {
-    setC: 86,
+    setC: 84.5,
     curdleC: undefined,
     spoils: 'curdles',
     skinKgM2: CUSTARD_SKIN_KG_M2,
     thick: false,
   },
   'syrup-nut': {
-    setC: 97,
+    setC: 95.5,
     curdleC: undefined,
     spoils: 'curdles',
     skinKgM2: SUGAR_SKIN_KG_M2,
     thick: true,
   },
   'nut-cream': {
-    setC: 93,
+    setC: 91.5,
     curdleC: undefined,
     spoils: 'curdles',
     skinKgM2: CUSTARD_SKIN_KG_M2,

@@ -21,7 +21,7 @@ export const CUSTARD_COEFFICIENTS = {
   sugarK: 12,
   /** K for each unit of acid mass fraction: 0.5 % of citric acid lowers by 1.5 K. */
   acidK: 300,
-  /** K between setting and the onset of curdling at 1 K/min, without starch. */
+  /** K between setting and the onset of curdling at an oven’s half a degree a minute, without starch. */
   marginK: 7.5,
   /** K of margin for each unit of starch mass fraction, up to where starch takes over. */
   starchMarginK: 200,

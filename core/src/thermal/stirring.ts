@@ -1,7 +1,7 @@
 import { evaluate } from '../properties';
 import type { Balance } from './balance';
 import type { Material } from './case';
-import type { Moment } from './model';
+import type { Model, Moment } from './model';
 import { advanceExtent, rateAt } from './reactions';
 
 const GRAVITY = 9.80665;
@@ -38,60 +38,82 @@ export function stirringFactor(
  */
 export const STIRRING_STOPS_AT = 0.05;
 
-/** Mean temperatures of the filling that drive its stirring, °C. */
-function drivingTemperatures(of: Balance, t: Float64Array) {
-  const { fillColumns, fillRows, baseRows, rows, volumeM3 } = of.model.mesh;
-  let [below, belowM3, above, aboveM3, beside, besideM3, all, allM3] = [0, 0, 0, 0, 0, 0, 0, 0];
+/** What drives the stirring of what is still liquid. */
+interface Drive {
+  /** How much warmer than the rest its warm sides are, K; 0 when nothing rises. */
+  readonly differenceK: number;
+  /** Mean temperature of the liquid, °C. */
+  readonly celsius: number;
+  readonly depthM: number;
+}
+
+/**
+ * Where the liquid is warmed: along the vessel, or along the gel that has grown from it. `liquid` is by
+ * cell of the mesh, 1 to nearly 0. A cell counts as a side of the liquid by as much less as its neighbour
+ * is liquid, so that the drive changes smoothly while the gel grows.
+ */
+function driveOf({ cup, mesh }: Model, liquid: Float64Array, t: Float64Array): Drive {
+  const { fillColumns, fillRows, baseRows, rows, volumeM3 } = mesh;
+  let [below, belowM3, above, aboveM3, beside, besideM3] = [0, 0, 0, 0, 0, 0];
+  let [heat, liquidM3, fillingM3] = [0, 0, 0];
   for (let column = 0; column < fillColumns; column += 1) {
     for (let row = 0; row < fillRows; row += 1) {
       const cell = column * rows + baseRows + row;
-      const volume = volumeM3[cell]!;
-      const heat = volume * t[cell]!;
-      all += heat;
-      allM3 += volume;
-      if (row === 0) {
-        below += heat;
-        belowM3 += volume;
-      }
-      if (row === fillRows - 1) {
-        above += heat;
-        aboveM3 += volume;
-      }
-      if (column === fillColumns - 1) {
-        beside += heat;
-        besideM3 += volume;
-      }
+      const here = liquid[cell]!;
+      const volume = volumeM3[cell]! * here;
+      const celsius = t[cell]!;
+      fillingM3 += volumeM3[cell]!;
+      liquidM3 += volume;
+      heat += volume * celsius;
+      const under = volume * (row === 0 ? 1 : Math.max(0, here - liquid[cell - 1]!));
+      below += under * celsius;
+      belowM3 += under;
+      const over = volume * (row === fillRows - 1 ? 1 : Math.max(0, here - liquid[cell + 1]!));
+      above += over * celsius;
+      aboveM3 += over;
+      const out =
+        volume * (column === fillColumns - 1 ? 1 : Math.max(0, here - liquid[cell + rows]!));
+      beside += out * celsius;
+      besideM3 += out;
     }
   }
+  const celsius = heat / liquidM3;
   return {
-    below: below / belowM3,
-    above: above / aboveM3,
-    beside: beside / besideM3,
-    mean: all / allM3,
+    differenceK: Math.max(below / belowM3 - above / aboveM3, beside / besideM3 - celsius, 0),
+    celsius,
+    depthM: (cup.depthM * liquidM3) / fillingM3,
   };
 }
 
 /**
  * Sets how much better than by conduction each cell of the filling carries heat in the step that
  * begins at a moment and is `stepS` long. Warm liquid below or at the side rises; warm liquid on top
- * stays where it is. What has gelled is taken as it will be half-way through the step, which keeps the
- * method of second order while the gel sets in.
+ * stays where it is; gel does not move, and the liquid left meets its front instead of the hot wall. What has
+ * gelled is taken as it will be half-way through the step, which keeps the method of second order while
+ * the gel sets in.
  */
 export function updateStirring(of: Balance, at: Moment, stepS: number): void {
-  const { cup, mesh, reactions } = of.model;
-  const [gelling] = reactions;
-  if (!cup.material.liquid || !gelling) return;
-  const { below, above, beside, mean } = drivingTemperatures(of, at.temperatureC);
-  const difference = Math.max(below - above, beside - mean, 0);
-  const factor = stirringFactor(cup.material, cup.depthM, difference, mean);
+  const { model, stirring } = of;
+  const { fillColumns, fillRows, baseRows, rows } = model.mesh;
+  const { material } = model.cup;
+  const [gelling] = model.reactions;
+  if (!material.liquid || !gelling) return;
   const gelled = at.extents[0]!;
-  for (let column = 0; column < mesh.fillColumns; column += 1) {
-    for (let row = 0; row < mesh.fillRows; row += 1) {
-      const cell = column * mesh.rows + mesh.baseRows + row;
-      const extent = gelled[column * mesh.fillRows + row]!;
+  for (let column = 0; column < fillColumns; column += 1) {
+    for (let row = 0; row < fillRows; row += 1) {
+      const cell = column * rows + baseRows + row;
+      const extent = gelled[column * fillRows + row]!;
       const rate = rateAt(gelling, at.temperatureC[cell]!);
       const halfway = advanceExtent(extent, (rate * stepS) / 2);
-      of.stirring[cell] = 1 + (factor - 1) * Math.exp(-halfway / STIRRING_STOPS_AT);
+      stirring[cell] = Math.exp(-halfway / STIRRING_STOPS_AT);
+    }
+  }
+  const { differenceK, celsius, depthM } = driveOf(model, stirring, at.temperatureC);
+  const factor = stirringFactor(material, depthM, differenceK, celsius);
+  for (let column = 0; column < fillColumns; column += 1) {
+    for (let row = 0; row < fillRows; row += 1) {
+      const cell = column * rows + baseRows + row;
+      stirring[cell] = 1 + (factor - 1) * stirring[cell]!;
     }
   }
 }
