@@ -33,11 +33,11 @@ test('a bake from the oven to the log, through a reload and an outage', async ({
   // On other screens the strip keeps it in view.
   await page.getByRole('link', { name: 'Kitchen' }).click();
   await page.getByTestId('running-strip').click();
-  await page.clock.fastForward('12:00');
+  await page.clock.fastForward('15:00');
   await expect(page.getByTestId('bake-says')).toHaveText(/Check the wobble|Pull now/);
 
   await page.getByTestId('pull-it').click();
-  await expect(page.getByTestId('pulled-at')).toHaveText(/Pulled at 32 min/);
+  await expect(page.getByTestId('pulled-at')).toHaveText(/Pulled at 35 min/);
   await page.getByRole('radio', { name: 'Came out' }).click();
   await page.getByRole('checkbox', { name: 'bubbles' }).click();
   await page.getByTestId('bake-note').fill('Quayside test: clean cut.');

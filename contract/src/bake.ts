@@ -1,4 +1,4 @@
-import { OUT_PLACES, SHELL_KINDS, type ShellKind } from '@hollow-moon/core';
+import { OUT_PLACES, SIGNS, SHELL_KINDS, type ShellKind } from '@hollow-moon/core';
 import { z } from 'zod';
 import { finite, idSchema, nameSchema, noteSchema, storedSchema } from './wire';
 
@@ -71,9 +71,17 @@ export const foreseenSchema = z.object({
     .max(600, 'Keep the curve under 600 points.'),
   /** What is to be done on the way: the oven's steps, s since it went in. */
   steps: z
-    .array(z.object({ atS: seconds, to: z.union([celsius, z.enum(['off-shut', 'off-ajar'])]) }))
+    .array(
+      z.object({
+        atS: seconds,
+        on: z.enum(SIGNS).optional(),
+        to: z.union([celsius, z.enum(['off-shut', 'off-ajar'])]),
+      }),
+    )
     .max(6)
     .optional(),
+  /** When the rest of the filling is poured, s since it went in. */
+  topUpS: seconds.optional(),
   /** And where it goes after the pull, s since then. */
   out: z
     .array(z.object({ atS: seconds, place: z.enum(OUT_PLACES) }))

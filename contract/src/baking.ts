@@ -3,9 +3,12 @@ import {
   OUT_PLACES,
   SEALS,
   STANDINGS,
+  SIGNS,
   TARGETS,
+  TOP_UP_LIMITS,
   WEIGHTS,
   type LinedStart,
+  type Sign,
 } from '@hollow-moon/core';
 import { z } from 'zod';
 import { finite } from './wire';
@@ -21,17 +24,29 @@ const setting = finite('Enter the oven temperature.')
 const ascending = (steps: readonly { readonly atMin: number }[]): boolean =>
   steps.every(({ atMin }, index) => index === 0 || atMin > steps[index - 1]!.atMin);
 
+interface Step {
+  readonly atMin: number;
+  readonly on?: Sign | undefined;
+}
+const byTheMinute = <T extends Step>(steps: readonly T[]): T[] => steps.filter(({ on }) => !on);
+
 /** How the oven is used for a bake beyond what it is set to, and where the bake goes after it. */
 export const ovenUseSchema = z.object({
   steps: z
     .array(
       z.object({
-        atMin: minute.gt(0, 'The first step comes after it goes in.'),
+        /** Not looked at where a sign is waited for. */
+        atMin: minute,
+        on: z.enum(SIGNS).optional(),
         to: z.union([setting, z.enum(['off-shut', 'off-ajar'])]),
       }),
     )
     .max(6, 'At most six steps.')
-    .refine(ascending, 'Put the steps in order of time.'),
+    .refine(
+      (steps) => byTheMinute(steps).every(({ atMin }) => atMin > 0),
+      'The first step comes after it goes in.',
+    )
+    .refine((steps) => ascending(byTheMinute(steps)), 'Put the steps in order of time.'),
   doors: z
     .array(
       z.object({
@@ -49,6 +64,18 @@ export const ovenUseSchema = z.object({
     .nullable(),
   standing: z.enum(STANDINGS),
   foil: z.boolean(),
+  /** Part of the filling is poured in the oven; null for all of it before. */
+  topUp: z
+    .object({
+      share: finite('Enter how much goes in first.')
+        .min(TOP_UP_LIMITS.leastShare, 'Less than a third is no filling to bake.')
+        .max(TOP_UP_LIMITS.mostShare, 'Then pour it all at once.'),
+      atMin: finite('Enter when the rest follows.')
+        .min(1, 'A minute at least.')
+        .max(TOP_UP_LIMITS.mostMin, 'Within the hour.'),
+    })
+    .nullable()
+    .default(null),
   out: z
     .array(z.object({ atMin: minute, place: z.enum(OUT_PLACES) }))
     .min(1, 'It has to go somewhere.')
@@ -67,6 +94,7 @@ export const PLAIN_OVEN_USE: OvenUse = {
   entersAtC: null,
   standing: 'rack',
   foil: false,
+  topUp: null,
   out: [{ atMin: 0, place: 'rack' }],
 };
 

@@ -12,9 +12,9 @@ const shortPull = ({ timeS, probeC, peakC, wobble }: Pull) => ({
 /** What is kept of a forecast with the bake it was made for: its window, its curve, and what is to be done. */
 export function foreseenFrom(
   forecast: Forecast,
-  use: Pick<OvenUse, 'steps' | 'out'> = { steps: [], out: [] },
+  use: Pick<OvenUse, 'topUp' | 'out'> = { topUp: null, out: [] },
 ): Foreseen {
-  const { verdict, pullS, setC, curdleC, frames } = forecast;
+  const { verdict, pullS, setC, curdleC, frames, steps } = forecast;
   return {
     window:
       verdict.kind === 'window'
@@ -34,9 +34,12 @@ export function foreseenFrom(
       probeC.centre,
       wobble.share,
     ]),
-    ...(use.steps.length > 0
-      ? { steps: use.steps.map(({ atMin, to }) => ({ atS: atMin * 60, to })) }
+    ...(steps.length > 0
+      ? {
+          steps: steps.map(({ atMin, on, to }) => ({ atS: atMin * 60, to, ...(on ? { on } : {}) })),
+        }
       : {}),
+    ...(use.topUp ? { topUpS: use.topUp.atMin * 60 } : {}),
     ...(use.out.length > 0
       ? { out: use.out.map(({ atMin, place }) => ({ atS: atMin * 60, place })) }
       : {}),

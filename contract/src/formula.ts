@@ -55,6 +55,7 @@ export const partSchema = z.object({
     .max(100_000, 'That is more than 100 kg.')
     .nullable(),
   vessels: z.int().min(1, 'At least one tin has it.').max(200, 'At most 200 tins.').nullable(),
+  bakesAlong: z.boolean().default(false),
 });
 export type PartData = z.infer<typeof partSchema>;
 

@@ -5,10 +5,14 @@ import {
   doughMixOf,
   findAmong,
   insideOf,
+  isFamily,
   wallAreaMm2,
   type BlindPlan,
+  type BuildPart,
   type ForecastPlan,
   type Ingredient,
+  type Laid,
+  type Line,
   type OvenKind,
   type PullChoice,
 } from '@hollow-moon/core';
@@ -73,28 +77,53 @@ export function blindPlanOf(data: FormulaData, where: BakedIn, tried: Tried = {}
   };
 }
 
+/** Components that are in the oven with the filling. */
+const inTheOven = ({ place, bakesAlong }: Pick<BuildPart, 'place' | 'bakesAlong'>): boolean =>
+  place === 'under' || (place === 'over' && bakesAlong);
+
+const measured = ({ id, ingredientId, amount, unit }: Line): Line => ({
+  id,
+  ingredientId,
+  amount,
+  unit,
+});
+
+/** What lies under and over the filling of one vessel, from the base up. */
+function laidOf(data: FormulaData, { kitchen, vessel, formulaOf, own }: BakedIn): Laid[] {
+  if (!data.parts.some(inTheOven)) return [];
+  const context = { grade: kitchen.eggGrade, vessel, formulaOf, find: findAmong(own) };
+  return buildOf(data, context).parts.flatMap(({ part, eachMl }) => {
+    if (!inTheOven(part) || !(eachMl > 0)) return [];
+    const { name, kind, place, formulaId } = part;
+    const lines = (formulaId === null ? undefined : formulaOf(formulaId)?.lines) ?? part.lines;
+    return {
+      name,
+      kind,
+      place: place === 'over' ? ('over' as const) : ('under' as const),
+      // What a caramel is cooked with boils off before it is poured.
+      lines: lines
+        .filter(({ ingredientId }) => kind !== 'caramel' || ingredientId !== 'water')
+        .map(measured),
+      ml: eachMl,
+      raw: part.bakesAlong && isFamily(kind),
+    };
+  });
+}
+
 /** The plan of a formula where it is baked: everything a forecast depends on, and nothing else. */
 export function planOf(data: FormulaData, where: BakedIn, tried: Tried = {}): ForecastPlan {
-  const { kitchen, vessel, oven, formulaOf } = where;
-  const used = new Set(data.lines.map((line) => line.ingredientId));
+  const { kitchen, vessel, oven } = where;
+  const laid = laidOf(data, where);
+  const used = new Set(
+    [...data.lines, ...laid.flatMap(({ lines }) => lines)].map((line) => line.ingredientId),
+  );
   const own = where.own.filter((each) => used.has(each.id));
-  const { takenMl } = data.parts.some((part) => part.place === 'under')
-    ? buildOf(data, {
-        grade: kitchen.eggGrade,
-        vessel,
-        formulaOf,
-        find: findAmong(where.own),
-      })
-    : { takenMl: 0 };
+  const { topUp } = data.ovenUse;
   return {
-    lines: data.lines.map(({ id, ingredientId, amount, unit }) => ({
-      id,
-      ingredientId,
-      amount,
-      unit,
-    })),
+    lines: data.lines.map(measured),
     ...(own.length > 0 ? { own } : {}),
-    ...(takenMl > 0 ? { takenMl } : {}),
+    ...(laid.length > 0 ? { laid } : {}),
+    ...(topUp ? { topUp } : {}),
     ...(data.bath ? { bath: { ...data.bath, vessels: data.vesselCount } } : {}),
     eggGrade: kitchen.eggGrade,
     family: data.family,
@@ -108,7 +137,11 @@ export function planOf(data: FormulaData, where: BakedIn, tried: Tried = {}): Fo
     inOven: data.vesselCount,
     ...(data.ovenUse.standing === 'rack' ? {} : { standing: data.ovenUse.standing }),
     ...(data.ovenUse.foil ? { foil: true } : {}),
-    ...(data.shell !== 'none' && data.shellBake.raw ? { rawShell: true } : {}),
+    ...(data.shell === 'none'
+      ? {}
+      : data.shellBake.raw
+        ? { rawShell: true }
+        : { shellShade: data.shellBake.target }),
     out: data.ovenUse.out,
     fillingStartC: data.fillingStartC,
     roomC: kitchen.roomC,

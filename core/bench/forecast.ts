@@ -152,6 +152,7 @@ const sixty: BuildFormula = {
       formulaId: null,
       eachG: null,
       vessels: null,
+      bakesAlong: false,
     }),
   ),
   vesselCount: 6,

@@ -108,12 +108,14 @@ describe('a build', () => {
       ovenUse: {
         steps: [
           { atMin: 12.5, to: 140 },
+          { atMin: 0, on: 'half-set', to: 120 },
           { atMin: 40, to: 'off-ajar' },
         ],
         doors: [{ atMin: 0, forS: 25 }],
         entersAtC: 120,
         standing: 'hot-tray',
         foil: true,
+        topUp: { share: 0.6, atMin: 8 },
         out: [
           { atMin: 0, place: 'oven-ajar' },
           { atMin: 45, place: 'fridge' },
@@ -139,6 +141,7 @@ describe('a build', () => {
           eachG: null,
           vessels: 1,
           name: 'Ñ glaze',
+          bakesAlong: true,
         },
       ],
       lines: bay.lines.map((line, index) =>

@@ -8,9 +8,19 @@ import {
   type BakeData,
 } from '@hollow-moon/contract';
 import { useState } from 'react';
-import { Pressable, Text, View } from 'react-native';
+import { Text, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
-import { Button, Choice, icons, NumberField, Picker, Sheet, Soft, TextField } from '../design';
+import {
+  Button,
+  Choice,
+  icons,
+  NumberField,
+  Picker,
+  Sheet,
+  Soft,
+  TextField,
+  Tick,
+} from '../design';
 
 type Note = (change: Partial<BakeData>) => void;
 
@@ -164,23 +174,15 @@ export function ResultForm({ data, onNote }: { readonly data: BakeData; readonly
       />
       <Soft>Faults, if any</Soft>
       <View className="flex-row flex-wrap gap-2">
-        {FAULTS.map((fault) => {
-          const chosen = data.faults.includes(fault);
-          return (
-            <Pressable
-              key={fault}
-              role="checkbox"
-              aria-checked={chosen}
-              aria-label={fault}
-              onPress={() => toggle(fault)}
-              className={`min-h-12 justify-center rounded border px-3 ${chosen ? 'border-scorch' : 'border-line'} bg-sheet`}
-            >
-              <Text className={`font-read text-base ${chosen ? 'text-scorch' : 'text-ink'}`}>
-                {chosen ? `✓ ${fault}` : fault}
-              </Text>
-            </Pressable>
-          );
-        })}
+        {FAULTS.map((fault) => (
+          <Tick
+            key={fault}
+            label={fault}
+            ticked={data.faults.includes(fault)}
+            onChange={() => toggle(fault)}
+            tone="scorch"
+          />
+        ))}
       </View>
       <TextField
         label="Note for next time"

@@ -64,6 +64,20 @@ describe('what is to be done', () => {
     expect(says(pulled, 2000 + seconds)).toBe(expected);
   });
 
+  it.each([
+    [60, 'In 9 min: pour the rest of the filling'],
+    [620, 'Now: pour the rest of the filling'],
+    [900, 'In about 10 min, when the rim has set: oven to 120 °C'],
+    [1500, 'When the rim has set: oven to 120 °C'],
+  ])('where a sign is waited for and the filling is topped up, after %d s', (seconds, expected) => {
+    const { foreseen } = begunBake;
+    const signed: typeof begunBake = {
+      ...begunBake,
+      foreseen: { ...foreseen, topUpS: 600, steps: [{ atS: 1500, on: 'rim-set', to: 120 }] },
+    };
+    expect(says(signed, seconds)).toBe(expected);
+  });
+
   it('is nothing in a steady oven', () => {
     expect(says(begunBake, 100)).toBeUndefined();
   });

@@ -1,5 +1,5 @@
 import type { BakeData } from '@hollow-moon/contract';
-import type { OutPlace } from '@hollow-moon/core';
+import { SIGN_NAMES, type OutPlace, type Sign } from '@hollow-moon/core';
 import type { MoonState } from '../moon';
 
 /** Where a bake stands against its window, in the cook's words. */
@@ -70,6 +70,18 @@ const OUT_TO: Readonly<Record<OutPlace, string>> = {
   freezer: 'into the freezer',
 };
 
+interface ToDo {
+  readonly atS: number;
+  readonly what: string;
+  /** What is waited for, where it is not the minute. */
+  readonly on?: Sign | undefined;
+}
+
+const turned = (to: number | 'off-shut' | 'off-ajar', degrees: (celsius: number) => string) =>
+  typeof to === 'number'
+    ? `oven to ${degrees(to)}`
+    : `oven off, door ${to === 'off-shut' ? 'shut' : 'ajar'}`;
+
 /**
  * The next thing to do of a bake at a moment, or the one that is just due: the oven's steps before the
  * pull, the places it cools in after it. `undefined` when nothing more is planned.
@@ -79,23 +91,23 @@ export function nextToDo(
   nowMs: number,
   degrees: (celsius: number) => string,
 ): string | undefined {
-  const { steps = [], out = [] } = data.foreseen;
+  const { steps = [], out = [], topUpS } = data.foreseen;
   const begunMs = Date.parse(data.pulledAt ?? data.startedAt);
   const elapsedS = Math.max(0, (nowMs - begunMs) / 1000);
-  const things =
+  const things: ToDo[] =
     data.pulledAt === null
-      ? steps.map(({ atS, to }) => ({
-          atS,
-          what:
-            typeof to === 'number'
-              ? `oven to ${degrees(to)}`
-              : `oven off, door ${to === 'off-shut' ? 'shut' : 'ajar'}`,
-        }))
+      ? [
+          ...(topUpS === undefined ? [] : [{ atS: topUpS, what: 'pour the rest of the filling' }]),
+          ...steps.map(({ atS, on, to }) => ({ atS, on, what: turned(to, degrees) })),
+        ].sort((a, b) => a.atS - b.atS)
       : out.map(({ atS, place }) => ({ atS, what: OUT_TO[place] }));
   const due = things.filter(({ atS }) => atS <= elapsedS && elapsedS < atS + STILL_DUE_S).at(-1);
-  if (due) return `Now: ${due.what}`;
+  if (due) return due.on ? `When ${SIGN_NAMES[due.on]}: ${due.what}` : `Now: ${due.what}`;
   const next = things.find(({ atS }) => atS > elapsedS);
-  return next && `In ${inMinutes(next.atS - elapsedS)}: ${next.what}`;
+  if (!next) return undefined;
+  return next.on
+    ? `In about ${inMinutes(next.atS - elapsedS)}, when ${SIGN_NAMES[next.on]}: ${next.what}`
+    : `In ${inMinutes(next.atS - elapsedS)}: ${next.what}`;
 }
 
 /** The foreseen moon at a time of a bake, from the curve kept with it. */

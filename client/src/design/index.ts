@@ -14,3 +14,5 @@ export * from './TextField';
 export * from './Why';
 export * from './Fold';
 export * from './files';
+export * from './swatch';
+export * from './Tick';

@@ -73,7 +73,8 @@ function CaseCurves({ result }: { readonly result: Answer<'case'> }) {
 export const CaseFold = memo(function CaseFold({
   onTakeAlong,
 }: {
-  readonly onTakeAlong: (() => void) | undefined;
+  /** Answers with what stands in the way, or nothing. */
+  readonly onTakeAlong: (() => string) | undefined;
 }) {
   const { degrees, unit } = useTemperature();
   const [opened, setOpened] = useState<BakeCase>();
@@ -90,7 +91,11 @@ export const CaseFold = memo(function CaseFold({
         <>
           <View className="flex-row flex-wrap gap-2">
             {onTakeAlong ? (
-              <Button label="Take the bake along" testID="save-case" onPress={onTakeAlong} />
+              <Button
+                label="Take the bake along"
+                testID="save-case"
+                onPress={() => setProblem(onTakeAlong())}
+              />
             ) : null}
             <FileButton
               label="Open a case"

@@ -1,5 +1,11 @@
 import { caseOfPlan, toBakeCase, type FormulaData } from '@hollow-moon/contract';
-import { USUAL_UNSURE, type PullChoice, type Unsure } from '@hollow-moon/core';
+import {
+  LAYER_HOLDS,
+  USUAL_UNSURE,
+  type LaidForecast,
+  type PullChoice,
+  type Unsure,
+} from '@hollow-moon/core';
 import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { fileName, keepAsFile, Notice, Read, Sheet, Soft } from '../design';
@@ -20,7 +26,7 @@ import { SureFold } from './SureFold';
 import { useCompared } from './useCompared';
 import type { Outlook } from './useOutlook';
 import { WindowTable } from './WindowTable';
-import { sentence } from './words';
+import { layerInWords, sentence } from './words';
 import { WorkingNote } from './WorkingNote';
 
 interface PanelProps {
@@ -66,6 +72,18 @@ function NoForecast({
   );
 }
 
+/** What becomes of something under or over the filling: a line, or a warning where it does not set. */
+function LayerOutcome({ laid }: { readonly laid: LaidForecast }) {
+  const says = layerInWords(laid, useTemperature());
+  return laid.set !== undefined && laid.set < LAYER_HOLDS ? (
+    <Notice kind="danger" testID="layer-outcome">
+      {says}
+    </Notice>
+  ) : (
+    <Soft testID="layer-outcome">{says}</Soft>
+  );
+}
+
 /** What will happen in the oven: verdict, instrument, curves, and what it hangs on. */
 export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: PanelProps) {
   const temperature = useTemperature();
@@ -99,6 +117,7 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
     if (made?.ok) {
       keepAsFile(fileName(`${name} bake`, 'json'), 'application/json', toBakeCase(made.value));
     }
+    return made && !made.ok ? made.problem.message : '';
   }, []);
   if (!bakes) return <NoForecast data={data} book={book} outlook={outlook} />;
   const { out } = data.ovenUse;
@@ -125,6 +144,9 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
               {plan && settled ? <RemedyList data={data} plan={plan} onEdit={onEdit} /> : null}
             </>
           )}
+          {told.laid.map((each) => (
+            <LayerOutcome key={`${each.place}/${each.name}`} laid={each} />
+          ))}
           <WindowTable forecast={told} chosen={tried.pull ?? 'best'} onChoose={choosePull} />
         </>
       ) : null}
@@ -155,7 +177,7 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
         problem={problem}
         bath={told?.bath}
       />
-      <OvenUseFold data={data} problem={problem} onEdit={onEdit} />
+      <OvenUseFold data={data} problem={problem} foreseen={told?.steps} onEdit={onEdit} />
       <CoolingFold
         data={data}
         cooling={told && cooled}

@@ -1,11 +1,19 @@
-import { sectionReader, stillAt, type Forecast, type OutStep } from '@hollow-moon/core';
+import {
+  extentOf,
+  sectionReader,
+  shadeOf,
+  shapeFilledTo,
+  stillAt,
+  type Forecast,
+  type OutStep,
+} from '@hollow-moon/core';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { Figure, Labelled, Range, Read, Soft } from '../design';
+import { Figure, Labelled, Range, Read, Soft, swatchOf } from '../design';
 import { centimetres, minutes } from '../design/format';
 import { Moon, moonInWords, Section, sectionSize, WATER_PX } from '../moon';
 import { useTemperature } from '../store/useTemperature';
-import { captionOf, whereAfter } from './words';
+import { captionOf, layersInWords, whereAfter } from './words';
 
 /** Moon and section over one scrubber: scrub time and see ring, wobble and temperatures together. */
 export function Instrument({
@@ -31,10 +39,16 @@ export function Instrument({
   const { frames, field, setC, curdleC, pullS } = forecast;
   const endS = frames[frames.length - 1]!.timeS;
   const { frame, temperatureC } = useMemo(() => stillAt(forecast, timeS), [forecast, timeS]);
-  const read = useMemo(() => sectionReader(field), [field]);
+  const { levelM, rimLightness } = frame;
+  const shape = useMemo(
+    () => (levelM === undefined ? field : shapeFilledTo(field, levelM)),
+    [field, levelM],
+  );
+  const read = useMemo(() => sectionReader(shape), [shape]);
   const grid = useMemo(() => read(temperatureC), [read, temperatureC]);
   const sectionRoom = width - (waterMm === undefined ? 0 : WATER_PX);
-  const drawn = sectionSize(grid, sectionRoom);
+  const whole = useMemo(() => extentOf(field), [field]);
+  const drawn = sectionSize(whole, sectionRoom);
   const caption = captionOf(frame.wobble.diameterM);
   const place = frame.inOven
     ? `${minutes(frame.timeS)} min in the oven`
@@ -51,6 +65,7 @@ export function Instrument({
         <Moon
           state={frame.rings}
           shell={shell}
+          {...(rimLightness === undefined ? {} : { rim: swatchOf(rimLightness) })}
           size={moonSize * 0.62}
           {...(caption ? { caption } : {})}
           label={`From above, ${place}: ${moonInWords(frame.rings, caption)}, of ${surfaceCm} cm`}
@@ -80,12 +95,16 @@ export function Instrument({
                 : 'quivers'}
           </Soft>
           <Soft testID="scrub-air">{air}</Soft>
+          {rimLightness === undefined ? null : (
+            <Soft testID="scrub-rim">{`shell’s rim ${shadeOf(rimLightness)}`}</Soft>
+          )}
         </View>
       </View>
       <View className="items-center gap-1">
         <View style={{ width: drawn.width }}>
           <Section
-            shape={field}
+            shape={shape}
+            whole={whole}
             grid={grid}
             room={sectionRoom}
             setC={setC}
@@ -102,6 +121,11 @@ export function Instrument({
         <Soft className="text-center">
           {`heavy line: sets${curdleC === undefined ? '' : `, broken: ${forecast.spoils}`}${drawn.lift > 1.05 ? ` · depth drawn × ${drawn.lift.toFixed(1)}` : ''}`}
         </Soft>
+        {field.under.length + field.over.length > 0 ? (
+          <Soft className="text-center" testID="layers-named">
+            {layersInWords(field)}
+          </Soft>
+        ) : null}
       </View>
       <Range
         label="Time"

@@ -1,19 +1,35 @@
 import type { FormulaData, OvenUse } from '@hollow-moon/contract';
-import { STANDING_NAMES, STANDINGS, type Problem } from '@hollow-moon/core';
+import {
+  SIGN_NAMES,
+  SIGNS,
+  STANDING_NAMES,
+  STANDINGS,
+  type OvenStep,
+  type Problem,
+} from '@hollow-moon/core';
 import { memo } from 'react';
 import { View } from 'react-native';
 import { Button, Choice, FieldProblem, Fold, icons, NumberField, Picker, Soft } from '../design';
+import { minutes } from '../design/format';
 import { useTemperature } from '../store/useTemperature';
 
 const STANDING_OPTIONS = STANDINGS.map((value) => ({ value, label: STANDING_NAMES[value] }));
 
 type Step = OvenUse['steps'][number];
 
+const WHENS = [
+  { value: 'minute', label: 'At a minute' },
+  ...SIGNS.map((value) => ({ value, label: `When ${SIGN_NAMES[value]}` })),
+];
+
 const KINDS = [
   { value: 'set', label: 'Set to' },
   { value: 'off-shut', label: 'Off, door shut' },
   { value: 'off-ajar', label: 'Off, door ajar' },
 ] as const;
+
+/** Common practice: half to three quarters first, the rest once the rim stands. */
+const USUAL_TOP_UP = { share: 0.65, atMin: 10 } as const;
 
 /** What is done to the oven, in a line. */
 function useInAWord(
@@ -22,14 +38,16 @@ function useInAWord(
   degrees: (c: number) => string,
   unit: string,
 ): string {
-  const { steps, doors, entersAtC, standing, foil } = of;
+  const { steps, doors, entersAtC, standing, foil, topUp } = of;
   const says = [
     ...(entersAtC === null ? [] : [`goes in at ${degrees(entersAtC)} ${unit}`]),
-    ...steps.map(({ atMin, to }) =>
-      typeof to === 'number'
-        ? `${degrees(to)} ${unit} from ${atMin} min`
-        : `off from ${atMin} min, door ${to === 'off-shut' ? 'shut' : 'ajar'}`,
-    ),
+    ...steps.map(({ atMin, on, to }) => {
+      const from = on ? `when ${SIGN_NAMES[on]}` : `from ${atMin} min`;
+      return typeof to === 'number'
+        ? `${degrees(to)} ${unit} ${from}`
+        : `off ${from}, door ${to === 'off-shut' ? 'shut' : 'ajar'}`;
+    }),
+    ...(topUp ? [`topped up at ${topUp.atMin} min`] : []),
     ...(doors.length > 0
       ? [`door opened ${doors.length === 1 ? 'once' : `${doors.length} times`}`]
       : []),
@@ -43,15 +61,18 @@ function useInAWord(
 export const OvenUseFold = memo(function OvenUseFold({
   data,
   problem,
+  foreseen,
   onEdit,
 }: {
   readonly data: FormulaData;
   readonly problem: Problem | undefined;
+  /** The steps with the minute each sign is foreseen at; those that never come are left out. */
+  readonly foreseen: readonly OvenStep[] | undefined;
   readonly onEdit: (field: string, data: FormulaData) => void;
 }) {
   const { degrees, unit } = useTemperature();
   const { ovenUse, setC } = data;
-  const { steps, doors, entersAtC, standing, foil } = ovenUse;
+  const { steps, doors, entersAtC, standing, foil, topUp } = ovenUse;
   const set = (change: Partial<OvenUse>) =>
     onEdit('ovenUse', { ...data, ovenUse: { ...ovenUse, ...change } });
   const setStep = (index: number, step: Step) =>
@@ -62,7 +83,7 @@ export const OvenUseFold = memo(function OvenUseFold({
     <Fold
       title="The oven, step by step"
       summary={useInAWord(ovenUse, setC, degrees, unit)}
-      begin={at('programme.steps') !== undefined || at('programme.doors') !== undefined}
+      begin={['programme.steps', 'programme.doors', 'topUp'].includes(problem?.path ?? '')}
       testID="oven-steps"
     >
       {() => (
@@ -72,14 +93,29 @@ export const OvenUseFold = memo(function OvenUseFold({
               key={index}
               className="flex-row flex-wrap items-end gap-2 border-b border-line pb-2"
             >
-              <NumberField
-                label="From"
-                unit="min"
-                value={step.atMin}
-                onChange={(atMin) => setStep(index, { ...step, atMin })}
-                className="w-24"
-                testID={`step-at-${index}`}
-              />
+              <View className="w-52">
+                <Picker
+                  label={`Step ${index + 1}`}
+                  value={step.on ?? 'minute'}
+                  options={WHENS}
+                  onChange={(when) => {
+                    const { on: _on, ...plain } = step;
+                    const sign = SIGNS.find((each) => each === when);
+                    setStep(index, sign ? { ...step, on: sign } : plain);
+                  }}
+                  testID={`step-when-${index}`}
+                />
+              </View>
+              {step.on ? null : (
+                <NumberField
+                  label="From"
+                  unit="min"
+                  value={step.atMin}
+                  onChange={(atMin) => setStep(index, { ...step, atMin })}
+                  className="w-24"
+                  testID={`step-at-${index}`}
+                />
+              )}
               <View className="w-40">
                 <Picker
                   label="then"
@@ -110,6 +146,11 @@ export const OvenUseFold = memo(function OvenUseFold({
                 weight="quiet"
                 onPress={() => set({ steps: steps.filter((_, each) => each !== index) })}
               />
+              {step.on && foreseen?.[index] ? (
+                <Soft testID={`sign-foreseen-${index}`}>
+                  {`foreseen at ${minutes(foreseen[index].atMin * 60)} min`}
+                </Soft>
+              ) : null}
             </View>
           ))}
           {at('programme.steps') ? <FieldProblem>{at('programme.steps')!}</FieldProblem> : null}
@@ -128,6 +169,37 @@ export const OvenUseFold = memo(function OvenUseFold({
               onPress={() => set({ steps: [...steps, { atMin: lastMin + 30, to: 'off-shut' }] })}
             />
           </View>
+          <Choice
+            label="Filling"
+            value={topUp ? 'two' : 'one'}
+            options={[
+              { value: 'one', label: 'Poured at once' },
+              { value: 'two', label: 'Topped up in the oven' },
+            ]}
+            onChange={(value) => set({ topUp: value === 'two' ? USUAL_TOP_UP : null })}
+          />
+          {topUp ? (
+            <View className="flex-row flex-wrap items-end gap-2">
+              <NumberField
+                label="First"
+                unit="%"
+                value={Math.round(topUp.share * 100)}
+                onChange={(share) => set({ topUp: { ...topUp, share: share / 100 } })}
+                className="w-24"
+                testID="top-up-share"
+              />
+              <NumberField
+                label="the rest at"
+                unit="min"
+                value={topUp.atMin}
+                onChange={(atMin) => set({ topUp: { ...topUp, atMin } })}
+                className="w-28"
+                testID="top-up-at"
+              />
+              <Soft>The door stands open for half a minute while it is poured.</Soft>
+            </View>
+          ) : null}
+          {at('topUp') ? <FieldProblem>{at('topUp')!}</FieldProblem> : null}
           {doors.map((door, index) => (
             <View key={index} className="flex-row flex-wrap items-end gap-2">
               <NumberField

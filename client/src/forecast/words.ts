@@ -1,3 +1,4 @@
+import { LAYER_HOLDS, type LaidForecast } from '@hollow-moon/core';
 import type {
   Bakes,
   BySign,
@@ -44,7 +45,7 @@ export const whereAfter = (seconds: number, out: readonly OutStep[] = RACK): str
 
 const wobbleWords = ({ wobble }: Pull): string =>
   wobble.diameterM > 0.005
-    ? `${centimetres(wobble.diameterM * 1000)} cm in the middle still move ${wobble.motion}`
+    ? `${withUnit(centimetres(wobble.diameterM * 1000), 'cm')} in the middle still move ${wobble.motion}`
     : 'the middle no longer swings, it only quivers';
 
 /** What will happen, in a sentence or two. */
@@ -66,6 +67,28 @@ export function sentence(
       ? ' Nothing in it curdles past that; it only dries.'
       : ' It bears more than that.';
   return `Pull at ${minutes(best.timeS)} min, ${spanOfMinutes(earliest.timeS, latest.timeS)}, at ${degrees(best.probeC)} ${unit}, when ${wobbleWords(best)}. ${after}${open}`;
+}
+
+/** The layers of a section from the base up, with how thick each is. */
+export function layersInWords({ under, over, fill }: Forecast['field']): string {
+  const thick = (metres: number) => `${(metres * 1000).toFixed(0)} mm`;
+  return [
+    ...[...under].reverse().map(({ name, thicknessM }) => `${name} ${thick(thicknessM)}`),
+    `filling ${thick(fill.depthM)}`,
+    ...over.map(({ name, thicknessM }) => `${name} ${thick(thicknessM)}`),
+  ].join(', ');
+}
+
+/** What becomes of something under or over the filling, in a sentence. */
+export function layerInWords(
+  { name, place, atPullC, set, setC }: LaidForecast,
+  { degrees, unit }: TemperatureFormat,
+): string {
+  const at = `${name} ${place} it: ${withUnit(degrees(atPullC), unit)} at its coldest when it is pulled`;
+  if (set === undefined || setC === undefined) return `${at}.`;
+  return set >= LAYER_HOLDS
+    ? `${at}, and set through.`
+    : `${at}, where it sets at ${withUnit(degrees(setC), unit)}. Bake it before the filling goes on, or use less of it.`;
 }
 
 /** What a filling will be like when cold. */

@@ -16,6 +16,7 @@ const newPart = (shelled: boolean): FormulaData['parts'][number] => ({
   formulaId: null,
   eachG: null,
   vessels: null,
+  bakesAlong: false,
 });
 
 /** What the bake is built of: drawn as it would be cut, and each component opened to be worked on. */

@@ -1,5 +1,6 @@
 import type { FormulaData } from '@hollow-moon/contract';
 import {
+  isFamily,
   PART_KINDS,
   PART_NAMES,
   PART_PLACE_NAMES,
@@ -10,7 +11,17 @@ import {
 } from '@hollow-moon/core';
 import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
-import { Button, icons, Notice, NumberField, PlaceLink, Picker, Soft, TextField } from '../design';
+import {
+  Button,
+  icons,
+  Notice,
+  NumberField,
+  PlaceLink,
+  Picker,
+  Soft,
+  TextField,
+  Tick,
+} from '../design';
 import { grams } from '../design/format';
 import type { KitchenBook } from '../store/kitchen';
 import { withPart } from './drafts';
@@ -81,6 +92,14 @@ function PartFields({
           />
         </View>
       </View>
+      {part.place === 'over' || (part.place === 'under' && isFamily(part.kind)) ? (
+        <Tick
+          label={part.place === 'over' ? 'In the oven with the filling' : 'Goes in raw'}
+          ticked={part.bakesAlong}
+          onChange={(bakesAlong) => change('bakesAlong', { bakesAlong })}
+          testID="part-bakes-along"
+        />
+      ) : null}
       <Picker
         label="Made from"
         value={part.formulaId ?? ''}

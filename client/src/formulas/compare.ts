@@ -6,6 +6,7 @@ import {
   PART_NAMES,
   SEAL_NAMES,
   SHELL_NAMES,
+  SIGN_NAMES,
   STANDING_NAMES,
   WEIGHT_NAMES,
   type Analysis,
@@ -61,13 +62,15 @@ function amountRows(before: Analysis, after: Analysis, under: string): ComparedR
 
 /** What is done to the oven, where the bake goes and how its shell is baked, each in a line. */
 function ovenInWords({
-  ovenUse: { steps, doors, entersAtC, standing, foil },
+  ovenUse: { steps, doors, entersAtC, standing, foil, topUp },
 }: FormulaData): string {
   const says = [
     ...(entersAtC === null ? [] : [`in at ${entersAtC} °C`]),
     ...steps.map(
-      ({ atMin, to }) => `${typeof to === 'number' ? `${to} °C` : to} from ${atMin} min`,
+      ({ atMin, on, to }) =>
+        `${typeof to === 'number' ? `${to} °C` : to} ${on ? `when ${SIGN_NAMES[on]}` : `from ${atMin} min`}`,
     ),
+    ...(topUp ? [`${percent(topUp.share)} % first, the rest at ${topUp.atMin} min`] : []),
     ...doors.map(({ atMin, forS }) => `door ${forS} s at ${atMin} min`),
     ...(standing === 'rack' ? [] : [STANDING_NAMES[standing].toLowerCase()]),
     ...(foil ? ['foil'] : []),

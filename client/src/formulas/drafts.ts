@@ -53,7 +53,11 @@ interface Edit {
 const filledOut = (data: FormulaData): FormulaData => ({
   ...PLAIN_BUILD,
   ...data,
-  parts: (data as Partial<FormulaData>).parts ?? [],
+  ovenUse: { ...PLAIN_BUILD.ovenUse, ...(data as Partial<FormulaData>).ovenUse },
+  parts: ((data as Partial<FormulaData>).parts ?? []).map((part) => ({
+    ...part,
+    bakesAlong: (part as Partial<typeof part>).bakesAlong ?? false,
+  })),
 });
 
 const recalled = (): Drafts =>

@@ -129,6 +129,7 @@ export function withReadings(data: FormulaData, readings: readonly Reading[]): F
       formulaId: null,
       eachG: null,
       vessels: null,
+      bakesAlong: false,
     };
   });
   const left = readings.filter((each) => !goesOn(each)).map((each) => each.written.text);

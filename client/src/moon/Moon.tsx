@@ -18,6 +18,8 @@ export const HOLLOW: MoonState | undefined = undefined;
 interface MoonProps {
   readonly state: MoonState | undefined;
   readonly shell: boolean;
+  /** Colour of the shell's rim, where it is known. */
+  readonly rim?: string;
   readonly size: number;
   /** What is written across the middle: the width of the wobble. */
   readonly caption?: string;
@@ -85,7 +87,7 @@ const Textures = memo(function Textures({
  * The moon: shell rim, set ring, moving centre. Waves for liquid, dots for thickening, plain yolk
  * for set, grain for curdled, so that no state is told by colour alone.
  */
-export function Moon({ state, shell, size, caption, label }: MoonProps) {
+export function Moon({ state, shell, rim, size, caption, label }: MoonProps) {
   const id = useId();
   const waves = `waves${id}`;
   const dots = `dots${id}`;
@@ -99,7 +101,7 @@ export function Moon({ state, shell, size, caption, label }: MoonProps) {
         cx={CENTRE}
         cy={CENTRE}
         r={RIM}
-        fill={state ? colours.sheet : 'none'}
+        fill={state ? (rim ?? colours.sheet) : 'none'}
         stroke={colours.ink}
         strokeWidth={fine ? 2 : 4}
         {...(shell ? {} : { strokeDasharray: fine ? '4 3' : '9 6' })}

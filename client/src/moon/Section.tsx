@@ -5,9 +5,13 @@ import { useId } from 'react';
 import Svg, { ClipPath, Defs, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { colours } from '../design';
 
+type Extent = Pick<SectionGrid, 'widthM' | 'bottomM' | 'topM'>;
+
 interface SectionProps {
   readonly shape: FieldShape;
   readonly grid: SectionGrid;
+  /** What the picture is made to hold; more than the grid while not all of the filling is in. */
+  readonly whole?: Extent;
   /** Width there is to draw in, px. */
   readonly room: number;
   readonly setC: number;
@@ -29,7 +33,7 @@ const MOST_HEIGHT = 220;
 export const WATER_PX = 30;
 
 /** How large a section is drawn in the room given to it. */
-export function sectionSize(grid: SectionGrid, roomPx: number): { width: number; lift: number } {
+export function sectionSize(grid: Extent, roomPx: number): { width: number; lift: number } {
   const slimness = (grid.topM - grid.bottomM) / grid.widthM;
   const lift = Math.min(MOST_LIFT, Math.max(1, WANTED_HEIGHT / slimness));
   return { width: Math.min(roomPx, MOST_HEIGHT / (slimness * lift)), lift };
@@ -64,6 +68,40 @@ const fillScale = (setC: number, curdleC: number) =>
     .range(['#CFE3F2', '#F7EDC9', '#F5B800', '#DB6A3B', '#A3302A'])
     .clamp(true);
 
+/** Words on the picture: a pale copy below keeps them legible on every colour of the scale. */
+function Haloed({
+  x,
+  y,
+  anchor,
+  says,
+}: {
+  readonly x: number;
+  readonly y: number;
+  readonly anchor: 'start' | 'middle';
+  readonly says: string;
+}) {
+  const mark = {
+    x,
+    y,
+    textAnchor: anchor,
+    fontSize: 12,
+    fontFamily: 'AtkinsonMono-SemiBold',
+  } as const;
+  return (
+    <G>
+      <SvgText {...mark} stroke="#FFFFFF" strokeWidth={3} fill="#FFFFFF">
+        {says}
+      </SvgText>
+      <SvgText {...mark} fill="#141A2E">
+        {says}
+      </SvgText>
+    </G>
+  );
+}
+
+/** A layer lower than this has no room for its name, px. */
+const NAME_HEIGHT = 15;
+
 /**
  * The cut tart, half of it: middle at the left, rim at the right, with its temperatures. Thin lines
  * every 5 or 10 °C; the setting line is heavy and whole, the curdling line heavy and broken.
@@ -71,6 +109,7 @@ const fillScale = (setC: number, curdleC: number) =>
 export function Section({
   shape,
   grid,
+  whole = grid,
   room,
   setC,
   curdleC,
@@ -79,23 +118,47 @@ export function Section({
   degrees,
 }: SectionProps) {
   const clip = `clip${useId()}`;
-  const { width, lift } = sectionSize(grid, room);
-  const scale = width / grid.widthM;
-  const height = (grid.topM - grid.bottomM) * scale * lift;
+  const { width, lift } = sectionSize(whole, room);
+  const scale = width / whole.widthM;
+  const height = (whole.topM - whole.bottomM) * scale * lift;
   const top = 4;
   const x = (radiusM: number) => radiusM * scale;
-  const y = (heightM: number) => top + (grid.topM - heightM) * scale * lift;
+  const y = (heightM: number) => top + (whole.topM - heightM) * scale * lift;
   const place = (column: number, row: number): [number, number] => [
-    ((column - 0.5) / (grid.across - 1)) * width,
-    top + ((row - 0.5) / (grid.down - 1)) * height,
+    x(((column - 0.5) / (grid.across - 1)) * grid.widthM),
+    y(grid.topM - ((row - 0.5) / (grid.down - 1)) * (grid.topM - grid.bottomM)),
   ];
-  const { fill, shellThicknessM } = shape;
+  const { fill, shellThicknessM, under, over } = shape;
   const slope = (fill.topRadiusM - fill.bottomRadiusM) / fill.depthM;
   const shellWide = shellThicknessM * Math.hypot(1, slope);
+  const insideBottomM = grid.bottomM + shellThicknessM;
+  const inside = (heightM: number) => x(fill.bottomRadiusM + slope * heightM);
+  const outside = (heightM: number) => inside(heightM) + x(shellWide);
   const outline =
-    `M0 ${y(fill.depthM)}L${x(fill.topRadiusM + shellWide)} ${y(fill.depthM)}` +
-    `L${x(fill.bottomRadiusM + shellWide)} ${y(0)}L${x(fill.bottomRadiusM + shellWide)} ${y(grid.bottomM)}L0 ${y(grid.bottomM)}Z`;
-  const inner = `M0 ${y(0)}L${x(fill.bottomRadiusM)} ${y(0)}L${x(fill.topRadiusM)} ${y(fill.depthM)}`;
+    `M0 ${y(grid.topM)}L${outside(grid.topM)} ${y(grid.topM)}` +
+    `L${outside(insideBottomM)} ${y(insideBottomM)}L${outside(insideBottomM)} ${y(grid.bottomM)}L0 ${y(grid.bottomM)}Z`;
+  const inner = `M0 ${y(insideBottomM)}L${inside(insideBottomM)} ${y(insideBottomM)}L${inside(grid.topM)} ${y(grid.topM)}`;
+  // Where the filling meets what lies under and over it, and these one another.
+  let level = 0;
+  const below = under.slice(0, -1).map(({ thicknessM }) => (level -= thicknessM));
+  level = fill.depthM;
+  const above = over.slice(0, -1).map(({ thicknessM }) => (level += thicknessM));
+  const meets = [
+    ...(under.length > 0 ? [0, ...below] : []),
+    ...(over.length > 0 ? [fill.depthM, ...above] : []),
+  ];
+  const named = [
+    ...under.map(({ name, thicknessM }, index) => ({
+      name,
+      thicknessM,
+      middleM: (index === 0 ? 0 : below[index - 1]!) - thicknessM / 2,
+    })),
+    ...over.map(({ name, thicknessM }, index) => ({
+      name,
+      thicknessM,
+      middleM: (index === 0 ? fill.depthM : above[index - 1]!) + thicknessM / 2,
+    })),
+  ].filter(({ thicknessM }) => thicknessM * scale * lift >= NAME_HEIGHT);
   const values = Array.from(grid.values);
   const [coldest, hottest] = [Math.min(...values), Math.max(...values)];
   const stepC = STEPS_C.find((step) => (hottest - coldest) / step <= MOST_LEVELS) ?? 10;
@@ -108,11 +171,16 @@ export function Section({
   const pathAt = (level: number) =>
     pathOf(draw.contour(values, level).coordinates as Ring[][], place);
   const colour = fillScale(setC, curdleC ?? setC + 10);
-  const mid = Math.floor(grid.down / 2) * grid.across;
+  // The row of the grid that lies half-way up the filling.
+  const midRow = Math.round(
+    ((grid.topM - fill.depthM / 2) / (grid.topM - grid.bottomM)) * (grid.down - 1),
+  );
+  const mid = midRow * grid.across;
   const markAt = (level: number): number | undefined => {
     for (let column = 1; column < grid.across; column += 1) {
       const [a, b] = [values[mid + column - 1]!, values[mid + column]!];
-      if ((a - level) * (b - level) <= 0 && a !== b) return (column / (grid.across - 1)) * width;
+      if ((a - level) * (b - level) <= 0 && a !== b)
+        return x((column / (grid.across - 1)) * grid.widthM);
     }
     return undefined;
   };
@@ -126,11 +194,11 @@ export function Section({
     if (fits && at - previous >= MARK_ROOM) marks.push({ level, at });
   }
   const waterTop =
-    waterMm === undefined ? 0 : y(Math.min(grid.topM, grid.bottomM + waterMm / 1000));
+    waterMm === undefined ? 0 : y(Math.min(whole.topM, whole.bottomM + waterMm / 1000));
   // The wall leans out: the water meets it between its foot and its height at the level.
   const wallAt = (heightPx: number): number => {
-    const [foot, rim] = [x(fill.bottomRadiusM + shellWide), x(fill.topRadiusM + shellWide)];
-    return foot + ((rim - foot) * (y(grid.bottomM) - heightPx)) / height;
+    const [foot, rim] = [outside(insideBottomM), outside(whole.topM)];
+    return foot + ((rim - foot) * (y(whole.bottomM) - heightPx)) / height;
   };
   return (
     <Svg
@@ -169,26 +237,30 @@ export function Section({
         {shellThicknessM > 0 ? (
           <Path d={inner} fill="none" stroke="#141A2E" strokeWidth={1.2} />
         ) : null}
-        {marks.map(({ level, at }) => {
-          const mark = {
-            x: at,
-            y: top + height / 2 + 4,
-            textAnchor: 'middle',
-            fontSize: 12,
-            fontFamily: 'AtkinsonMono-SemiBold',
-          } as const;
-          // A pale copy below keeps the figure legible on every colour of the scale.
-          return (
-            <G key={level}>
-              <SvgText {...mark} stroke="#FFFFFF" strokeWidth={3} fill="#FFFFFF">
-                {degrees(level)}
-              </SvgText>
-              <SvgText {...mark} fill="#141A2E">
-                {degrees(level)}
-              </SvgText>
-            </G>
-          );
-        })}
+        {meets.map((heightM) => (
+          <Line
+            key={heightM}
+            x1={0}
+            x2={inside(heightM)}
+            y1={y(heightM)}
+            y2={y(heightM)}
+            stroke="#141A2E"
+            strokeWidth={1.2}
+            strokeDasharray="1 3"
+          />
+        ))}
+        {named.map(({ name, middleM }) => (
+          <Haloed key={name} x={8} y={y(middleM) + 4} anchor="start" says={name} />
+        ))}
+        {marks.map(({ level, at }) => (
+          <Haloed
+            key={level}
+            x={at}
+            y={y(fill.depthM / 2) + 4}
+            anchor="middle"
+            says={degrees(level)}
+          />
+        ))}
       </G>
       {waterMm === undefined ? null : (
         <G testID="bath-in-section">

@@ -1,12 +1,11 @@
 import { shadeOf, type BlindForecast, type BlindPlan } from '@hollow-moon/core';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Labelled, Range, Read, Sheet } from '../design';
+import { Labelled, Range, Read, Sheet, swatchOf } from '../design';
 import { minutes } from '../design/format';
 import { useTemperature } from '../store/useTemperature';
 import { ShellSection } from './ShellSection';
 import { ShellStrip } from './ShellStrip';
-import { swatchOf } from './words';
 
 /** A colour with its name, to hold against the shell in hand. */
 function Swatch({ lightness, name }: { readonly lightness: number; readonly name: string }) {

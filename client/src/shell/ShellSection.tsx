@@ -1,8 +1,7 @@
 import type { BlindFrame } from '@hollow-moon/core';
 import { memo } from 'react';
 import Svg, { Circle, G, Path, Rect } from 'react-native-svg';
-import { colours } from '../design';
-import { swatchOf } from './words';
+import { colours, swatchOf } from '../design';
 
 const WIDTH = 300;
 const HEIGHT = 104;

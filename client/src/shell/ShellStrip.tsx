@@ -4,9 +4,8 @@ import { line } from 'd3-shape';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { CHART_TEXT, colours, LevelLines, Soft, ticksTo, TimeTicks } from '../design';
+import { CHART_TEXT, colours, LevelLines, Soft, ticksTo, TimeTicks, swatchOf } from '../design';
 import { useTemperature } from '../store/useTemperature';
-import { swatchOf } from './words';
 
 const MARGIN = { left: 44, right: 8 } as const;
 const BAND = 26;

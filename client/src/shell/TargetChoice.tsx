@@ -1,8 +1,7 @@
 import type { ShellBake } from '@hollow-moon/contract';
 import { lightnessOf, TARGETS } from '@hollow-moon/core';
 import { Pressable, Text, View } from 'react-native';
-import { Soft } from '../design';
-import { swatchOf } from './words';
+import { Soft, swatchOf } from '../design';
 
 /** The shade aimed for, chosen by the eye. */
 export function TargetChoice({

@@ -1,13 +1,5 @@
 import type { BlindForecast, BlindPlan, RawBase, SoggyClock } from '@hollow-moon/core';
-import { lab } from 'd3-color';
-import { shellColour } from '@hollow-moon/core';
 import { duration, minutes } from '../design/format';
-
-/** The colour of a shell by its lightness, for the screen. */
-export function swatchOf(lightness: number): string {
-  const { l, a, b } = shellColour(lightness);
-  return lab(l, a, b).formatHex();
-}
 
 /** What will become of the empty shell, in a sentence or two. */
 export function blindSentence(

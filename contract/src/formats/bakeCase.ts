@@ -30,8 +30,13 @@ const materialSchema = z.union([
     densityKgM3: positive,
     heatCapacityJkgK: quadraticSchema,
     liquid: liquidSchema.optional(),
+    boilsC: celsius.optional(),
   }),
-  z.strictObject({ composition: compositionSchema, liquid: liquidSchema.optional() }),
+  z.strictObject({
+    composition: compositionSchema,
+    liquid: liquidSchema.optional(),
+    boilsC: celsius.optional(),
+  }),
 ]);
 
 export type MaterialData = z.infer<typeof materialSchema>;
@@ -92,16 +97,17 @@ export const bakeCaseSchema = z
       depthM: positive.max(1),
       bottomRadiusM: positive.max(1),
       topRadiusM: positive.max(1),
-      /** From the filling outwards: base and wall of each. */
+      /** From the filling outwards: under it, at its wall, over it; those without a wall come first. */
       layers: z
         .array(
           z.strictObject({
             material: z.string(),
-            baseThicknessM: positive.max(0.2),
-            wallThicknessM: positive.max(0.2),
+            baseThicknessM: z.number().min(0).max(0.2),
+            wallThicknessM: z.number().min(0).max(0.2),
+            overThicknessM: z.number().min(0).max(0.2).default(0),
           }),
         )
-        .max(6)
+        .max(14)
         .default([]),
     }),
     start: z.strictObject({ fillingC: celsius, layersC: z.array(celsius).default([]) }),
@@ -145,6 +151,16 @@ export const bakeCaseSchema = z
     geometry.layers.forEach((layer, index) => {
       if (!materials[layer.material])
         say(['geometry', 'layers', index, 'material'], 'No such material.');
+    });
+    geometry.layers.forEach((layer, index) => {
+      const { baseThicknessM, wallThicknessM, overThicknessM } = layer;
+      if (baseThicknessM + wallThicknessM + overThicknessM === 0)
+        say(['geometry', 'layers', index], 'A layer of no thickness.');
+      if (wallThicknessM === 0 && (geometry.layers[index - 1]?.wallThicknessM ?? 0) > 0)
+        say(
+          ['geometry', 'layers', index],
+          'What has no wall lies inside of what has one: put it first.',
+        );
     });
     if (start.layersC.length !== geometry.layers.length) {
       say(['start', 'layersC'], 'One starting temperature for each layer.');

@@ -3,6 +3,7 @@ import {
   later,
   type Course,
   DRAWN_COOLING_S,
+  fail,
   PROBE_PLACES,
   succeed,
   type Face,
@@ -71,13 +72,14 @@ const stagesOf = (course: Course, fromS: number, endS: number) =>
     );
 
 /** A material by numbers. Only density times heat capacity matters; a solid's density is set to 1000. */
-function materialData({ conductivityWmK, heatCapacityJm3K, liquid }: Material) {
+function materialData({ conductivityWmK, heatCapacityJm3K, liquid, boilsC }: Material) {
   const densityKgM3 = liquid?.densityKgM3 ?? 1000;
   const [a, b, c] = heatCapacityJm3K;
   return {
     conductivityWmK: [...conductivityWmK],
     densityKgM3,
     heatCapacityJkgK: [a / densityKgM3, b / densityKgM3, c / densityKgM3],
+    ...(boilsC === undefined ? {} : { boilsC }),
     ...(liquid
       ? { liquid: { viscosityPaS: liquid.viscosityPaS, expansionPerK: liquid.expansionPerK } }
       : {}),
@@ -89,6 +91,13 @@ function materialData({ conductivityWmK, heatCapacityJm3K, liquid }: Material) {
  * with 40 min of cooling. Fails as the forecast does.
  */
 export function caseOfPlan(name: string, plan: ForecastPlan, pullS: number): Result<BakeCase> {
+  if (plan.topUp) {
+    return fail(
+      'case-top-up',
+      'A case has one depth of filling. Pour it all at once to take the bake along.',
+      'topUp',
+    );
+  }
   const made = bakeModelOf(plan);
   if (!made.ok) return made;
   const { cup, reactions, oven, out } = made.value;
@@ -118,10 +127,11 @@ export function caseOfPlan(name: string, plan: ForecastPlan, pullS: number): Res
         depthM: cup.depthM,
         bottomRadiusM: cup.bottomRadiusM,
         topRadiusM: cup.topRadiusM,
-        layers: cup.layers.map(({ baseThicknessM, wallThicknessM }, index) => ({
+        layers: cup.layers.map(({ baseThicknessM, wallThicknessM, overThicknessM = 0 }, index) => ({
           material: names[index]!,
           baseThicknessM,
           wallThicknessM,
+          overThicknessM,
         })),
       },
       start: { fillingC: cup.startC, layersC: cup.layers.map((layer) => layer.startC) },

@@ -83,6 +83,7 @@ function formulaOf(seed: number): FormulaData {
       formulaId: null,
       eachG: below(2) === 0 ? null : below(400),
       vessels: below(2) === 0 ? null : 1 + below(9),
+      bakesAlong: below(2) === 0,
     })),
     vesselCount: 1 + below(9),
     headspaceMm: 3,

@@ -38,6 +38,7 @@ function materialOf(name: string, data: MaterialData): Material {
     name,
     conductivityWmK: food.conductivityWmK,
     heatCapacityJm3K: [densityKgM3 * a, densityKgM3 * b, densityKgM3 * c],
+    ...(data.boilsC === undefined ? {} : { boilsC: data.boilsC }),
     ...(data.liquid ? { liquid: { densityKgM3, ...data.liquid } } : {}),
   };
 }
@@ -138,7 +139,10 @@ export function runBakeCase(data: BakeCase): BakeCaseResult {
       material: material(layer.material),
       baseThicknessM: layer.baseThicknessM,
       wallThicknessM: layer.wallThicknessM,
-      cells: cellsAcross(Math.max(layer.baseThicknessM, layer.wallThicknessM)),
+      overThicknessM: layer.overThicknessM,
+      cells: cellsAcross(
+        Math.max(layer.baseThicknessM, layer.wallThicknessM, layer.overThicknessM),
+      ),
       startC: start.layersC[index]!,
     })),
   };

@@ -24,6 +24,10 @@ const BURNT_L = 22;
 export const lightnessAfter = (extent: number): number =>
   BURNT_L + (RAW_L - BURNT_L) * Math.exp(-extent);
 
+/** The extent of browning behind a lightness between burnt and raw: {@link lightnessAfter} turned round. */
+export const browningTo = (lightness: number): number =>
+  Math.log((RAW_L - BURNT_L) / (lightness - BURNT_L));
+
 /** Colours a shell passes through; hue and chroma between them in straight lines. From memory. */
 const PASSES: readonly Lab[] = [
   { l: 82, a: 2, b: 22 },

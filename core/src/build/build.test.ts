@@ -31,6 +31,7 @@ const part = (over: Partial<BuildPart>): BuildPart => ({
   formulaId: null,
   eachG: null,
   vessels: null,
+  bakesAlong: false,
   ...over,
 });
 

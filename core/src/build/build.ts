@@ -41,7 +41,7 @@ export interface BuiltPart {
   /** What is over (or, negative, short) once the vessels have theirs. */
   readonly leftG: number;
   readonly vessels: number;
-  /** Of one vessel, mL: what a component under the filling takes of its room. */
+  /** Of one vessel, mL: the room that a component under or over the filling takes. */
   readonly eachMl: number;
   /** Cut off what was rolled, for all the vessels, g. */
   readonly trimmedG: number;
@@ -147,7 +147,7 @@ function builtPart(
   const batches = from ? (batchG > 0 ? wantedG / batchG : 0) : 1;
   const inOneG = vessels > 0 ? wantedG / vessels : 0;
   const eachMl =
-    part.place !== 'under'
+    part.place !== 'under' && part.place !== 'over'
       ? 0
       : part.kind === 'caramel'
         ? CARAMEL_ML_G * inOneG
@@ -255,7 +255,10 @@ export function buildOf(formula: BuildFormula, context: BuildContext): Build {
   return {
     filling,
     parts,
-    takenMl: parts.reduce((sum, { eachMl }) => sum + eachMl, 0),
+    takenMl: parts.reduce(
+      (sum, { part, eachMl }) => sum + (part.place === 'under' ? eachMl : 0),
+      0,
+    ),
     needs,
     eggs,
     byProducts,

@@ -25,6 +25,8 @@ export interface BuildPart {
   readonly eachG: number | null;
   /** In how many of the vessels it goes; `null` for every one. */
   readonly vessels: number | null;
+  /** Over the filling: in the oven with it. A filling under it: raw, so that the bake has to set it. */
+  readonly bakesAlong: boolean;
 }
 
 /** A formula with its components and how it is served. */

@@ -1,4 +1,4 @@
-import { runCourse, type Course, type Model, type Moment, type RunOptions } from '../thermal';
+import { runCourse, type Course, type Model, type Moment } from '../thermal';
 import { coast, slowestColumn, type Outcome } from './coast';
 import { curdledShare } from './wobble';
 
@@ -32,32 +32,11 @@ export interface NoWindow {
 
 export type Verdict = PullWindow | NoWindow;
 
-/**
- * The oven part of a bake, followed until there is nothing more to learn from it. `onStep` hears how
- * far it has come on the way to `untilS`, 0 to 1.
- */
-export function bakeThrough(
-  model: Model,
-  from: Moment,
-  oven: Course,
-  untilS: number,
-  {
-    spoiltAtMost,
-    onStep = () => undefined,
-    ...steps
-  }: {
-    readonly spoiltAtMost: number;
-    readonly onStep?: (share: number) => void;
-  } & Pick<RunOptions, 'toleranceK' | 'longestStepS'>,
-): Moment[] {
+/** Whether there is nothing more to learn from a bake: all of it has set, or it is quite spoilt. */
+export function learntEnough(model: Model, spoiltAtMost: number): (moment: Moment) => boolean {
   const quiteSpoilt = Math.min(0.95, spoiltAtMost + 0.35);
-  return runCourse(model, from, oven, untilS, {
-    ...steps,
-    enough: (moment) => {
-      onStep(moment.timeS / untilS);
-      return slowestColumn(model, moment) > 0.985 || curdledShare(model, moment) > quiteSpoilt;
-    },
-  });
+  return (moment) =>
+    slowestColumn(model, moment) > 0.985 || curdledShare(model, moment) > quiteSpoilt;
 }
 
 /** The state at any time of a bake: that of the step before, carried on. */

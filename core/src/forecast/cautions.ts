@@ -5,6 +5,7 @@ import { insideOf, isTrulyRound } from '../vessel';
 import type { Pull } from './outcome';
 import type { ForecastPlan } from './plan';
 import { LONGEST_BAKE_S } from './prepare';
+import { SIGN_NAMES, type Sign } from './programme';
 
 const brittle = ({ vessel }: ForecastPlan): boolean =>
   vessel.material === 'glass' || vessel.material === 'ceramic';
@@ -49,9 +50,23 @@ function crackingIn(plan: ForecastPlan, spoilt: number, bakes: Bakes): string[] 
 export function cautionsFor(
   plan: ForecastPlan,
   best: Pull | undefined,
-  { spoilt, bakes }: { readonly spoilt: number; readonly bakes: Bakes },
+  {
+    spoilt,
+    bakes,
+    neverShows,
+  }: { readonly spoilt: number; readonly bakes: Bakes; readonly neverShows: Sign | undefined },
 ): string[] {
   const cautions = crackingIn(plan, spoilt, bakes);
+  if (neverShows) {
+    cautions.push(
+      `You wait until ${SIGN_NAMES[neverShows]}, and that is not foreseen to come: what was to follow is left out.`,
+    );
+  }
+  if (plan.laid && plan.laid.length > 0) {
+    cautions.push(
+      'What lies under or over the filling is computed as a level layer; pieces with filling between them heat sooner.',
+    );
+  }
   if (best && best.peakC < 71) {
     cautions.push(
       'The middle stays under 71 °C. For the young, the old, the pregnant or the ill use pasteurised egg, and follow your local code.',

@@ -1,9 +1,9 @@
-import { browningRatePerS, lightnessAfter, shadeOf } from '../browning';
+import { lightnessAfter, shadeOf } from '../browning';
 import {
-  bakeThrough,
   centreOf,
   columnMeans,
   curdledShare,
+  learntEnough,
   momentAt,
   outcomeAt,
   ringsOf,
@@ -16,7 +16,6 @@ import { boilingPointAtAltitudeC } from '../properties';
 import { succeed, type Result } from '../result';
 import {
   aroundAt,
-  firstMoment,
   later,
   readerAt,
   runCourse,
@@ -27,7 +26,11 @@ import {
 import { SIMMERS_WITHIN_K, type BathForecast } from './bath';
 import { cautionsFor, reasonIn } from './cautions';
 import { coolingOf } from './cooling';
-import { LONGEST_BAKE_S, prepare } from './prepare';
+import { bakeUntil } from './bakeUntil';
+import { browningAlong, shellRimC, topHalfwayC } from './colouring';
+import { laidOutcomes } from './laid';
+import { LONGEST_BAKE_S, type Prepared } from './prepare';
+import { prepare } from './signs';
 import {
   PROBE_PLACES,
   type FieldShape,
@@ -60,18 +63,14 @@ export const DRAWN_COOLING_S = 40 * 60;
 /** Temperatures of the shell's base half-way out, between its filling and the tin. */
 function baseAt(
   { mesh }: Model,
-  plan: ForecastPlan,
+  shellLayer: number | undefined,
   { temperatureC }: Moment,
 ): Pick<Frame, 'baseC'> {
-  if (plan.shell === 'none') return {};
+  if (shellLayer === undefined) return {};
   const column = Math.floor(mesh.fillColumns / 2) * mesh.rows;
-  const top = mesh.baseRows - 1;
-  const shellRows = mesh.layerOf
-    .subarray(column, column + mesh.baseRows)
-    .reduce((count, layer) => count + (layer === 0 ? 1 : 0), 0);
-  return {
-    baseC: [temperatureC[column + top]!, temperatureC[column + top - (shellRows - 1)]!],
-  };
+  const inBase = mesh.layerOf.subarray(column, column + mesh.baseRows);
+  const [lowest, highest] = [inBase.indexOf(shellLayer), inBase.lastIndexOf(shellLayer)];
+  return { baseC: [temperatureC[column + highest]!, temperatureC[column + lowest]!] };
 }
 
 /** Set fractions of the middle from which a knife comes out smeared, and clean. From memory. */
@@ -85,18 +84,27 @@ function knifeIn(model: Model, moment: Moment): Knife {
 
 /** What has become of the open surface by the pull, half-way out. */
 function topOf({ mesh }: Model, history: readonly Moment[], pulled: Moment): TopForecast {
-  const column = Math.floor(mesh.fillColumns / 2);
-  let brown = 0;
-  for (let index = 1; index < history.length && history[index]!.timeS <= pulled.timeS; index += 1) {
-    const [a, b] = [history[index - 1]!, history[index]!];
-    const rates = browningRatePerS(a.surfaceC[column]!) + browningRatePerS(b.surfaceC[column]!);
-    brown += ((b.timeS - a.timeS) * rates) / 2;
-  }
+  const inOven = history.filter(({ timeS }) => timeS <= pulled.timeS);
+  const brown = browningAlong(inOven, topHalfwayC(mesh)).at(-1)!;
   return {
     shade: shadeOf(lightnessAfter(brown)),
-    surfaceC: pulled.surfaceC[column]!,
-    driedKgM2: pulled.driedKgM2[column]!,
+    surfaceC: topHalfwayC(mesh)(pulled),
+    driedKgM2: pulled.driedKgM2[Math.floor(mesh.fillColumns / 2)]!,
   };
+}
+
+/** Lightness of the shell's rim along a bake, by moment; none without a shell. */
+function rimLightness(
+  { shellLayer, rimBrown }: Prepared,
+  parts: readonly (readonly [Model, readonly Moment[]])[],
+): number[] | undefined {
+  if (shellLayer === undefined) return undefined;
+  let gone = rimBrown;
+  return parts.flatMap(([model, moments]) => {
+    const along = browningAlong(moments, shellRimC(model, shellLayer)).map((each) => gone + each);
+    gone = along.at(-1) ?? gone;
+    return along.map(lightnessAfter);
+  });
 }
 
 /** The history of the spot that stays coldest in the oven and after: of the axis, at three heights. */
@@ -127,8 +135,12 @@ const placeOf = (model: Model, name: ProbeName): Place => ({
   radiusShare: PROBE_PLACES[name],
 });
 
-function describeField(model: Model, plan: ForecastPlan): FieldShape {
+function describeField({ model, laid }: Prepared, plan: ForecastPlan): FieldShape {
   const { mesh, cup } = model;
+  const laidIn = (place: 'under' | 'over') =>
+    laid
+      .filter((each) => each.laid.place === place)
+      .map(({ laid: { name }, thicknessMm }) => ({ name, thicknessM: thicknessMm / 1000 }));
   return {
     columns: mesh.columns,
     rows: mesh.rows,
@@ -142,6 +154,8 @@ function describeField(model: Model, plan: ForecastPlan): FieldShape {
       depthM: cup.depthM,
     },
     shellThicknessM: plan.shell === 'none' ? 0 : plan.shellThicknessMm / 1000,
+    under: laidIn('under'),
+    over: laidIn('over'),
   };
 }
 
@@ -157,16 +171,13 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
   const { resolution = 1, setShiftK = 0, brief = false, onProgress = () => undefined } = options;
   const prepared = prepare(plan, resolution, setShiftK);
   if (!prepared.ok) return prepared;
-  const { model, bakes, bath, oven, out } = prepared.value;
+  const { model, bakes, bath, oven, out, firstPour, shellLayer } = prepared.value;
 
-  const start = firstMoment(model);
-  const baked = [
-    start,
-    ...bakeThrough(model, start, oven, LONGEST_BAKE_S, {
-      spoiltAtMost: bakes.spoiltAtMost,
-      onStep: (share) => onProgress(0.4 * share),
-    }),
-  ];
+  const enough = learntEnough(model, bakes.spoiltAtMost);
+  const { poured, moments: baked } = bakeUntil(prepared.value, (moment) => {
+    onProgress((0.4 * moment.timeS) / LONGEST_BAKE_S);
+    return enough(moment);
+  });
   onProgress(0.4);
   const coasts = tryPulls(model, baked, out);
   onProgress(0.8);
@@ -189,21 +200,33 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
   const history = [...baked.filter((moment) => moment.timeS < pullS - 1), pulled, ...cooling];
   const last = history[history.length - 1]!;
 
-  const readers = Object.keys(PROBE_PLACES).map(
-    (name) => [name, readerAt(model, placeOf(model, name as ProbeName))] as const,
-  );
-  const frameOf = (moment: Moment): Frame => ({
-    timeS: moment.timeS,
-    inOven: moment.timeS <= pullS,
-    probeC: Object.fromEntries(
-      readers.map(([name, read]) => [name, read(moment.temperatureC)]),
-    ) as Record<ProbeName, number>,
-    wobble: wobbleOf(model, moment),
-    rings: ringsOf(model, moment),
-    airC: aroundAt(moment.timeS <= pullS ? oven : wayOut, moment.timeS - 1e-6).top.airC,
-    ...baseAt(model, plan, moment),
-    ...(moment.timeS <= pullS && moment.water ? { waterC: moment.water.celsius } : {}),
-  });
+  const framesOf = (of: Model, moments: readonly Moment[]): Frame[] => {
+    const readers = Object.keys(PROBE_PLACES).map(
+      (name) => [name, readerAt(of, placeOf(of, name as ProbeName))] as const,
+    );
+    return moments.map((moment) => ({
+      timeS: moment.timeS,
+      inOven: moment.timeS <= pullS,
+      probeC: Object.fromEntries(
+        readers.map(([name, read]) => [name, read(moment.temperatureC)]),
+      ) as Record<ProbeName, number>,
+      wobble: wobbleOf(of, moment),
+      rings: ringsOf(of, moment),
+      airC: aroundAt(moment.timeS <= pullS ? oven : wayOut, moment.timeS - 1e-6).top.airC,
+      ...baseAt(of, shellLayer, moment),
+      ...(of === model ? {} : { levelM: of.cup.depthM }),
+      ...(moment.timeS <= pullS && moment.water ? { waterC: moment.water.celsius } : {}),
+    }));
+  };
+  const parts = [
+    ...(firstPour ? [[firstPour.model, poured] as const] : []),
+    [model, history] as const,
+  ];
+  const rim = rimLightness(prepared.value, parts);
+  const frames = parts
+    .flatMap(([of, moments]) => framesOf(of, moments))
+    .map((frame, index) => (rim ? { ...frame, rimLightness: rim[index]! } : frame));
+  const moments = parts.flatMap(([, each]) => each);
   const temperatureAtCentre = readerAt(model, placeOf(model, 'centre'));
   onProgress(1);
   const inWater = history.filter((moment) => moment.water && moment.timeS <= pullS);
@@ -233,9 +256,11 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
     setC: bakes.setC,
     curdleC: bakes.curdleC,
     spoils: bakes.spoils,
-    frames: history.map(frameOf),
-    field: describeField(model, plan),
-    temperatureC: brief ? [] : inOneBuffer(history.map((moment) => moment.temperatureC)),
+    frames,
+    field: describeField(prepared.value, plan),
+    temperatureC: brief ? [] : inOneBuffer(moments.map((moment) => moment.temperatureC)),
+    steps: prepared.value.steps,
+    laid: laidOutcomes(model, prepared.value.laid, moments, pulled),
     waterLostG: last.energy.evaporatedKg * 1000,
     ...(bathForecast ? { bath: bathForecast } : {}),
     ...(brief || options.cooling === false
@@ -253,6 +278,10 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
     top: topOf(model, history, pulled),
     energyResidual:
       (last.energy.receivedJ - last.energy.storedJ) / Math.max(1, Math.abs(last.energy.receivedJ)),
-    cautions: cautionsFor(plan, best, { spoilt: curdledShare(model, pulled), bakes }),
+    cautions: cautionsFor(plan, best, {
+      spoilt: curdledShare(model, pulled),
+      bakes,
+      neverShows: prepared.value.neverShows,
+    }),
   });
 }

@@ -1,5 +1,5 @@
 import type { Analysis, ShellKind } from '../formula';
-import { foodProperties } from '../properties';
+import { boilingPointC, foodProperties, waterActivity } from '../properties';
 import type { CupLayer, Material } from '../thermal';
 import type { VesselMaterial } from '../vessel';
 
@@ -45,14 +45,22 @@ const EXPANSION_PER_K = 5e-4;
  */
 const viscosityPaS = (solids: number): number => 1e-3 * Math.exp(6 * solids);
 
+/** With less water than this, by mass, nothing is held at the boiling point. From memory. */
+const LEAST_WATER = 0.1;
+
 /** Reference temperature for the density of a warm mixture, °C. */
 const WARM_C = 50;
 
 /**
  * The filling as a material of the thermal model, from the formula's composition. A thick one, a
- * purée, paste or cheese, does not stir itself.
+ * purée, paste or cheese, does not stir itself. Its water boils at the air's pressure, the later the more is
+ * dissolved in it; without a pressure it does not. What is nearly dry or fat has none to boil.
  */
-export function fillingMaterial(analysis: Analysis, thick = false): Material {
+export function fillingMaterial(
+  analysis: Analysis,
+  thick = false,
+  airPressurePa?: number,
+): Material {
   const food = foodProperties(analysis.composition, WARM_C);
   const [c0, c1, c2] = food.heatCapacityJkgK;
   const density = food.densityKgM3;
@@ -60,6 +68,9 @@ export function fillingMaterial(analysis: Analysis, thick = false): Material {
     name: 'filling',
     conductivityWmK: food.conductivityWmK,
     heatCapacityJm3K: [density * c0, density * c1, density * c2],
+    ...(airPressurePa === undefined || !(analysis.share.water > LEAST_WATER)
+      ? {}
+      : { boilsC: boilingPointC(airPressurePa / waterActivity(analysis.composition)) }),
     ...(thick
       ? {}
       : {

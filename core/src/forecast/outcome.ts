@@ -2,6 +2,8 @@ import type { Shade } from '../browning';
 import type { NoWindow, Rings, Wobble } from '../doneness';
 import type { BathForecast } from './bath';
 import type { CoolingForecast } from './cooling';
+import type { LaidForecast } from './laid';
+import type { OvenStep } from './programme';
 import type { Safety } from './safety';
 
 /** Places whose histories are reported, all at half depth. */
@@ -18,6 +20,10 @@ export interface Frame {
   readonly rings: Rings;
   /** Of the bath, while it stands in one. */
   readonly waterC?: number;
+  /** Depth of the filling while not all of it is in, m. */
+  readonly levelM?: number;
+  /** Colour of the shell's upper edge, L of L*a*b*. */
+  readonly rimLightness?: number;
   /** Air round it: the oven's, then the room's or the fridge's. */
   readonly airC: number;
   /** The base of a shell half-way out: under the filling and on the tin, °C. */
@@ -40,6 +46,14 @@ export interface FieldShape {
     readonly depthM: number;
   };
   readonly shellThicknessM: number;
+  /** What lies under the filling, from it down, and over it, from it up. */
+  readonly under: readonly LaidShape[];
+  readonly over: readonly LaidShape[];
+}
+
+export interface LaidShape {
+  readonly name: string;
+  readonly thicknessM: number;
 }
 
 /** What a cook meets when pulling at a given time. */
@@ -88,6 +102,10 @@ export interface Forecast {
   readonly field: FieldShape;
   /** By frame, temperatures by cell, °C; all of them views of one buffer, so that it passes between threads at once. */
   readonly temperatureC: readonly Float32Array[];
+  /** What is done to the oven, each sign with the minute at which it is foreseen. */
+  readonly steps: readonly OvenStep[];
+  /** What becomes of what lies under and over the filling. */
+  readonly laid: readonly LaidForecast[];
   readonly waterLostG: number;
   readonly bath?: BathForecast;
   /** The hours after the drawn pull, where they were asked for. */

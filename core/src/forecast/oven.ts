@@ -1,5 +1,5 @@
 import { standardPressurePa } from '../properties';
-import type { Face, Surroundings } from '../thermal';
+import type { Evaporation, Face, Surroundings } from '../thermal';
 import { bathIn, BATH_VAPOUR_PA, type BathPlan, type BathSize } from './bath';
 import type { VesselMaterial } from '../vessel';
 import { WALLS } from './materials';
@@ -52,11 +52,29 @@ export const AIR: Readonly<Record<OvenKind, OvenAir>> = {
  */
 export const SURFACE_WETNESS = 0.5;
 
-/** How an open surface dries: its water activity (0 to 1), and the loss at which a skin halves the rate. */
+/**
+ * How an open surface dries: its water activity (0 to 1), the loss at which a skin halves the rate, and how
+ * much of a filling's wet surface there is of it, 0 to 1; all of it when not said.
+ */
 export interface Drying {
   readonly activity: number;
   readonly skinKgM2: number;
+  readonly share?: number;
 }
+
+/** The evaporation of a surface that dries so, `wetness` of it left open, in air of that vapour pressure. */
+export const evaporationOf = (
+  { activity, skinKgM2, share = 1 }: Drying,
+  wetness: number,
+  vapourPressurePa: number,
+  altitudeM: number,
+): Evaporation => ({
+  wetness: SURFACE_WETNESS * wetness * share,
+  skinKgM2,
+  activity,
+  vapourPressurePa,
+  airPressurePa: standardPressurePa(altitudeM),
+});
 
 const DRIES: Drying = { activity: 1, skinKgM2: 0.4 };
 
@@ -137,12 +155,12 @@ export function inOven(
   return {
     top: {
       ...face(air.topWm2K * over.convection, FOOD_EMISSIVITY * over.radiation),
-      evaporation: {
-        wetness: SURFACE_WETNESS * over.wetness,
-        vapourPressurePa: bath ? BATH_VAPOUR_PA : OVEN_VAPOUR_PA,
-        airPressurePa: standardPressurePa(altitudeM),
-        ...drying,
-      },
+      evaporation: evaporationOf(
+        drying,
+        over.wetness,
+        bath ? BATH_VAPOUR_PA : OVEN_VAPOUR_PA,
+        altitudeM,
+      ),
     },
     side: bath
       ? face(air.sideWm2K * IN_THE_PAN.convection, outside * IN_THE_PAN.radiation)

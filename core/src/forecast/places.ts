@@ -2,7 +2,7 @@ import { standardPressurePa } from '../properties';
 import type { Bath, Course, Face, Surroundings } from '../thermal';
 import type { VesselMaterial } from '../vessel';
 import { WALLS } from './materials';
-import { FOOD_EMISSIVITY, SURFACE_WETNESS, type Drying } from './oven';
+import { evaporationOf, FOOD_EMISSIVITY, type Drying } from './oven';
 
 /** Where a bake is put once it is done. */
 export const OUT_PLACES = [
@@ -76,12 +76,7 @@ function openAir(
     radiantC: airC,
   });
   const outside = WALLS[vessel].emissivity;
-  const evaporation = {
-    wetness: SURFACE_WETNESS,
-    vapourPressurePa,
-    airPressurePa: standardPressurePa(altitudeM),
-    ...drying,
-  };
+  const evaporation = evaporationOf(drying, 1, vapourPressurePa, altitudeM);
   return {
     top: { ...face(air.top, FOOD_EMISSIVITY), ...(film ? {} : { evaporation }) },
     side: face(air.side, outside),

@@ -1,9 +1,12 @@
+import type { TargetShade } from '../browning';
 import type { Line, PartKind, ShellKind } from '../formula';
 import type { EggGrade, Ingredient } from '../ingredients';
 import { fail, succeed, type Result } from '../result';
 import type { Vessel } from '../vessel';
 import type { BathPlan } from './bath';
 import { OVEN_LIMITS_C, type OvenKind, type Standing } from './oven';
+import { TOP_UP_LIMITS, type TopUp } from './topUp';
+import type { Laid } from './laid';
 import type { OutStep } from './places';
 import type { OvenProgramme } from './programme';
 
@@ -20,9 +23,13 @@ export interface ForecastPlan {
   readonly shellThicknessMm: number;
   /** The shell goes in raw, under its filling. */
   readonly rawShell?: boolean;
+  /** The colour a shell that was baked before goes in with; golden when not said. */
+  readonly shellShade?: TargetShade;
   readonly headspaceMm: number;
-  /** What already lies in the vessel under the filling, mL. */
-  readonly takenMl?: number;
+  /** What goes in under and over the filling, from the base up. */
+  readonly laid?: readonly Laid[];
+  /** Part of the filling is poured in the oven. */
+  readonly topUp?: TopUp;
   readonly oven: { readonly kind: OvenKind; readonly offsetK: number };
   /** Water round the vessels; none is a dry oven. */
   readonly bath?: BathPlan;
@@ -66,7 +73,7 @@ const ascending = (minutes: readonly number[]): boolean =>
 
 function checkProgramme({ programme = {}, out }: ForecastPlan): Result<true> {
   const { steps = [], doors = [], entersAtC, swingK = 0 } = programme;
-  if (!ascending([0, ...steps.map(({ atMin }) => atMin)])) {
+  if (!ascending([0, ...steps.flatMap(({ atMin, on }) => (on ? [] : [atMin]))])) {
     return fail(
       'steps',
       'Put the oven’s steps in order, the first after 0 min.',
@@ -130,6 +137,25 @@ export function checkConditions(plan: ForecastPlan): Result<true> {
   }
   if (outside(plan.altitudeM, ALTITUDE_LIMITS_M)) {
     return fail('altitude', 'The altitude must be between -400 and 5000 m.', 'altitudeM');
+  }
+  const { topUp } = plan;
+  if (
+    topUp &&
+    (outside(topUp.share, { least: TOP_UP_LIMITS.leastShare, most: TOP_UP_LIMITS.mostShare }) ||
+      outside(topUp.atMin, { least: 1, most: TOP_UP_LIMITS.mostMin }))
+  ) {
+    return fail(
+      'top-up',
+      'Pour 30 to 95 % of the filling first, and the rest within the hour.',
+      'topUp',
+    );
+  }
+  if (topUp && plan.laid?.some(({ place }) => place === 'over')) {
+    return fail(
+      'top-up',
+      'A topping lies on the whole of the filling: pour it all at once, or put the topping on later.',
+      'topUp',
+    );
   }
   return checkProgramme(plan);
 }

@@ -1,7 +1,8 @@
+import { browningTo, lightnessOf } from '../browning';
 import { reactionsOf } from '../doneness';
 import { analyse, PART_NAMES, type Analysis } from '../formula';
 import { findAmong } from '../ingredients';
-import { waterActivity } from '../properties';
+import { standardPressurePa } from '../properties';
 import { fail, succeed, type Result } from '../result';
 import { bakesOf, judgePart, type Bakes } from '../setting';
 import { fillToHeadspace, roomInside } from '../shell';
@@ -13,15 +14,16 @@ import {
   type Course,
   type Cup,
   type Model,
-  type Reaction,
 } from '../thermal';
-import { checkVessel, roundLike } from '../vessel';
+import { checkVessel, depthOfMm, roundLike } from '../vessel';
 import { bathSize, type BathSize } from './bath';
+import { dryingOf, laidLayers, levelOverMm, type LaidLayer } from './laid';
 import { fillingMaterial, layersAround } from './materials';
 import { inOven, type Drying } from './oven';
 import { courseOut, type WayOut } from './places';
 import { checkConditions, hottestSetC, type ForecastPlan } from './plan';
-import { ovenStretches, type OvenProgramme } from './programme';
+import { ovenStretches, type OvenProgramme, type OvenStep, type Sign } from './programme';
+import { filledTo, POURING_S } from './topUp';
 
 /** Longest bake looked at, s. */
 export const LONGEST_BAKE_S = 2 * 3600;
@@ -29,6 +31,18 @@ export const LONGEST_BAKE_S = 2 * 3600;
 /** A plan made ready: what is heated, what sets in it, and what it stands in over time. */
 export interface Prepared {
   readonly model: Model;
+  /** Where the filling is poured in two goes: what is in the oven until the rest follows. */
+  readonly firstPour: { readonly model: Model; readonly untilS: number } | undefined;
+  /** What lies under and over the filling; the first of the cup's layers, in this order. */
+  readonly laid: readonly LaidLayer[];
+  /** Which of the cup's layers is the shell; none without one. */
+  readonly shellLayer: number | undefined;
+  /** How far its rim has browned before it goes in: an exponent, as in `browning`. */
+  readonly rimBrown: number;
+  /** What is done to the oven, by the minute; a sign with the minute it is foreseen at. */
+  readonly steps: readonly OvenStep[];
+  /** A sign that is waited for and does not come. */
+  readonly neverShows?: Sign;
   readonly analysis: Analysis;
   readonly bakes: Bakes;
   readonly bath: BathSize | undefined;
@@ -38,13 +52,17 @@ export interface Prepared {
   readonly out: (pulledAtS: number) => Course;
 }
 
-/** Turns a plan into a model to compute, or says what stands in the way, at its field. */
-export function prepare(plan: ForecastPlan, resolution = 1, setShiftK = 0): Result<Prepared> {
+/**
+ * Turns a plan whose steps are by the minute into a model to compute, or says what stands in the way, at its
+ * field.
+ */
+export function prepareTimed(plan: ForecastPlan, resolution = 1, setShiftK = 0): Result<Prepared> {
   const conditions = checkConditions(plan);
   if (!conditions.ok) return conditions;
   const vesselProblem = checkVessel(plan.vessel)[0];
   if (vesselProblem) return { ok: false, problem: { ...vesselProblem, path: 'vessel' } };
-  const analysis = analyse(plan.lines, plan.eggGrade, findAmong(plan.own ?? []));
+  const find = findAmong(plan.own ?? []);
+  const analysis = analyse(plan.lines, plan.eggGrade, find);
   const judged = judgePart(analysis, plan.family, plan.shell);
   if (judged.kind === 'not-judged') return fail('not-judged', judged.reason, 'family');
   const found = bakesOf(judged, plan.family);
@@ -71,36 +89,77 @@ export function prepare(plan: ForecastPlan, resolution = 1, setShiftK = 0): Resu
   }
   const room = roomInside(plan.vessel, plan.shell === 'none' ? 0 : plan.shellThicknessMm);
   if (!room.ok) return room;
-  const fill = fillToHeadspace(room.value, plan.headspaceMm, analysis.densityGMl, plan.takenMl);
+  const underMl = (plan.laid ?? []).reduce(
+    (sum, { place, ml }) => sum + (place === 'under' ? ml : 0),
+    0,
+  );
+  const fill = fillToHeadspace(room.value, plan.headspaceMm, analysis.densityGMl, underMl);
   if (!fill.ok) return fill;
-  const round = roundLike(room.value, fill.value.depthMm);
+  const { depthMm } = fill.value;
+  const fromMm = levelOverMm(room.value, underMl);
+  if (depthMm - fromMm < LEAST_FILLING_MM) {
+    return fail(
+      'nothing-left',
+      `What lies under it leaves the filling ${(depthMm - fromMm).toFixed(1)} mm. Use less of it, or a deeper tin.`,
+      'headspaceMm',
+    );
+  }
+  const airPressurePa = standardPressurePa(plan.altitudeM);
+  const round = roundLike(room.value, depthMm, fromMm);
+  const laid = laidLayers(plan.laid ?? [], room.value, depthMm, plan.roomC, {
+    grade: plan.eggGrade,
+    find,
+    shell: plan.shell,
+    airPressurePa,
+  });
+  const around = layersAround(
+    plan.shell,
+    room.value.shellThicknessMm,
+    plan.vessel.material,
+    plan.roomC,
+    plan.rawShell,
+  );
   const cup: Cup = {
-    material: fillingMaterial(analysis, bakes.thick),
-    depthM: fill.value.depthMm / 1000,
+    material: fillingMaterial(analysis, bakes.thick, airPressurePa),
+    depthM: round.heightMm / 1000,
     bottomRadiusM: round.baseRadiusMm / 1000,
     topRadiusM: round.topRadiusMm / 1000,
     startC: plan.fillingStartC,
-    layers: layersAround(
-      plan.shell,
-      room.value.shellThicknessMm,
-      plan.vessel.material,
-      plan.roomC,
-      plan.rawShell,
-    ),
+    layers: [...laid.map(({ layer }) => layer), ...around],
   };
   const bath = plan.bath && bathSize(plan.bath, plan.vessel);
   if (bath && !bath.ok) return bath;
-  const model = buildModel(cup, reactionsOf(bakes), resolution);
+  const reactions = reactionsOf(bakes);
+  const model = buildModel(cup, reactions, resolution);
+  const { topUp } = plan;
+  const firstMm = topUp
+    ? (depthOfMm(room.value, underMl + topUp.share * fill.value.volumeMl) ?? depthMm) - fromMm
+    : 0;
   return succeed({
     model,
+    firstPour: topUp && {
+      model: buildModel(filledTo(cup, firstMm / 1000), reactions, resolution),
+      untilS: topUp.atMin * 60,
+    },
+    laid,
+    shellLayer: around.length > 1 ? laid.length : undefined,
+    rimBrown: plan.rawShell ? 0 : browningTo(lightnessOf(plan.shellShade ?? 'golden')),
+    steps: plan.programme?.steps ?? [],
     analysis,
     bakes,
     bath: bath?.value,
-    ...coursesOf(plan, model, bath?.value, {
-      activity: waterActivity(analysis.composition),
-      skinKgM2: bakes.skinKgM2,
-    }),
+    ...coursesOf(plan, model, bath?.value, dryingOf(analysis, bakes.skinKgM2, laid)),
   });
+}
+
+/** Less filling than this is a glaze, and not forecast, mm. */
+const LEAST_FILLING_MM = 3;
+
+/** The door opened for the rest of the filling among the others. */
+function withPouring({ programme = {}, topUp }: ForecastPlan): OvenProgramme {
+  if (!topUp) return programme;
+  const pouring = { atMin: topUp.atMin, forS: POURING_S };
+  return { ...programme, doors: [...(programme.doors ?? []), pouring] };
 }
 
 /** What the vessel stands in over the bake, and after a pull. */
@@ -129,7 +188,7 @@ function coursesOf(
         }),
       }),
     );
-  const oven = courseIn(plan.setC, plan.programme ?? {}, LONGEST_BAKE_S);
+  const oven = courseIn(plan.setC, withPouring(plan), LONGEST_BAKE_S);
   const wayFrom = (pulledAtS: number): WayOut => ({
     roomC,
     altitudeM,
@@ -152,19 +211,3 @@ function coursesOf(
 
 /** How long an oven that is switched off is followed, s. */
 const COOLING_OVEN_S = 6 * 3600;
-
-/** A plan as the solver takes it: what is heated, what it meets, what sets and curdles in it. */
-export interface BakeModel {
-  readonly cup: Cup;
-  readonly reactions: readonly Reaction[];
-  readonly oven: Course;
-  readonly out: (pulledAtS: number) => Course;
-}
-
-/** The very model a forecast of the plan computes; fails as `forecast` does. */
-export function bakeModelOf(plan: ForecastPlan): Result<BakeModel> {
-  const prepared = prepare(plan);
-  if (!prepared.ok) return prepared;
-  const { model, oven, out } = prepared.value;
-  return succeed({ cup: model.cup, reactions: model.reactions, oven, out });
-}

@@ -1,9 +1,23 @@
 import type { OvenKind } from './oven';
 
+/** Signs a cook turns the oven on by, instead of a minute. */
+export const SIGNS = ['rim-set', 'half-set', 'shell-golden', 'top-colours'] as const;
+export type Sign = (typeof SIGNS)[number];
+
+/** What is waited for, as it follows "when". */
+export const SIGN_NAMES: Readonly<Record<Sign, string>> = {
+  'rim-set': 'the rim has set',
+  'half-set': 'half of it still moves',
+  'shell-golden': 'the shell’s rim is golden',
+  'top-colours': 'the top takes colour',
+};
+
 /** What is done to the oven while something is in it. */
 export interface OvenStep {
-  /** Minutes since it went in. */
+  /** Minutes since it went in; what is foreseen for it where a sign is waited for. */
   readonly atMin: number;
+  /** The sign that is waited for. */
+  readonly on?: Sign | undefined;
   /** Set anew, °C; or switched off, with the door shut or ajar. */
   readonly to: number | 'off-shut' | 'off-ajar';
 }

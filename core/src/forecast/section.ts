@@ -1,4 +1,4 @@
-import type { FieldShape } from './outcome';
+import type { FieldShape, LaidShape } from './outcome';
 
 /** A field of a forecast on an even grid over the half section, for drawing. */
 export interface SectionGrid {
@@ -10,6 +10,32 @@ export interface SectionGrid {
   readonly topM: number;
   /** Row by row from the surface down, outwards in each row. */
   readonly values: Float64Array;
+}
+
+const thicknessOf = (layers: readonly LaidShape[]): number =>
+  layers.reduce((sum, { thicknessM }) => sum + thicknessM, 0);
+
+/** How far a section reaches, m: out to the shell's edge, down to its underside, up to what lies on top. */
+export function extentOf({ fill, shellThicknessM, under, over }: FieldShape) {
+  const slope = (fill.topRadiusM - fill.bottomRadiusM) / fill.depthM;
+  return {
+    widthM: fill.topRadiusM + shellThicknessM * Math.hypot(1, slope),
+    bottomM: -thicknessOf(under) - shellThicknessM,
+    topM: fill.depthM + thicknessOf(over),
+  };
+}
+
+/** The shape while the filling is only `levelM` deep, and nothing lies over it yet. */
+export function shapeFilledTo(shape: FieldShape, levelM: number): FieldShape {
+  const { fill, heightM, baseRows } = shape;
+  const share = levelM / fill.depthM;
+  const topRadiusM = fill.bottomRadiusM + (fill.topRadiusM - fill.bottomRadiusM) * share;
+  return {
+    ...shape,
+    heightM: heightM.map((height, row) => (row < baseRows ? height : height * share)),
+    fill: { ...fill, depthM: levelM, topRadiusM },
+    over: [],
+  };
 }
 
 /** Index below and weight above of `value` among ascending centres, clamped at both ends. */
@@ -34,12 +60,8 @@ export function sectionReader(
   across = 30,
   down = 15,
 ): (temperatureC: ArrayLike<number>) => SectionGrid {
-  const { columns, rows, radiusM, heightM, fill, shellThicknessM } = shape;
-  const slope = (fill.topRadiusM - fill.bottomRadiusM) / fill.depthM;
-  const stretch = Math.hypot(1, slope);
-  const widthM = fill.topRadiusM + shellThicknessM * stretch;
-  const bottomM = -shellThicknessM;
-  const topM = fill.depthM;
+  const { columns, rows, radiusM, heightM } = shape;
+  const { widthM, bottomM, topM } = extentOf(shape);
   const corners = new Int32Array(across * down * 4);
   const weights = new Float64Array(across * down * 4);
   for (let y = 0; y < down; y += 1) {

@@ -1,8 +1,9 @@
-import { bakeThrough, centreOf, tryPulls, windowOf } from '../doneness';
+import { centreOf, learntEnough, tryPulls, windowOf } from '../doneness';
 import { succeed, type Result } from '../result';
-import { firstMoment, later, readerAt, runCourse } from '../thermal';
+import { later, readerAt, runCourse, type Model, type Moment } from '../thermal';
 import type { ForecastPlan } from './plan';
-import { LONGEST_BAKE_S, prepare } from './prepare';
+import { bakeUntil } from './bakeUntil';
+import { prepare } from './signs';
 
 /** How unsure the inputs of a forecast are: standard uncertainties. */
 export interface Unsure {
@@ -127,12 +128,11 @@ const SPREAD_TRIES = 5;
 export function memberOf(plan: ForecastPlan, shift: Shift, pullS: number): Result<Member> {
   const prepared = prepare(shifted(plan, shift), SPREAD_RESOLUTION, shift.setK);
   if (!prepared.ok) return prepared;
-  const { model, bakes, oven, out } = prepared.value;
-  const start = firstMoment(model);
-  const options = { spoiltAtMost: bakes.spoiltAtMost, ...SPREAD_STEPS };
-  const baked = [start, ...bakeThrough(model, start, oven, LONGEST_BAKE_S, options)];
+  const { model, bakes, oven, out, firstPour } = prepared.value;
+  const enough = learntEnough(model, bakes.spoiltAtMost);
+  const { poured, moments: baked } = bakeUntil(prepared.value, enough, SPREAD_STEPS);
   const verdict = windowOf(tryPulls(model, baked, out, SPREAD_TRIES), bakes.spoiltAtMost);
-  const before = baked.filter(({ timeS }) => timeS <= pullS);
+  const before = baked.filter(({ timeS }, index) => index === 0 || timeS <= pullS);
   const from = before[before.length - 1]!;
   const rest = runCourse(model, from, oven, pullS, { ...SPREAD_STEPS, firstStepS: 60 });
   const pulled = rest[rest.length - 1] ?? from;
@@ -140,10 +140,14 @@ export function memberOf(plan: ForecastPlan, shift: Shift, pullS: number): Resul
     ...SPREAD_STEPS,
     firstStepS: 10,
   });
-  const read = readerAt(model, centreOf(model));
-  const history = [...before, ...rest, ...after].map(
-    ({ timeS, temperatureC }) => [timeS, read(temperatureC)] as const,
-  );
+  const middleOf = (of: Model, moments: readonly Moment[]) => {
+    const read = readerAt(of, centreOf(of));
+    return moments.map(({ timeS, temperatureC }) => [timeS, read(temperatureC)] as const);
+  };
+  const history = [
+    ...(firstPour ? middleOf(firstPour.model, poured) : []),
+    ...middleOf(model, [...before, ...rest, ...after]),
+  ];
   return succeed({
     window:
       verdict.kind === 'window' ? [verdict.earliestS, verdict.bestS, verdict.latestS] : undefined,

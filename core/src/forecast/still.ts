@@ -29,6 +29,10 @@ export function stillAt(of: Forecast, timeS: number): Still {
       ...(a.baseC && b.baseC
         ? { baseC: [between(a.baseC[0], b.baseC[0]), between(a.baseC[1], b.baseC[1])] as const }
         : {}),
+      ...(a.levelM === undefined ? {} : { levelM: a.levelM }),
+      ...(a.rimLightness !== undefined && b.rimLightness !== undefined
+        ? { rimLightness: between(a.rimLightness, b.rimLightness) }
+        : {}),
       ...(a.waterC !== undefined && b.waterC !== undefined
         ? { waterC: between(a.waterC, b.waterC) }
         : {}),

@@ -23,6 +23,11 @@ export interface Balance {
   readonly upwardWK: Float64Array;
   /** Heat gained by each cell, W. */
   readonly gainW: Float64Array;
+  /** Where the water of each cell boils, °C, and the heat it then spends on steam, W/K past that. */
+  readonly boilsC: Float64Array;
+  readonly boilingWK: Float64Array;
+  /** What all cells spend on boiling, W, at the last gain worked out. */
+  readonly boiling: { spentW: number };
   readonly faces: readonly Face[];
   readonly faceCell: Int32Array;
   readonly faceAreaM2: Float64Array;
@@ -41,6 +46,12 @@ export interface Balance {
   readonly water: WaterNode | undefined;
 }
 
+/**
+ * Heat that boiling takes away, W/(m³ K) past the boiling point: so much that wet food stays within a few
+ * degrees of it in any oven, and little enough for the solver's steps. The steam is taken to get out.
+ */
+const BOILING_WM3K = 5e5;
+
 /** Sets up the balance of a cup that stands in `around`, in the state of `from`. */
 export function createBalance(model: Model, around: Surroundings, from: Moment): Balance {
   const { mesh } = model;
@@ -51,8 +62,12 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
     [new Float64Array(cells), new Float64Array(cells), new Float64Array(cells)] as const;
   const k = triple();
   const c = triple();
+  const boilsC = new Float64Array(cells);
+  const boilingWK = new Float64Array(cells);
   for (let cell = 0; cell < cells; cell += 1) {
     const material = materialOf(model, cell);
+    boilsC[cell] = material.boilsC ?? Infinity;
+    boilingWK[cell] = material.boilsC === undefined ? 0 : BOILING_WM3K * mesh.volumeM3[cell]!;
     for (let power = 0; power < 3; power += 1) {
       k[power]![cell] = material.conductivityWmK[power]!;
       c[power]![cell] = material.heatCapacityJm3K[power]! * mesh.volumeM3[cell]!;
@@ -118,6 +133,9 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
     outwardWK: new Float64Array(cells),
     upwardWK: new Float64Array(cells),
     gainW: new Float64Array(cells),
+    boilsC,
+    boilingWK,
+    boiling: { spentW: 0 },
     faces,
     faceCell,
     faceAreaM2,
@@ -185,7 +203,14 @@ export function updateConductances(of: Balance, t: Float64Array): void {
 
 const flux: SurfaceFlux = { lossWm2: 0, evaporationWm2: 0, slopeWm2K: 0 };
 
-/** Heat gained by each cell at the temperatures `t`; returns the sum through all faces, W. */
+/** Growth of what each cell spends on boiling with its temperature, W/K, written into `slopes`. */
+export function boilingSlopes(of: Balance, t: Float64Array, slopes: Float64Array): void {
+  for (let cell = 0; cell < of.cells; cell += 1) {
+    slopes[cell] = t[cell]! > of.boilsC[cell]! ? of.boilingWK[cell]! : 0;
+  }
+}
+
+/** Heat gained by each cell at the temperatures `t`; returns the sum through all faces less what boils off, W. */
 export function updateGain(of: Balance, t: Float64Array): number {
   const { cells, rows, gainW, outwardWK, upwardWK, conductivity, faces } = of;
   gainW.fill(0);
@@ -197,6 +222,15 @@ export function updateGain(of: Balance, t: Float64Array): number {
     if (up !== 0) gainW[cell + 1]! += up;
     gainW[cell]! -= out + up;
   }
+  let boiledW = 0;
+  for (let cell = 0; cell < cells; cell += 1) {
+    const pastK = t[cell]! - of.boilsC[cell]!;
+    if (pastK <= 0) continue;
+    const spentW = of.boilingWK[cell]! * pastK;
+    gainW[cell]! -= spentW;
+    boiledW += spentW;
+  }
+  of.boiling.spentW = boiledW;
   const { water, faceBathWm2K } = of;
   if (water) {
     water.gainW = 0;
@@ -204,7 +238,7 @@ export function updateGain(of: Balance, t: Float64Array): number {
     addOvenToWater(water);
   }
   const waterC = water ? water.celsius : of.fixedWaterC;
-  let receivedW = 0;
+  let receivedW = -boiledW;
   for (let face = 0; face < faces.length; face += 1) {
     const cell = of.faceCell[face]!;
     const areaM2 = of.faceAreaM2[face]!;
@@ -238,12 +272,13 @@ export function updateGain(of: Balance, t: Float64Array): number {
 
 /**
  * Factors C + w K into `band`, with C the heat capacities and K the conductances and the slopes of
- * the boundary losses; w in seconds.
+ * the boundary losses and of boiling; w in seconds.
  */
 export function factorBalance(
   of: Balance,
   capacity: Float64Array,
   slopes: Float64Array,
+  boiling: Float64Array,
   weightS: number,
   band: Float64Array,
 ): void {
@@ -252,7 +287,7 @@ export function factorBalance(
   band.fill(0);
   for (let cell = 0; cell < cells; cell += 1) {
     const diagonal = cell * stride;
-    band[diagonal]! += capacity[cell]!;
+    band[diagonal]! += capacity[cell]! + weightS * boiling[cell]!;
     if (cell + rows < cells) {
       const entry = weightS * outwardWK[cell]!;
       band[diagonal]! += entry;

@@ -8,6 +8,8 @@ export interface Material {
   readonly heatCapacityJm3K: Quadratic;
   /** Given for a filling that is liquid until it gels. */
   readonly liquid?: Liquid;
+  /** Where the water in it boils, °C; what does not boil when not said. */
+  readonly boilsC?: number;
 }
 
 /** What decides how a filling convects before it gels. */
@@ -18,18 +20,26 @@ export interface Liquid {
   readonly expansionPerK: number;
 }
 
-/** A layer around the filling, base and wall alike: the shell, then the tin or dish. */
+/**
+ * A layer about the filling: round it, as the shell and then the tin or dish, or only under or over it, as
+ * fruit, a second filling or a topping. 0 m where it is not; what is 0 at the wall lies inside of all that is not.
+ */
 export interface CupLayer {
   readonly material: Material;
   readonly baseThicknessM: number;
   /** Measured square to the wall. */
   readonly wallThicknessM: number;
+  /** Over the filling; 0 when not said. */
+  readonly overThicknessM?: number;
   /** Cells across the layer at resolution 1. */
   readonly cells: number;
   readonly startC: number;
 }
 
-/** A round filling in nested layers, the innermost first; no layers is a bare cylinder. */
+/**
+ * A round filling in nested layers, the innermost first; no layers is a bare cylinder. Depth and radii are those
+ * of the filling itself.
+ */
 export interface Cup {
   readonly material: Material;
   readonly depthM: number;

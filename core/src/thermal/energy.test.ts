@@ -100,4 +100,44 @@ describe('the energy ledger', () => {
     expect((end.evaporatedKg - start.evaporatedKg) / waterKg).toBeCloseTo(1, 1.7);
     expect(end.evaporatedKg).toBeGreaterThan(0.01);
   });
+
+  // Source: first law. What goes in through a face that only conducts, less what is stored, has to leave as steam.
+  it('keeps wet food near its boiling point, and makes steam of what more comes in', () => {
+    const closed: Face = { convectionWm2K: 0, airC: 20, emissivity: 0, radiantC: 20 };
+    const around: Surroundings = {
+      top: closed,
+      side: closed,
+      base: { ...closed, convectionWm2K: 60, airC: 200 },
+    };
+    const wet: Cup = {
+      ...cup,
+      layers: [],
+      material: { ...fillingMaterial(filling, true), boilsC: 101 },
+    };
+    const model = buildModel(wet);
+    const moments = run(model, firstMoment(model), around, 7200);
+    const end = moments.at(-1)!;
+    expect(Math.max(...end.temperatureC)).toBeGreaterThan(101);
+    expect(Math.max(...end.temperatureC)).toBeLessThan(107);
+    const { base } = around;
+    let inJ = 0;
+    moments.forEach((moment, index) => {
+      const before = index === 0 ? 0 : moments[index - 1]!.timeS;
+      for (let column = 0; column < model.mesh.columns; column += 1) {
+        const cell = column * model.mesh.rows;
+        const half = 1 / (1 / base.convectionWm2K + model.mesh.halfVerticalM[cell]! / 0.4);
+        const areaM2 = model.mesh.baseAreaM2[column]!;
+        inJ += (moment.timeS - before) * areaM2 * half * (base.airC - moment.temperatureC[cell]!);
+      }
+    });
+    const steamJ = end.energy.evaporationJ;
+    expect(steamJ).toBeGreaterThan(0.3 * end.energy.storedJ);
+    expect((steamJ + end.energy.storedJ) / inJ).toBeCloseTo(1, 1);
+    expect(end.energy.receivedJ / end.energy.storedJ).toBeCloseTo(1, 6);
+    expect(end.energy.evaporatedKg).toBeCloseTo(steamJ / 2.2565e6, 3);
+    // What does not boil goes on warming.
+    const dry = buildModel({ ...wet, material: fillingMaterial(filling, true) });
+    const hot = run(dry, firstMoment(dry), around, 7200).at(-1)!;
+    expect(Math.max(...hot.temperatureC)).toBeGreaterThan(130);
+  });
 });

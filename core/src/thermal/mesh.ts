@@ -55,6 +55,17 @@ const towardsBothEnds = (cells: number): number[] =>
 const evenFaces = (cells: number): number[] =>
   Array.from({ length: cells + 1 }, (_, face) => face / cells);
 
+/** How deep the layers are that lie only under the filling, inside of shell and vessel, m. */
+export const insideUnderM = ({ layers }: Pick<Cup, 'layers'>): number =>
+  layers.reduce(
+    (sum, { baseThicknessM, wallThicknessM }) => sum + (wallThicknessM === 0 ? baseThicknessM : 0),
+    0,
+  );
+
+/** How deep the layers are that lie over the filling, m. */
+export const overM = ({ layers }: Pick<Cup, 'layers'>): number =>
+  layers.reduce((sum, { overThicknessM = 0 }) => sum + overThicknessM, 0);
+
 /**
  * Builds the mesh of a cup. `resolution` multiplies the cells in every direction (1 for daily use,
  * 2 and 4 to see what is left to gain); throws when the cup has no extent.
@@ -68,12 +79,13 @@ export function buildMesh(cup: Cup, resolution = 1): Mesh {
   const fillRows = scaled(FILL_CELLS.vertical);
   const layerCells = cup.layers.map((layer) => scaled(layer.cells));
 
-  // Rows from the underside up: the outermost layer first, then inwards, then the filling.
+  // Rows from the underside up: the outermost layer first, then inwards, the filling, and what lies over it.
   const rowFaces: number[] = [];
   const rowLayer: number[] = [];
   let underside = -cup.layers.reduce((sum, layer) => sum + layer.baseThicknessM, 0);
   for (let layer = cup.layers.length - 1; layer >= 0; layer -= 1) {
     const thickness = cup.layers[layer]!.baseThicknessM;
+    if (thickness === 0) continue;
     for (const face of evenFaces(layerCells[layer]!).slice(0, -1)) {
       rowFaces.push(underside + face * thickness);
       rowLayer.push(layer);
@@ -83,7 +95,17 @@ export function buildMesh(cup: Cup, resolution = 1): Mesh {
   const baseRows = rowFaces.length;
   for (const face of towardsBothEnds(fillRows)) rowFaces.push(face * cup.depthM);
   for (let row = 0; row < fillRows; row += 1) rowLayer.push(-1);
+  let upperside = cup.depthM;
+  cup.layers.forEach(({ overThicknessM = 0 }, layer) => {
+    if (overThicknessM === 0) return;
+    for (const face of evenFaces(layerCells[layer]!).slice(1)) {
+      rowFaces.push(upperside + face * overThicknessM);
+      rowLayer.push(layer);
+    }
+    upperside += overThicknessM;
+  });
   const rows = rowFaces.length - 1;
+  const insideBottom = -insideUnderM(cup);
 
   // Columns: the filling scales with its radius at each height; layers keep their thickness.
   const rimFaces = towardsRim(fillColumns);
@@ -93,6 +115,7 @@ export function buildMesh(cup: Cup, resolution = 1): Mesh {
   const columnLayer: number[] = new Array<number>(fillColumns).fill(-1);
   let offset = 0;
   cup.layers.forEach((layer, index) => {
+    if (layer.wallThicknessM === 0) return;
     for (const face of evenFaces(layerCells[index]!).slice(1)) {
       layerOffsets.push(offset + face * layer.wallThicknessM * stretch);
       columnLayer.push(index);
@@ -101,7 +124,7 @@ export function buildMesh(cup: Cup, resolution = 1): Mesh {
   });
   const columns = columnLayer.length;
   const faceRadius = (face: number, height: number): number => {
-    const inside = cup.bottomRadiusM + slope * Math.max(0, height);
+    const inside = cup.bottomRadiusM + slope * Math.max(insideBottom, height);
     return face <= fillColumns
       ? inside * rimFaces[face]!
       : inside + layerOffsets[face - fillColumns - 1]!;
@@ -148,7 +171,7 @@ export function buildMesh(cup: Cup, resolution = 1): Mesh {
       mesh.halfRadialM[cell] = (outer - inner) / 2;
       mesh.halfVerticalM[cell] = height / 2;
       mesh.centreRadiusM[cell] = (inner + outer) / 2;
-      const slant = column === columns - 1 && row >= baseRows ? stretch : 1;
+      const slant = column === columns - 1 && middle > insideBottom ? stretch : 1;
       mesh.outerAreaM2[cell] = 2 * Math.PI * outer * height * slant;
       mesh.upperAreaM2[cell] = annulus(column, above);
     }

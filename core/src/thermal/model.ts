@@ -37,7 +37,7 @@ export interface EnergyLedger {
   readonly receivedJ: number;
   /** Heat found in the cells above that at the start, J. */
   readonly storedJ: number;
-  /** Heat spent on evaporation at the surface, J, and the water it took along, kg. */
+  /** Heat spent on evaporation at the surface and on boiling inside, J, and the water it took along, kg. */
   readonly evaporationJ: number;
   readonly evaporatedKg: number;
 }

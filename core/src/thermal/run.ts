@@ -1,6 +1,7 @@
 import { evaporationHeatJkg } from '../properties';
 import { createBand, solveBand } from './banded';
 import {
+  boilingSlopes,
   capacityOf,
   contentOf,
   createBalance,
@@ -53,6 +54,7 @@ interface Workspace {
   readonly startSlopes: Float64Array;
   readonly startSurfaceC: Float64Array;
   readonly startEvaporationW: Float64Array;
+  readonly startBoilingSlopes: Float64Array;
   readonly stage1W: Float64Array;
   readonly trialC: Float64Array;
   readonly trialContentJ: Float64Array;
@@ -78,6 +80,7 @@ function createWorkspace(balance: Balance, from: Moment): Workspace {
     startSlopes: new Float64Array(faces.length),
     startSurfaceC: new Float64Array(faces.length),
     startEvaporationW: new Float64Array(faces.length),
+    startBoilingSlopes: new Float64Array(cells),
     stage1W: new Float64Array(cells),
     trialC: new Float64Array(cells),
     trialContentJ: new Float64Array(cells),
@@ -88,15 +91,21 @@ function createWorkspace(balance: Balance, from: Moment): Workspace {
   };
 }
 
-/** How the loss through all faces grows with the change of cells and bath, W: the implicit share of the boundary. */
+/**
+ * How the loss through all faces and by boiling grows with the change of cells and bath, W: the implicit share
+ * of the boundary.
+ */
 function implicitBoundaryW(
   balance: Balance,
   work: Workspace,
   change: Float64Array,
   waterChange: number,
 ): number {
-  const { startSlopes, startCouplings } = work;
+  const { startSlopes, startCouplings, startBoilingSlopes } = work;
   let sum = 0;
+  for (let cell = 0; cell < change.length; cell += 1) {
+    sum += startBoilingSlopes[cell]! * change[cell]!;
+  }
   for (let face = 0; face < startSlopes.length; face += 1) {
     sum +=
       startSlopes[face]! * change[balance.faceCell[face]!]! - startCouplings[face]! * waterChange;
@@ -154,7 +163,7 @@ function tryStep(balance: Balance, work: Workspace, stepS: number, receivedStart
   const { capacity, band, trialC, trialContentJ, stage1W, contentJ, temperatureC } = work;
   const weightS = GAMMA * stepS;
   const { water } = balance;
-  factorBalance(balance, capacity, work.startSlopes, weightS, band);
+  factorBalance(balance, capacity, work.startSlopes, work.startBoilingSlopes, weightS, band);
   prepareBath(balance, work, weightS);
   trialC.set(work.startGainW);
   const water1 = solveWithBath(balance, work, weightS, trialC, work.startWater.gainW);
@@ -255,6 +264,8 @@ export function run(
     updateStirring(balance, latest, h);
     updateConductances(balance, work.temperatureC);
     const receivedStartW = updateGain(balance, work.temperatureC);
+    const boiledStartW = balance.boiling.spentW;
+    boilingSlopes(balance, work.temperatureC, work.startBoilingSlopes);
     work.startGainW.set(balance.gainW);
     work.startSlopes.set(balance.faceSlopeWK);
     work.startSurfaceC.set(balance.faceSurfaceC);
@@ -288,8 +299,8 @@ export function run(
       temperatureC[cell] = temperatureFrom(balance, cell, content, guess);
     }
     const driedKgM2 = Float64Array.from(latest.driedKgM2);
-    let evaporationJ = 0;
-    let evaporatedKg = 0;
+    let evaporationJ = 0.5 * h * (boiledStartW + balance.boiling.spentW);
+    let evaporatedKg = evaporationJ === 0 ? 0 : evaporationJ / evaporationHeatJkg(100);
     for (let column = 0; column < columns; column += 1) {
       const heatJ = 0.5 * h * (work.startEvaporationW[column]! + balance.faceEvaporationW[column]!);
       if (heatJ === 0 || !evaporation) continue;

@@ -135,19 +135,18 @@ export interface Round {
 export const isTrulyRound = (of: Inside): boolean => of.outline === 'round' && of.tubeMm === 0;
 
 /**
- * The round solid that heats most like this one up to `depthMm`: as deep, with as much wall for its
- * area (radius 2 × area / wall; a square's is half its side). Exact for a round vessel; else an
- * approximation that is poorer the longer or deeper the vessel is.
+ * The round solid that heats most like this one from `fromMm` above its base up to `depthMm`: as deep,
+ * with as much wall for its area (radius 2 × area / wall; a square's is half its side). Exact for a round
+ * vessel; else an approximation that is poorer the longer or deeper the vessel is.
  */
-export function roundLike(of: Inside, depthMm: number): Round {
-  if (isTrulyRound(of)) {
-    return {
-      baseRadiusMm: of.baseLengthMm / 2,
-      topRadiusMm: sizeAtMm(of, depthMm)[0] / 2,
-      heightMm: depthMm,
-    };
-  }
+export function roundLike(of: Inside, depthMm: number, fromMm = 0): Round {
   const radius = (heightMm: number) =>
-    (2 * areaAtMm2(of, heightMm)) / (perimeterAtMm(of, heightMm) + Math.PI * of.tubeMm);
-  return { baseRadiusMm: radius(0), topRadiusMm: radius(depthMm), heightMm: depthMm };
+    isTrulyRound(of)
+      ? sizeAtMm(of, heightMm)[0] / 2
+      : (2 * areaAtMm2(of, heightMm)) / (perimeterAtMm(of, heightMm) + Math.PI * of.tubeMm);
+  return {
+    baseRadiusMm: radius(fromMm),
+    topRadiusMm: radius(depthMm),
+    heightMm: depthMm - fromMm,
+  };
 }

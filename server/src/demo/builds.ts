@@ -29,6 +29,7 @@ const part = (
   formulaId: null,
   eachG: null,
   vessels: null,
+  bakesAlong: false,
   ...given,
 });
 
@@ -117,11 +118,31 @@ export const BUILDS: Readonly<Record<string, Build>> = {
     parts: [flaky(6)],
     lossShare: 0.03,
     // A raw shell wants a hot start and heat from below.
-    ovenUse: { ...PLAIN_OVEN_USE, standing: 'hot-tray', steps: [{ atMin: 15, to: 170 }] },
+    ovenUse: {
+      ...PLAIN_OVEN_USE,
+      standing: 'hot-tray',
+      steps: [{ atMin: 15, to: 170 }],
+    },
     shellBake: { ...PLAIN_SHELL_BAKE, raw: true },
   },
-  [FORMULA.barley]: { parts: [flaky(7)], portionsEach: 10, lossShare: 0.02 },
-  [FORMULA.plum]: { parts: [rye(8)], lossShare: 0.03 },
+  [FORMULA.barley]: {
+    parts: [flaky(7)],
+    portionsEach: 10,
+    lossShare: 0.02,
+  },
+  [FORMULA.plum]: {
+    parts: [
+      rye(8),
+      part(8, 2, {
+        name: 'Plum halves',
+        kind: 'fruit-and-nuts',
+        place: 'over',
+        lines: listed(8, [['plums', 400, 'g', 'halved, cut side up']], 101),
+        bakesAlong: true,
+      }),
+    ],
+    lossShare: 0.03,
+  },
   [FORMULA.fig]: {
     parts: [rye(9)],
     portionsEach: 10,
@@ -135,7 +156,17 @@ export const BUILDS: Readonly<Record<string, Build>> = {
       ],
     },
   },
-  [FORMULA.greengage]: { lossShare: 0.02 },
+  [FORMULA.greengage]: {
+    parts: [
+      part(10, 1, {
+        name: 'Greengages',
+        kind: 'fruit-and-nuts',
+        place: 'under',
+        lines: listed(10, [['greengages', 450, 'g', 'stoned']], 101),
+      }),
+    ],
+    lossShare: 0.02,
+  },
   [FORMULA.seaBuckthorn]: {
     parts: [
       part(11, 1, {

@@ -54,6 +54,7 @@ const readPart = (row: Row, lines: readonly Row[]): FormulaData['parts'][number]
   formulaId: row.from_formula_id === null ? null : String(row.from_formula_id),
   eachG: row.each_g === null ? null : Number(row.each_g),
   vessels: row.vessels === null ? null : Number(row.vessels),
+  bakesAlong: Boolean(row.bakes_along),
 });
 
 const read = (row: Row, lines: readonly Row[], parts: readonly Row[]): FormulaData => ({
@@ -79,7 +80,11 @@ const read = (row: Row, lines: readonly Row[], parts: readonly Row[]): FormulaDa
           levelMm: Number(row.bath_level_mm),
           waterC: Number(row.bath_water_c),
         },
-  ovenUse: row.oven_use === null ? PLAIN_OVEN_USE : (fromJson(row.oven_use) as OvenUse),
+  // One kept before ovens could do all they can today is filled out.
+  ovenUse: {
+    ...PLAIN_OVEN_USE,
+    ...(row.oven_use === null ? {} : (fromJson(row.oven_use) as Partial<OvenUse>)),
+  },
   shellBake: row.shell_bake === null ? PLAIN_SHELL_BAKE : (fromJson(row.shell_bake) as ShellBake),
   portionsEach: Number(row.portions_each),
   lossShare: Number(row.loss_share),
@@ -109,7 +114,7 @@ async function replaceLists(on: Transaction, kitchenId: string, row: Stored<Form
   ) => replaceChildren(on, table, 'formula_id', kitchenId, row.id, columns, rows);
   await replace(
     'formula_parts',
-    ['id', 'name', 'kind', 'place', 'from_formula_id', 'each_g', 'vessels'],
+    ['id', 'name', 'kind', 'place', 'from_formula_id', 'each_g', 'vessels', 'bakes_along'],
     parts.map((part) => [
       part.id,
       part.name,
@@ -118,6 +123,7 @@ async function replaceLists(on: Transaction, kitchenId: string, row: Stored<Form
       part.formulaId,
       part.eachG,
       part.vessels,
+      part.bakesAlong ? 1 : 0,
     ]),
   );
   await replace('formula_lines', LINE_COLUMNS, [
