@@ -159,7 +159,10 @@ export const contentOf = (of: Balance, cell: number, celsius: number): number =>
 export const capacityOf = (of: Balance, cell: number, celsius: number): number =>
   of.c[0][cell]! + celsius * (of.c[1][cell]! + celsius * of.c[2][cell]!);
 
-/** Temperature of a cell from its heat content, by Newton's method from a near guess, °C. */
+/**
+ * Temperature of a cell from its heat content, by Newton's method from a near guess, °C. Heat capacities change so
+ * little that what is left after a correction is its square by a thousandth: one under 1e-4 leaves nothing.
+ */
 export function temperatureFrom(
   of: Balance,
   cell: number,
@@ -170,7 +173,7 @@ export function temperatureFrom(
   for (let round = 0; round < 8; round += 1) {
     const change = (contentOf(of, cell, celsius) - contentJ) / capacityOf(of, cell, celsius);
     celsius -= change;
-    if (change < 1e-9 && change > -1e-9) break;
+    if (change < 1e-4 && change > -1e-4) break;
   }
   return celsius;
 }

@@ -50,7 +50,10 @@ export function factorBand(band: Float64Array, size: number, width: number): voi
   }
 }
 
-/** Solves with a factor from {@link factorBand}; `vector` goes in as the right side, comes out as the answer. */
+/**
+ * Solves with a factor from {@link factorBand}; `vector` goes in as the right side, comes out as the answer.
+ * Two columns at once here too.
+ */
 export function solveBand(
   band: Float64Array,
   size: number,
@@ -58,21 +61,33 @@ export function solveBand(
   vector: Float64Array,
 ): void {
   const stride = width + 1;
-  for (let column = 0; column < size; column += 1) {
-    const head = column * stride;
-    const value = vector[column]!;
+  const paired = size - (size % 2);
+  for (let column = 0; column < paired; column += 2) {
+    const a = column * stride;
+    const b = a + width;
+    const valueA = vector[column]!;
+    const valueB = vector[column + 1]! - band[a + 1]! * valueA;
+    vector[column + 1] = valueB;
     const last = column + width < size ? width : size - 1 - column;
-    for (let below = 1; below <= last; below += 1) {
-      vector[column + below]! -= band[head + below]! * value;
+    for (let below = 2; below <= last; below += 1) {
+      vector[column + below]! -= band[a + below]! * valueA + band[b + below]! * valueB;
     }
+    if (column + stride < size) vector[column + stride]! -= band[b + stride]! * valueB;
   }
-  for (let column = size - 1; column >= 0; column -= 1) {
-    const head = column * stride;
-    let value = vector[column]! * band[head]!;
+  if (paired < size) vector[paired]! *= band[paired * stride]!;
+  for (let column = paired - 2; column >= 0; column -= 2) {
+    const a = column * stride;
+    const b = a + width;
+    let valueA = vector[column]! * band[a]!;
+    let valueB = vector[column + 1]! * band[a + stride]!;
     const last = column + width < size ? width : size - 1 - column;
-    for (let below = 1; below <= last; below += 1) {
-      value -= band[head + below]! * vector[column + below]!;
+    for (let below = 2; below <= last; below += 1) {
+      const known = vector[column + below]!;
+      valueA -= band[a + below]! * known;
+      valueB -= band[b + below]! * known;
     }
-    vector[column] = value;
+    if (column + stride < size) valueB -= band[b + stride]! * vector[column + stride]!;
+    vector[column + 1] = valueB;
+    vector[column] = valueA - band[a + 1]! * valueB;
   }
 }

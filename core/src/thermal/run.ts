@@ -39,6 +39,12 @@ const WORKING = { toleranceK: 0.8, longestStepS: 300, firstStepS: 1, shortestSte
 /** L-stable choice for the two-stage Rosenbrock method. */
 const GAMMA = 1 - Math.SQRT1_2;
 
+/**
+ * How much the error of a layer's cell counts beside that of the filling's: a wall comes to its own within
+ * seconds, and what it missed on the way decays with it.
+ */
+const WALL_WEIGHT = 0.3;
+
 /** What a trial step came to. */
 interface Trial {
   readonly errorK: number;
@@ -56,6 +62,8 @@ interface Workspace {
   readonly startEvaporationW: Float64Array;
   readonly startBoilingSlopes: Float64Array;
   readonly stage1W: Float64Array;
+  /** How much the error of each cell counts. */
+  readonly weight: Float64Array;
   readonly trialC: Float64Array;
   readonly trialContentJ: Float64Array;
   readonly band: Float64Array;
@@ -82,6 +90,7 @@ function createWorkspace(balance: Balance, from: Moment): Workspace {
     startEvaporationW: new Float64Array(faces.length),
     startBoilingSlopes: new Float64Array(cells),
     stage1W: new Float64Array(cells),
+    weight: Float64Array.from(balance.model.mesh.layerOf, (layer) => (layer < 0 ? 1 : WALL_WEIGHT)),
     trialC: new Float64Array(cells),
     trialContentJ: new Float64Array(cells),
     band: createBand(cells, rows),
@@ -160,7 +169,7 @@ function prepareBath(balance: Balance, work: Workspace, weightS: number): void {
  */
 function tryStep(balance: Balance, work: Workspace, stepS: number, receivedStartW: number): Trial {
   const { cells } = balance;
-  const { capacity, band, trialC, trialContentJ, stage1W, contentJ, temperatureC } = work;
+  const { capacity, band, trialC, trialContentJ, stage1W, contentJ, temperatureC, weight } = work;
   const weightS = GAMMA * stepS;
   const { water } = balance;
   factorBalance(balance, capacity, work.startSlopes, work.startBoilingSlopes, weightS, band);
@@ -192,7 +201,8 @@ function tryStep(balance: Balance, work: Workspace, stepS: number, receivedStart
   if (water) water.celsius = work.startWater.celsius + stepS * (1.5 * water1 + 0.5 * water2);
   for (let cell = 0; cell < cells; cell += 1) {
     const stage2W = capacity[cell]! * trialC[cell]!;
-    const differenceK = (0.5 * stepS * Math.abs(stage1W[cell]! + stage2W)) / capacity[cell]!;
+    const differenceK =
+      (0.5 * stepS * weight[cell]! * Math.abs(stage1W[cell]! + stage2W)) / capacity[cell]!;
     if (differenceK > errorK) errorK = differenceK;
     trialContentJ[cell] = contentJ[cell]! + stepS * (1.5 * stage1W[cell]! + 0.5 * stage2W);
   }
@@ -202,6 +212,9 @@ function tryStep(balance: Balance, work: Workspace, stepS: number, receivedStart
       0.5 * stepS * (receivedStartW - weightS * implicit1W + receivedEndW - weightS * implicit2W),
   };
 }
+
+/** So many z under its reference a reaction does nothing: a hundred-thousandth of its rate there. */
+const ASLEEP_Z = 5;
 
 /** Extents of all reactions after a step in which each cell went in a straight line. */
 function advanceExtents(
@@ -214,9 +227,11 @@ function advanceExtents(
   const { fillColumns, fillRows, baseRows, rows } = model.mesh;
   return model.reactions.map((reaction, index) => {
     const next = Float64Array.from(extents[index]!);
+    const asleepC = reaction.referenceC - ASLEEP_Z * reaction.zK;
     for (let column = 0; column < fillColumns; column += 1) {
       for (let row = 0; row < fillRows; row += 1) {
         const cell = column * rows + baseRows + row;
+        if (before[cell]! < asleepC && after[cell]! < asleepC) continue;
         const from = rateAt(reaction, before[cell]!);
         const to = rateAt(reaction, after[cell]!);
         const here = column * fillRows + row;
@@ -295,7 +310,9 @@ export function run(
       const content = work.trialContentJ[cell]!;
       storedJ += content - work.contentJ[cell]!;
       work.contentJ[cell] = content;
-      const guess = latest.temperatureC[cell]! + h * (work.stage1W[cell]! / work.capacity[cell]!);
+      // What both stages say together, were the heat capacity constant.
+      const perS = 1.5 * (work.stage1W[cell]! / work.capacity[cell]!) + 0.5 * work.trialC[cell]!;
+      const guess = latest.temperatureC[cell]! + h * perS;
       temperatureC[cell] = temperatureFrom(balance, cell, content, guess);
     }
     const driedKgM2 = Float64Array.from(latest.driedKgM2);

@@ -38,6 +38,9 @@ export function stirringFactor(
  */
 export const STIRRING_STOPS_AT = 0.05;
 
+/** Past this set fraction nothing moves, and what a step adds to it does not matter. */
+const GELLED = 0.5;
+
 /** What drives the stirring of what is still liquid. */
 interface Drive {
   /** How much warmer than the rest its warm sides are, K; 0 when nothing rises. */
@@ -103,8 +106,10 @@ export function updateStirring(of: Balance, at: Moment, stepS: number): void {
     for (let row = 0; row < fillRows; row += 1) {
       const cell = column * rows + baseRows + row;
       const extent = gelled[column * fillRows + row]!;
-      const rate = rateAt(gelling, at.temperatureC[cell]!);
-      const halfway = advanceExtent(extent, (rate * stepS) / 2);
+      const halfway =
+        extent > GELLED
+          ? extent
+          : advanceExtent(extent, (rateAt(gelling, at.temperatureC[cell]!) * stepS) / 2);
       stirring[cell] = Math.exp(-halfway / STIRRING_STOPS_AT);
     }
   }
