@@ -99,6 +99,23 @@ function Haloed({
   );
 }
 
+/** What lies under and over the filling: where each begins, seen from the filling, and its middle, m. */
+const layersIn = ({ fill, under, over }: FieldShape) =>
+  [
+    { from: 0, way: -1, layers: under },
+    { from: fill.depthM, way: 1, layers: over },
+  ].flatMap(({ from, way, layers }) =>
+    layers.map(({ name, thicknessM }, index) => {
+      const before = layers.slice(0, index).reduce((sum, each) => sum + each.thicknessM, 0);
+      return {
+        name,
+        thicknessM,
+        meetsM: from + way * before,
+        middleM: from + way * (before + thicknessM / 2),
+      };
+    }),
+  );
+
 /** A layer lower than this has no room for its name, px. */
 const NAME_HEIGHT = 15;
 
@@ -128,7 +145,7 @@ export function Section({
     x(((column - 0.5) / (grid.across - 1)) * grid.widthM),
     y(grid.topM - ((row - 0.5) / (grid.down - 1)) * (grid.topM - grid.bottomM)),
   ];
-  const { fill, shellThicknessM, under, over } = shape;
+  const { fill, shellThicknessM } = shape;
   const slope = (fill.topRadiusM - fill.bottomRadiusM) / fill.depthM;
   const shellWide = shellThicknessM * Math.hypot(1, slope);
   const insideBottomM = grid.bottomM + shellThicknessM;
@@ -138,27 +155,7 @@ export function Section({
     `M0 ${y(grid.topM)}L${outside(grid.topM)} ${y(grid.topM)}` +
     `L${outside(insideBottomM)} ${y(insideBottomM)}L${outside(insideBottomM)} ${y(grid.bottomM)}L0 ${y(grid.bottomM)}Z`;
   const inner = `M0 ${y(insideBottomM)}L${inside(insideBottomM)} ${y(insideBottomM)}L${inside(grid.topM)} ${y(grid.topM)}`;
-  // Where the filling meets what lies under and over it, and these one another.
-  let level = 0;
-  const below = under.slice(0, -1).map(({ thicknessM }) => (level -= thicknessM));
-  level = fill.depthM;
-  const above = over.slice(0, -1).map(({ thicknessM }) => (level += thicknessM));
-  const meets = [
-    ...(under.length > 0 ? [0, ...below] : []),
-    ...(over.length > 0 ? [fill.depthM, ...above] : []),
-  ];
-  const named = [
-    ...under.map(({ name, thicknessM }, index) => ({
-      name,
-      thicknessM,
-      middleM: (index === 0 ? 0 : below[index - 1]!) - thicknessM / 2,
-    })),
-    ...over.map(({ name, thicknessM }, index) => ({
-      name,
-      thicknessM,
-      middleM: (index === 0 ? fill.depthM : above[index - 1]!) + thicknessM / 2,
-    })),
-  ].filter(({ thicknessM }) => thicknessM * scale * lift >= NAME_HEIGHT);
+  const layers = layersIn(shape);
   const values = Array.from(grid.values);
   const [coldest, hottest] = [Math.min(...values), Math.max(...values)];
   const stepC = STEPS_C.find((step) => (hottest - coldest) / step <= MOST_LEVELS) ?? 10;
@@ -237,21 +234,23 @@ export function Section({
         {shellThicknessM > 0 ? (
           <Path d={inner} fill="none" stroke="#141A2E" strokeWidth={1.2} />
         ) : null}
-        {meets.map((heightM) => (
+        {layers.map(({ name, meetsM }) => (
           <Line
-            key={heightM}
+            key={name}
             x1={0}
-            x2={inside(heightM)}
-            y1={y(heightM)}
-            y2={y(heightM)}
+            x2={inside(meetsM)}
+            y1={y(meetsM)}
+            y2={y(meetsM)}
             stroke="#141A2E"
             strokeWidth={1.2}
             strokeDasharray="1 3"
           />
         ))}
-        {named.map(({ name, middleM }) => (
-          <Haloed key={name} x={8} y={y(middleM) + 4} anchor="start" says={name} />
-        ))}
+        {layers.map(({ name, middleM, thicknessM }) =>
+          thicknessM * scale * lift < NAME_HEIGHT ? null : (
+            <Haloed key={name} x={8} y={y(middleM) + 4} anchor="start" says={name} />
+          ),
+        )}
         {marks.map(({ level, at }) => (
           <Haloed
             key={level}
