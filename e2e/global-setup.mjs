@@ -5,7 +5,7 @@ import { buildClient, buildServer } from '../tools/build.mjs';
 import { startServer } from '../tools/serve.mjs';
 import { startTestDatabase } from '../tools/test-database.mjs';
 
-export const PORT = 18080;
+export const PORT = Number(process.env.HOLLOW_MOON_E2E_PORT ?? 18080);
 
 export default async function globalSetup() {
   await buildServer();

@@ -69,18 +69,32 @@ async function runJest(total, databaseUrl) {
   );
 }
 
-async function runBrowser(total) {
-  const file = join(DATA, 'playwright.json');
+/** The browser tests are run in two halves, each over a server and a database of its own. */
+const HALVES = 2;
+const E2E_PORT = 18080;
+
+async function runBrowser(total, half) {
+  say(`Browser tests, half ${half}`);
+  const file = join(DATA, `playwright-${half}.json`);
   rmSync(file, { force: true });
   const code = await run(
     process.execPath,
-    [bin('@playwright/test/cli.js'), 'test', '--config', 'e2e/playwright.config.ts'],
-    { env: { PLAYWRIGHT_JSON_OUTPUT_NAME: file } },
+    [
+      ...[bin('@playwright/test/cli.js'), 'test', '--config', 'e2e/playwright.config.ts'],
+      ...[`--shard=${half}/${HALVES}`, '--output', join(DATA, `test-results-${half}`)],
+    ],
+    {
+      env: {
+        PLAYWRIGHT_JSON_OUTPUT_NAME: file,
+        // The port between them is that of the test of the start command.
+        HOLLOW_MOON_E2E_PORT: String(E2E_PORT + 2 * (half - 1)),
+      },
+    },
   );
   const report = readJson(file);
   addCounts(
     total,
-    'browser tests',
+    `browser tests, half ${half}`,
     code,
     report && {
       passed: report.stats.expected,
@@ -89,18 +103,23 @@ async function runBrowser(total) {
   );
 }
 
-/** Two lanes, since two cores are what there is to count on: this one, and the browser's. */
-async function runUnits(total, databaseUrl) {
+async function buildAll() {
+  await buildServer();
+  await buildClient();
+}
+
+/** Two lanes, since two cores are what there is to count on; each ends with half of the browser tests. */
+async function runUnits(total, databaseUrl, built) {
   await runChecks(total);
   say('Unit and server tests');
   await runJest(total, databaseUrl);
+  await built;
+  await runBrowser(total, 2);
 }
 
-async function runScreens(total) {
-  await buildServer();
-  await buildClient();
-  say('Browser tests');
-  await runBrowser(total);
+async function runScreens(total, built) {
+  await built;
+  await runBrowser(total, 1);
 }
 
 await main(async () => {
@@ -109,7 +128,11 @@ await main(async () => {
   const total = { passed: 0, failed: 0 };
   // Started here, so that neither lane stops it under the other.
   const database = await startTestDatabase();
-  const lanes = await Promise.allSettled([runUnits(total, database.url), runScreens(total)]);
+  const built = buildAll();
+  const lanes = await Promise.allSettled([
+    runUnits(total, database.url, built),
+    runScreens(total, built),
+  ]);
   await database.stop();
   for (const { status, reason } of lanes) {
     if (status === 'fulfilled') continue;

@@ -2,7 +2,15 @@ import { analyse, bakesOf, forecast, judgePart, type Forecast } from '@hollow-mo
 import { centimetres, clock, grams, minutes, percent, temperatureFormat } from '../design/format';
 import { book, tart } from '../testing/book';
 import { planFor } from './plan';
-import { captionOf, outlookInShort, sentence, shortVerdict, spanOfMinutes } from './words';
+import {
+  captionOf,
+  layerInWords,
+  layersInWords,
+  outlookInShort,
+  sentence,
+  shortVerdict,
+  spanOfMinutes,
+} from './words';
 
 const made = (change: Partial<typeof tart> = {}): Forecast => {
   const wish = planFor({ ...tart, ...change }, book);
@@ -16,7 +24,7 @@ describe('a forecast in words', () => {
   it('says minutes, range, probe, wobble and coast', () => {
     const text = sentence(made({ setC: 165 }), celsius);
     expect(text).toMatch(
-      /^Pull at \d+ min, \d+ to \d+, at \d+ °C, when \d+(\.5)? cm in the middle still move as a jelly\. It (coasts|finishes)/,
+      /^Pull at \d+ min, \d+ to \d+, at \d+ °C, when \d+(\.5)?\scm in the middle still move as a jelly\. It (coasts|finishes)/,
     );
     expect(shortVerdict(made())).toMatch(/^Pull at \d+ min, \d+ to \d+$/);
   });
@@ -84,4 +92,31 @@ describe('figures as cooks read them', () => {
     [spanOfMinutes(1800, 2160), '30 to 36'],
     [spanOfMinutes(1800, 1810), '30'],
   ])('%s', (shown, expected) => expect(shown).toBe(expected));
+});
+
+describe('layers in words', () => {
+  const laid = { name: 'Almond cream', kind: 'nut-cream', place: 'under', atPullC: 76.4 } as const;
+
+  it('says how warm each is when it is pulled, and whether a raw one sets', () => {
+    expect(layerInWords(laid, celsius)).toBe(
+      'Almond cream under it: 76\u00a0°C at its coldest when it is pulled.',
+    );
+    expect(layerInWords({ ...laid, set: 0.95, setC: 91.5 }, celsius)).toMatch(/and set through\.$/);
+    const raw = layerInWords({ ...laid, set: 0.2, setC: 91.5 }, celsius);
+    expect(raw).toContain('where it sets at 92\u00a0°C');
+    expect(raw).toMatch(/Bake it before/);
+  });
+
+  it('names them from the base up, with their thickness', () => {
+    const { field } = made();
+    const fill = { ...field.fill, depthM: 0.0204 };
+    const under = [
+      { name: 'Plums', thicknessM: 0.012 },
+      { name: 'Caramel', thicknessM: 0.002 },
+    ];
+    const over = [{ name: 'Crumble', thicknessM: 0.006 }];
+    expect(layersInWords({ ...field, fill, under, over })).toBe(
+      'Caramel 2 mm, Plums 12 mm, filling 20 mm, Crumble 6 mm',
+    );
+  });
 });

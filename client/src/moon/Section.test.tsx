@@ -1,4 +1,4 @@
-import { forecast, sectionReader } from '@hollow-moon/core';
+import { extentOf, forecast, sectionReader, shapeFilledTo } from '@hollow-moon/core';
 import { render, screen } from '@testing-library/react';
 import { planFor } from '../forecast/plan';
 import { book, tart } from '../testing/book';
@@ -43,4 +43,62 @@ it('draws a tart lifted and a pot true, and none taller than there is room for',
   const drawn = sectionSize(pot, 324);
   expect(drawn.lift).toBe(1);
   expect(drawn.width).toBe(220);
+});
+
+describe('layers and levels', () => {
+  const layered = {
+    ...field,
+    under: [{ name: 'Plums', thicknessM: 0.01 }],
+    over: [
+      { name: 'Crumble', thicknessM: 0.008 },
+      { name: 'Sugar', thicknessM: 0.0005 },
+    ],
+  };
+  const draw = (shape: typeof field, whole = extentOf(shape)) => {
+    document.body.innerHTML = '';
+    render(
+      <Section
+        shape={shape}
+        whole={whole}
+        grid={sectionReader(shape)(temperatureC[0]!)}
+        room={324}
+        setC={setC}
+        curdleC={curdleC}
+        label="cut"
+        degrees={(celsius) => String(Math.round(celsius))}
+      />,
+    );
+  };
+  const dotted = () =>
+    [...document.querySelectorAll('line')].filter(
+      (each) => each.getAttribute('stroke-dasharray') === '1 3',
+    );
+
+  it('draws a line where the filling meets each, and names those with room for it', () => {
+    draw(layered);
+    expect(dotted()).toHaveLength(3);
+    expect(screen.getAllByText('Plums')).toHaveLength(2);
+    expect(screen.getAllByText('Crumble')).toHaveLength(2);
+    expect(screen.queryByText('Sugar')).toBeNull();
+    const [plums, crumble] = dotted().map((each) => Number(each.getAttribute('y1')));
+    expect(plums!).toBeGreaterThan(crumble!);
+    draw(field);
+    expect(dotted()).toHaveLength(0);
+  });
+
+  it('draws a lower filling lower, on the same scale', () => {
+    const heightNow = () => {
+      const [outline] = [...document.querySelectorAll('clipPath path')];
+      const heights = [...outline!.getAttribute('d')!.matchAll(/[ML][\d.]+ ([\d.]+)/g)].map(
+        ([, y]) => Number(y),
+      );
+      return Math.max(...heights) - Math.min(...heights);
+    };
+    draw(field);
+    const whole = heightNow();
+    draw(shapeFilledTo(field, field.fill.depthM / 2), extentOf(field));
+    const { bottomM, topM } = extentOf(field);
+    const share = (field.fill.depthM / 2 - bottomM) / (topM - bottomM);
+    expect(heightNow() / whole).toBeCloseTo(share, 2);
+  });
 });

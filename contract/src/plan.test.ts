@@ -1,0 +1,273 @@
+/** A formula where it is baked, as a plan: what lies under and over, topping up, signs, the shell. */
+import { analyse, forecast, insideOf, volumeMl, type ForecastPlan } from '@hollow-moon/core';
+import {
+  blindPlanOf,
+  formulaDataSchema,
+  foreseenFrom,
+  ovenUseSchema,
+  PLAIN_BUILD,
+  PLAIN_OVEN_USE,
+  planOf,
+  type BakedIn,
+  type FormulaData,
+  type PartData,
+} from './index';
+
+const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
+const listed = (from: number, grams: Readonly<Record<string, number>>): PartData['lines'] =>
+  Object.entries(grams).map(([ingredientId, amount], index) => ({
+    id: id(from + index),
+    ingredientId,
+    amount,
+    unit: 'g' as const,
+  }));
+const part = (n: number, given: Partial<PartData>): PartData => ({
+  id: id(300 + n),
+  name: `Part ${n}`,
+  kind: 'fruit-and-nuts',
+  place: 'under',
+  lines: listed(400 + 20 * n, { plums: 300 }),
+  formulaId: null,
+  eachG: null,
+  vessels: null,
+  bakesAlong: false,
+  ...given,
+});
+
+const custard: FormulaData = {
+  name: 'Custard',
+  family: 'baked-custard',
+  shell: 'sweet-dough',
+  shellThicknessMm: 3,
+  lines: listed(100, { cream: 500, 'egg-yolk': 150, sugar: 80 }),
+  note: '',
+  vesselId: id(31),
+  vesselCount: 2,
+  headspaceMm: 3,
+  ovenId: id(21),
+  setC: 140,
+  fillingStartC: 45,
+  ...PLAIN_BUILD,
+  parts: [],
+};
+const almonds: FormulaData = {
+  ...custard,
+  name: 'Almond cream',
+  family: 'nut-cream',
+  lines: listed(200, { 'ground-almonds': 100, butter: 100, sugar: 100, egg: 100 }),
+};
+
+const where: BakedIn = {
+  kitchen: { name: 'K', eggGrade: 'EU M', altitudeM: 120, roomC: 24, currency: 'EUR' },
+  vessel: {
+    name: 'Tin',
+    kind: 'straight-tin',
+    baseDiameterMm: 240,
+    topDiameterMm: 240,
+    heightMm: 40,
+    lipMm: 0,
+    material: 'bright-tin',
+    owned: 2,
+  },
+  oven: { name: 'Oven', kind: 'still', offsetK: -4, swingK: 6 },
+  own: [],
+  formulaOf: (wanted) => (wanted === id(77) ? almonds : undefined),
+};
+const plan = (change: Partial<FormulaData> = {}, at: Partial<BakedIn> = {}): ForecastPlan =>
+  planOf({ ...custard, ...change }, { ...where, ...at });
+
+describe('a plan', () => {
+  it('has what kitchen, oven and formula say, and nothing that is not used', () => {
+    expect(plan()).toMatchObject({
+      altitudeM: 120,
+      roomC: 24,
+      eggGrade: 'EU M',
+      oven: { kind: 'still', offsetK: -4 },
+      programme: { swingK: 6 },
+      inOven: 2,
+      shellShade: 'golden',
+    });
+    for (const left of ['laid', 'topUp', 'bath', 'own', 'rawShell', 'foil', 'standing', 'pull']) {
+      expect(plan()).not.toHaveProperty(left);
+    }
+    expect(plan({}, { oven: { ...where.oven, swingK: 0 } })).not.toHaveProperty('programme');
+  });
+
+  it('takes what is tried over what is kept', () => {
+    const tried = planOf(custard, where, { mode: 'fan', altitudeM: 2000, pull: 'latest' });
+    expect(tried).toMatchObject({ altitudeM: 2000, pull: 'latest', oven: { kind: 'fan' } });
+  });
+
+  it('is for a raw shell, or one baked to its shade', () => {
+    const { shellBake } = custard;
+    expect(plan({ shellBake: { ...shellBake, raw: true } })).toMatchObject({ rawShell: true });
+    expect(plan({ shellBake: { ...shellBake, target: 'straw' } }).shellShade).toBe('straw');
+    expect(plan({ shell: 'none' })).not.toHaveProperty('shellShade');
+    expect(plan({ shell: 'none' }).shellThicknessMm).toBe(0);
+  });
+});
+
+describe('what lies under and over', () => {
+  it('goes in by place: all that is under, of what is over only what is baked along', () => {
+    const { laid } = plan({
+      parts: [
+        part(1, { name: 'Under' }),
+        part(2, { name: 'Glaze', place: 'over' }),
+        part(3, { name: 'Crumble', place: 'over', bakesAlong: true }),
+        part(4, { name: 'Sauce', place: 'apart', bakesAlong: true }),
+        part(5, { name: 'Dough', place: 'shell', kind: 'sweet-dough' }),
+      ],
+    });
+    expect(laid!.map(({ name, place }) => [name, place])).toEqual([
+      ['Under', 'under'],
+      ['Crumble', 'over'],
+    ]);
+    // 300 g of plums over two tins, at 1 g/mL as fruit lies.
+    expect(laid![0]!.ml).toBeCloseTo(150, 6);
+  });
+
+  it('is raw only where it is a filling that is to bake along', () => {
+    const raw = (given: Partial<PartData>) => plan({ parts: [part(1, given)] }).laid![0]!.raw;
+    expect(raw({ kind: 'nut-cream', bakesAlong: true })).toBe(true);
+    expect(raw({ kind: 'nut-cream' })).toBe(false);
+    expect(raw({ bakesAlong: true })).toBe(false);
+  });
+
+  it('has the list of the formula it is made from, and a caramel without its water', () => {
+    const fromBook = plan({
+      parts: [part(1, { kind: 'nut-cream', formulaId: id(77), lines: [] })],
+    });
+    expect(fromBook.laid![0]!.lines.map(({ ingredientId }) => ingredientId)).toEqual([
+      'ground-almonds',
+      'butter',
+      'sugar',
+      'egg',
+    ]);
+    const caramel = plan({
+      parts: [part(1, { kind: 'caramel', lines: listed(500, { sugar: 150, water: 50 }) })],
+    });
+    expect(caramel.laid![0]!.lines.map(({ ingredientId }) => ingredientId)).toEqual(['sugar']);
+    // Common practice: 70 mL for 100 g of its sugar, half of it in each of two moulds.
+    expect(caramel.laid![0]!.ml).toBeCloseTo(0.7 * 75, 0);
+  });
+
+  it('brings the kitchen’s own ingredients along, and only those that are used', () => {
+    const plums = analyse(listed(1, { plums: 1 }), 'EU M').lines[0]!.ingredient!;
+    const own = [
+      { ...plums, id: 'own-plum' },
+      { ...plums, id: 'own-pear' },
+    ];
+    const { own: taken } = plan(
+      { parts: [part(1, { lines: listed(600, { 'own-plum': 200 }) })] },
+      { own },
+    );
+    expect(taken!.map(({ id }) => id)).toEqual(['own-plum']);
+  });
+
+  it('leaves the forecast as much filling as there is room for', () => {
+    const made = forecast(plan({ parts: [part(1, {})] }));
+    if (!made.ok) throw new Error(made.problem.message);
+    const { fill, under } = made.value.field;
+    const inside = { ...insideOf(where.vessel), heightMm: 34 };
+    const frustum =
+      (Math.PI / 3) *
+      fill.depthM *
+      (fill.bottomRadiusM ** 2 + fill.bottomRadiusM * fill.topRadiusM + fill.topRadiusM ** 2);
+    const room = volumeMl({
+      ...inside,
+      baseLengthMm: 234,
+      baseBreadthMm: 234,
+      topLengthMm: 234,
+      topBreadthMm: 234,
+    });
+    expect(frustum * 1e6 + 150).toBeCloseTo(room, 0);
+    expect(under[0]!.name).toBe('Part 1');
+  });
+});
+
+describe('the oven’s use on the wire', () => {
+  const read = (change: object) => ovenUseSchema.safeParse({ ...PLAIN_OVEN_USE, ...change });
+  const says = (change: object) => read(change).error?.issues[0]?.message ?? '';
+
+  it('takes steps by the minute and on signs, in any mixture', () => {
+    const steps = [
+      { atMin: 10, to: 150 },
+      { atMin: 0, on: 'rim-set', to: 130 },
+      { atMin: 30, to: 'off-shut' },
+    ];
+    expect(read({ steps }).data?.steps).toEqual(steps);
+  });
+
+  it.each([
+    ['a first step at nothing', { steps: [{ atMin: 0, to: 150 }] }, 'after it goes in'],
+    [
+      'minutes out of order',
+      {
+        steps: [
+          { atMin: 20, to: 150 },
+          { atMin: 10, to: 140 },
+        ],
+      },
+      'in order of time',
+    ],
+    ['a sign nobody knows', { steps: [{ atMin: 0, on: 'full-moon', to: 150 }] }, 'expected one of'],
+    ['a sip first', { topUp: { share: 0.1, atMin: 10 } }, 'Less than a third'],
+    ['all of it first', { topUp: { share: 1, atMin: 10 } }, 'all at once'],
+    ['the rest before it is in', { topUp: { share: 0.5, atMin: 0 } }, 'A minute at least'],
+    ['the rest next morning', { topUp: { share: 0.5, atMin: 600 } }, 'Within the hour'],
+  ])('refuses %s', (_, change, message) => {
+    expect(says(change)).toContain(message);
+  });
+
+  it('fills out a formula from before ovens could do all this', () => {
+    const { topUp: _topUp, ...before } = PLAIN_OVEN_USE;
+    const { bakesAlong: _along, ...plain } = part(1, {});
+    const read = formulaDataSchema.parse({ ...custard, ovenUse: before, parts: [plain] });
+    expect(read.ovenUse.topUp).toBeNull();
+    expect(read.parts[0]!.bakesAlong).toBe(false);
+  });
+});
+
+describe('what is kept with a bake', () => {
+  it('has each sign with its minute, and when the rest is poured', () => {
+    const { ovenUse } = custard;
+    const use = {
+      ...ovenUse,
+      steps: [{ atMin: 0, on: 'rim-set' as const, to: 120 }],
+      topUp: { share: 0.6, atMin: 8 },
+    };
+    const made = forecast(plan({ ovenUse: use, setC: 160 }));
+    if (!made.ok) throw new Error(made.problem.message);
+    const kept = foreseenFrom(made.value, use);
+    expect(kept.topUpS).toBe(480);
+    expect(kept.steps).toHaveLength(1);
+    expect(kept.steps![0]).toMatchObject({ on: 'rim-set', to: 120 });
+    expect(kept.steps![0]!.atS).toBeGreaterThan(480);
+    expect(kept.curve.every(([s], index) => index === 0 || s >= kept.curve[index - 1]![0])).toBe(
+      true,
+    );
+    expect(foreseenFrom(made.value)).not.toHaveProperty('topUpS');
+  });
+});
+
+describe('a plan for the empty shell', () => {
+  it('has the dough of its own component, and the measures of the tin', () => {
+    const dough = part(1, {
+      place: 'shell',
+      kind: 'sweet-dough',
+      lines: listed(700, { 'wheat-flour': 250, butter: 150, 'icing-sugar': 100, egg: 50 }),
+    });
+    const blind = blindPlanOf({ ...custard, parts: [dough] }, where);
+    expect(blind).toMatchObject({ thicknessMm: 3, material: 'bright-tin', wallHeightMm: 40 });
+    expect(blind.baseMm2).toBeCloseTo((Math.PI / 4) * 240 ** 2, 0);
+    expect(blind.wallMm2).toBeCloseTo(Math.PI * 240 * 40, 0);
+    const richer = blindPlanOf(
+      {
+        ...custard,
+        parts: [{ ...dough, lines: listed(700, { 'wheat-flour': 250, butter: 250 }) }],
+      },
+      where,
+    );
+    expect(richer.dough).not.toEqual(blind.dough);
+  });
+});
