@@ -21,13 +21,11 @@ const CHECKS = {
   ],
 };
 
-async function runChecks(total) {
-  for (const [name, args] of Object.entries(CHECKS)) {
-    const { code, output } = await runAndCollect(process.execPath, args, { quiet: true });
-    total[code === 0 ? 'passed' : 'failed'] += 1;
-    say(`${code === 0 ? 'passed' : 'FAILED'}: ${name}`);
-    if (code !== 0) process.stdout.write(output);
-  }
+async function runCheck(total, name) {
+  const { code, output } = await runAndCollect(process.execPath, CHECKS[name], { quiet: true });
+  total[code === 0 ? 'passed' : 'failed'] += 1;
+  say(`${code === 0 ? 'passed' : 'FAILED'}: ${name}`);
+  if (code !== 0) process.stdout.write(output);
 }
 
 /** Adds what a runner counted; a runner that ended without a report, or against it, failed once more. */
@@ -48,11 +46,12 @@ function addCounts(total, what, code, counted) {
 const readJson = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : undefined);
 
 async function runJest(total, databaseUrl) {
+  say('Unit and server tests');
   const file = join(DATA, 'jest.json');
   rmSync(file, { force: true });
   const code = await run(
     process.execPath,
-    // The browser has the other core.
+    // The other lane has the other core.
     [bin('jest/bin/jest.js'), '--json', `--outputFile=${file}`, '--silent=false', '--maxWorkers=1'],
     { env: { HOLLOW_MOON_TEST_DATABASE_URL: databaseUrl }, stdio: ['ignore', 'ignore', 'inherit'] },
   );
@@ -103,23 +102,23 @@ async function runBrowser(total, half) {
   );
 }
 
-async function buildAll() {
-  await buildServer();
-  await buildClient();
-}
+/** Lanes that work side by side: two cores are what there is to count on. */
+const LANES = 2;
 
-/** Two lanes, since two cores are what there is to count on; each ends with half of the browser tests. */
-async function runUnits(total, databaseUrl, built) {
-  await runChecks(total);
-  say('Unit and server tests');
-  await runJest(total, databaseUrl);
-  await built;
-  await runBrowser(total, 2);
-}
-
-async function runScreens(total, built) {
-  await built;
-  await runBrowser(total, 1);
+/** Works the jobs off, each lane taking the next as it is free; what breaks off left something untested. */
+async function workOff(total, jobs) {
+  const waiting = [...jobs];
+  const lane = async () => {
+    for (let job = waiting.shift(); job; job = waiting.shift()) {
+      try {
+        await job();
+      } catch (error) {
+        console.error(error);
+        total.failed += 1;
+      }
+    }
+  };
+  await Promise.all(Array.from({ length: LANES }, lane));
 }
 
 await main(async () => {
@@ -128,18 +127,18 @@ await main(async () => {
   const total = { passed: 0, failed: 0 };
   // Started here, so that neither lane stops it under the other.
   const database = await startTestDatabase();
-  const built = buildAll();
-  const lanes = await Promise.allSettled([
-    runUnits(total, database.url, built),
-    runScreens(total, built),
+  // The longest first, so that the lanes end together.
+  await workOff(total, [
+    async () => {
+      await buildServer();
+      await buildClient();
+      await runBrowser(total, 1);
+    },
+    () => runJest(total, database.url),
+    () => runBrowser(total, 2),
+    ...Object.keys(CHECKS).map((name) => () => runCheck(total, name)),
   ]);
   await database.stop();
-  for (const { status, reason } of lanes) {
-    if (status === 'fulfilled') continue;
-    // Whatever broke off here left something untested.
-    console.error(reason);
-    total.failed += 1;
-  }
   process.stdout.write(`\n${total.passed} passed, ${total.failed} failed\n`);
   if (total.failed > 0) process.exitCode = 1;
 });

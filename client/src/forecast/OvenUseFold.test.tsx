@@ -12,13 +12,15 @@ let kept: FormulaData = tart;
 
 function Place({ foreseen, problem }: { foreseen?: OvenStep[]; problem?: Problem }) {
   const [data, setData] = useState(tart);
-  kept = data;
   return (
     <OvenUseFold
       data={data}
       problem={problem}
       foreseen={foreseen}
-      onEdit={(_, next) => setData(next)}
+      onEdit={(_, next) => {
+        kept = next;
+        setData(next);
+      }}
     />
   );
 }
