@@ -16,7 +16,8 @@ async function follow({ slider, shown, values }) {
       .map((path) => path.getAttribute('d'))
       .join();
   const changed = (before) =>
-    new Promise((resolve) => {
+    new Promise((resolve, reject) => {
+      setTimeout(() => reject(new Error(`${slider}: the picture does not change`)), 10_000);
       const watch = new MutationObserver(() => {
         if (shownNow() === before) return;
         watch.disconnect();

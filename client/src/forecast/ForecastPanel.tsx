@@ -98,7 +98,9 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
     ...USUAL_UNSURE,
     ...(bakes ? { setK: Number(bakes.setUncertaintyK.toFixed(1)) } : {}),
   }));
-  const spread = useSpread(settled ? plan : undefined, told?.pullS, unsure);
+  // Asked of a draft, or before the words have caught up, the runs would be of a bake that is gone by then.
+  const stands = settled && told === forecast;
+  const spread = useSpread(stands ? plan : undefined, told?.pullS, unsure);
   // A draft says nothing of the hours after it: those of the last full answer stay till the next.
   const [cooled, setCooled] = useState(told?.cooling);
   if (told?.cooling && told.cooling !== cooled) setCooled(told.cooling);
@@ -120,7 +122,9 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
     return made && !made.ok ? made.problem.message : '';
   }, []);
   if (!bakes) return <NoForecast data={data} book={book} outlook={outlook} />;
-  const { out } = data.ovenUse;
+  const { out, steps } = data.ovenUse;
+  // Only where a sign is waited for, so that the fold is not drawn again as a slider moves.
+  const awaited = steps.some(({ on }) => on) ? told?.steps : undefined;
   const verdict = (
     <Sheet title="Forecast">
       {missing ? <Notice kind="hint">{missing}</Notice> : null}
@@ -177,7 +181,7 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
         problem={problem}
         bath={told?.bath}
       />
-      <OvenUseFold data={data} problem={problem} foreseen={told?.steps} onEdit={onEdit} />
+      <OvenUseFold data={data} problem={problem} foreseen={awaited} onEdit={onEdit} />
       <CoolingFold
         data={data}
         cooling={told && cooled}
@@ -194,7 +198,7 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
         unsure={unsure}
         onUnsure={setUnsure}
         state={spread}
-        ready={settled}
+        ready={stands}
       />
     ) : null;
   const against =
