@@ -43,6 +43,13 @@ const PICTURES = [
     },
   },
   {
+    name: 'layers',
+    path: formula(8),
+    size: PHONE,
+    then: (page) =>
+      page.getByTestId('layers-named').evaluate((each) => each.scrollIntoView({ block: 'end' })),
+  },
+  {
     name: 'cooling',
     path: formula(9),
     size: PHONE,

@@ -25,36 +25,44 @@ const SEEN: Readonly<Record<Sign, Seen>> = {
   'top-colours': { of: 'top', level: past('pale') },
 };
 
-/** A rim that is not there never colours. */
-const NO_RIM = Infinity;
-
-/** When a sign first shows after `fromS`, s; `undefined` when it does not within the longest bake. */
-function firstShows(prepared: Prepared, sign: Sign, fromS: number): number | undefined {
+/** Reads a sign's quantity off a bake as it goes on, moment by moment; nothing colours that is not there. */
+function readerOf(prepared: Prepared, of: Seen['of']): (moment: Moment) => number {
   const { model, shellLayer, rimBrown } = prepared;
+  if (of === 'moves') return (moment) => wobbleOf(model, moment).share;
+  if (of === 'rim' && shellLayer === undefined) return () => Infinity;
+  const celsius = of === 'top' ? topHalfwayC(model.mesh) : shellRimC(model, shellLayer!);
+  let brown = of === 'top' ? 0 : rimBrown;
+  let before: Moment | undefined;
+  return (moment) => {
+    brown += browningAlong(before ? [before, moment] : [moment], celsius).at(-1)!;
+    before = moment;
+    return lightnessAfter(brown);
+  };
+}
+
+/**
+ * When a sign first shows after `fromS`, s; `undefined` when it does not within the longest bake. Of a filling
+ * poured in two goes, from when all of it is in.
+ */
+function firstShows(prepared: Prepared, sign: Sign, fromS: number): number | undefined {
   const { of, level } = SEEN[sign];
-  const moves = (moment: Moment) => wobbleOf(model, moment).share;
-  const { moments } = bakeUntil(
-    prepared,
-    (moment) => of === 'moves' && moment.timeS > fromS && moves(moment) <= level,
-  );
-  const top = browningAlong(moments, topHalfwayC(model.mesh));
-  const rim = shellLayer === undefined ? [] : browningAlong(moments, shellRimC(model, shellLayer));
-  const values = moments.map((moment, index) =>
-    of === 'moves'
-      ? moves(moment)
-      : of === 'top'
-        ? lightnessAfter(top[index]!)
-        : rim.length > 0
-          ? lightnessAfter(rimBrown + rim[index]!)
-          : NO_RIM,
-  );
-  const index = moments.findIndex(({ timeS }, at) => timeS > fromS && values[at]! <= level);
-  if (index < 0) return undefined;
-  const [before, after] = [moments[index - 1], moments[index]!];
-  const drop = before ? values[index - 1]! - values[index]! : 0;
-  if (!before || drop <= 0) return after.timeS;
-  const weight = (values[index - 1]! - level) / drop;
-  return Math.max(fromS, before.timeS + weight * (after.timeS - before.timeS));
+  const read = readerOf(prepared, of);
+  let before: { readonly timeS: number; readonly value: number } | undefined;
+  let shownS: number | undefined;
+  bakeUntil(prepared, (moment) => {
+    const { timeS } = moment;
+    const value = read(moment);
+    if (timeS > fromS && value <= level) {
+      const drop = before ? before.value - value : 0;
+      shownS =
+        before && drop > 0
+          ? before.timeS + ((before.value - level) / drop) * (timeS - before.timeS)
+          : timeS;
+    }
+    before = { timeS, value };
+    return shownS !== undefined;
+  });
+  return shownS === undefined ? undefined : Math.max(fromS, shownS);
 }
 
 /** Steps of one programme are at least this far apart, min: a second. */
