@@ -1,9 +1,17 @@
-import type { Forecast } from '../forecast';
+import {
+  OUT_PLACE_NAMES,
+  SIGN_NAMES,
+  type BathPlan,
+  type Forecast,
+  type Oven,
+  type OutStep,
+  type OvenStep,
+  type TopUp,
+} from '../forecast';
 import { PART_NAMES, SHELL_NAMES, type Analysis, type WeighedLine } from '../formula';
 import type { PartVerdict } from '../setting';
 import { doughDisc } from '../shell';
 import { fanToStillC } from '../units';
-import type { Oven } from '../forecast';
 import type { Vessel } from '../vessel';
 import type { Build, BuiltPart } from './build';
 import type { Fit } from './fit';
@@ -37,6 +45,12 @@ export interface CardOf {
     readonly note: string;
     readonly setC: number;
     readonly fillingStartC: number;
+    readonly bath: Omit<BathPlan, 'vessels'> | null;
+    readonly ovenUse: {
+      readonly steps: readonly OvenStep[];
+      readonly topUp: TopUp | null;
+      readonly out: readonly OutStep[];
+    };
   };
   readonly build: Build;
   readonly verdict: PartVerdict;
@@ -78,7 +92,8 @@ const rowsOf = (of: Analysis, batches = 1): CardRow[] =>
 function asideOf({ part, wantedG, vessels, batches }: BuiltPart): string {
   const each = vessels > 0 ? `, ${round(wantedG / vessels)} g a tin` : '';
   const from = part.formulaId === null ? '' : `, ${batches.toFixed(2)} of a batch`;
-  return `${PART_PLACE_NAMES[part.place].toLowerCase()}${each}${from}`;
+  const along = !part.bakesAlong ? '' : part.place === 'over' ? ', in the oven with it' : ', raw';
+  return `${PART_PLACE_NAMES[part.place].toLowerCase()}${along}${each}${from}`;
 }
 
 /** How a bake is pulled, in words, from its forecast. */
@@ -92,20 +107,55 @@ function pullSigns(forecast: Forecast): string[] {
       : 'when the middle only quivers';
   return [
     `Pull at ${minutes(best.timeS)} min (${minutes(earliest.timeS)} to ${minutes(latest.timeS)}), centre ${Math.round(best.probeC)} °C, ${wobble}.`,
-    `It coasts to about ${Math.round(best.peakC)} °C on the rack.`,
+    `It coasts to about ${Math.round(best.peakC)} °C.`,
   ];
 }
 
 function signsOf(verdict: PartVerdict, forecast: Forecast | undefined): string[] {
-  if (forecast) return pullSigns(forecast);
+  const pull = forecast ? pullSigns(forecast) : [];
   if (verdict.kind === 'by-sign' || verdict.kind === 'made') {
     const { endC, treatment } = verdict;
     const end = endC
       ? [`Done at ${endC.from}${endC.to === undefined ? ' °C and over' : ` to ${endC.to} °C`}.`]
       : [];
-    return [...end, treatment];
+    return [...pull, ...end, treatment];
   }
-  return [];
+  return pull;
+}
+
+const turnedTo = (to: OvenStep['to']): string =>
+  typeof to === 'number' ? `${to} °C` : `off, door ${to === 'off-shut' ? 'shut' : 'ajar'}`;
+
+/** What is done to oven and filling on the way, each with its minute or its sign. */
+function usesOf(
+  { bath, ovenUse }: CardOf['formula'],
+  forecast: Forecast | undefined,
+): Card['figures'] {
+  const { steps, topUp, out } = ovenUse;
+  const away = out.filter(({ atMin, place }) => atMin > 0 || place !== 'rack');
+  return [
+    ...(bath ? [{ label: 'Bath', value: `${cm(bath.levelMm)} up, at ${bath.waterC} °C` }] : []),
+    ...(topUp
+      ? [
+          {
+            label: 'Top up',
+            value: `${Math.round(topUp.share * 100)} % first, the rest at ${topUp.atMin} min`,
+          },
+        ]
+      : []),
+    ...steps.map(({ atMin, on, to }, index) => {
+      const seen = forecast?.steps[index]?.atMin;
+      const about = seen === undefined ? '' : `, about ${Math.round(seen)} min`;
+      return {
+        label: 'Then',
+        value: `${turnedTo(to)} ${on ? `when ${SIGN_NAMES[on]}${about}` : `from ${atMin} min`}`,
+      };
+    }),
+    ...away.map(({ atMin, place }) => ({
+      label: 'After',
+      value: `${OUT_PLACE_NAMES[place].toLowerCase()}${atMin > 0 ? ` from ${atMin} min` : ''}`,
+    })),
+  ];
 }
 
 /**
@@ -144,6 +194,7 @@ export function cardOf({ formula, build, verdict, fit, vessel, oven, forecast }:
             value: `${formula.setC} °C, ${oven.kind}${oven.kind === 'fan' ? ` (still ${fanToStillC(formula.setC)} °C)` : ''}${oven.offsetK === 0 ? '' : `, runs ${Math.abs(oven.offsetK)} ${oven.offsetK < 0 ? 'cool' : 'hot'}`}`,
           },
           { label: 'Pour at', value: `${formula.fillingStartC} °C` },
+          ...usesOf(formula, forecast),
         ]
       : []),
     { label: 'Portions', value: `${build.portions}, ${round(build.portionG)} g each` },

@@ -39,7 +39,7 @@ export async function cardFor(database: Database, kitchenId: string, id: string)
   const fit = vessel && fitOf(data, build, vessel);
   const verdict = judgePart(build.filling, data.family, data.shell);
   const foreseen =
-    vessel && oven && verdict.kind === 'judged'
+    vessel && oven
       ? forecast(planOf(data, { kitchen: kitchen.data, vessel, oven, own, formulaOf }))
       : undefined;
   return cardOf({

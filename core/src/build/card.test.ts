@@ -1,0 +1,134 @@
+/** The bench card: what has to be on it for a cook who has only the card. */
+import { forecast, type Oven } from '../forecast';
+import { analyse } from '../formula';
+import { judgePart } from '../setting';
+import { listOf, TART } from '../testing/bakes';
+import { buildOf } from './build';
+import { cardOf, type Card, type CardOf } from './card';
+import { fitOf } from './fit';
+import type { BuildPart } from './part';
+
+const part = (given: Partial<BuildPart>): BuildPart => ({
+  id: 'p',
+  name: 'Plums',
+  kind: 'fruit-and-nuts',
+  place: 'over',
+  lines: listOf({ plums: 300 }),
+  formulaId: null,
+  eachG: null,
+  vessels: null,
+  bakesAlong: false,
+  ...given,
+});
+const oven: Oven = { name: 'Oven', kind: 'still', offsetK: -4, swingK: 0 };
+
+const base: CardOf['formula'] = {
+  name: 'Test tart',
+  family: 'baked-custard',
+  shell: 'sweet-dough',
+  lines: TART.lines,
+  parts: [],
+  vesselCount: 2,
+  shellThicknessMm: 3,
+  headspaceMm: 2,
+  portionsEach: 8,
+  lossShare: 0,
+  note: 'Turn once.',
+  setC: 150,
+  fillingStartC: 20,
+  bath: null,
+  ovenUse: { steps: [], topUp: null, out: [{ atMin: 0, place: 'rack' }] },
+};
+
+function card(change: Partial<CardOf['formula']> = {}, foreseen = true): Card {
+  const formula = { ...base, ...change };
+  const { vessel } = TART;
+  const build = buildOf(formula, { grade: 'EU M', vessel, formulaOf: () => undefined });
+  const fit = fitOf(formula, build, vessel);
+  const made = forecast({
+    ...TART,
+    lines: formula.lines,
+    family: formula.family,
+    setC: formula.setC,
+    programme: { steps: formula.ovenUse.steps },
+  });
+  return cardOf({
+    formula,
+    build,
+    verdict: judgePart(analyse(formula.lines, 'EU M'), formula.family, formula.shell),
+    fit: fit.ok ? fit.value : undefined,
+    vessel,
+    oven,
+    forecast: foreseen && made.ok ? made.value : undefined,
+  });
+}
+const figure = (of: Card, label: string): string | undefined =>
+  of.figures.find((each) => each.label === label)?.value;
+
+describe('a bench card', () => {
+  it('weighs the list, and says tin, roll, fill and oven', () => {
+    const made = card();
+    expect(made.lists[0]!.rows.find(({ name }) => name.includes('ream'))!.amount).toBe('400 g');
+    expect(figure(made, 'Tin')).toBe('2 × Tart tin');
+    expect(figure(made, 'Oven')).toBe('150 °C, still, runs 4 cool');
+    expect(figure(made, 'Pour at')).toBe('20 °C');
+    expect(figure(made, 'Fill')).toMatch(/g each, 2 mm to the rim$/);
+    // By hand: base 24 + two walls of 3 + 2 cm to trim.
+    expect(figure(made, 'Roll')).toMatch(/^32 cm at 3 mm/);
+    expect(made.signs.join(' ')).toMatch(/Pull at \d+ min .* in the middle still move.*Turn once/);
+    for (const label of ['Bath', 'Top up', 'Then', 'After']) {
+      expect(figure(made, label)).toBeUndefined();
+    }
+  });
+
+  it('has what is done to the oven and the filling, and where it goes after', () => {
+    const made = card({
+      setC: 170,
+      bath: { panLengthMm: 380, panBreadthMm: 280, levelMm: 21, waterC: 80 },
+      ovenUse: {
+        steps: [
+          { atMin: 0, on: 'rim-set', to: 125 },
+          { atMin: 45, to: 'off-ajar' },
+        ],
+        topUp: { share: 0.65, atMin: 10 },
+        out: [
+          { atMin: 0, place: 'oven-ajar' },
+          { atMin: 30, place: 'fridge' },
+        ],
+      },
+    });
+    expect(figure(made, 'Bath')).toBe('2.1 cm up, at 80 °C');
+    expect(figure(made, 'Top up')).toBe('65 % first, the rest at 10 min');
+    const then = made.figures.filter(({ label }) => label === 'Then').map(({ value }) => value);
+    expect(then[0]).toMatch(/^125 °C when the rim has set, about \d+ min$/);
+    expect(then[1]).toBe('off, door ajar from 45 min');
+    const after = made.figures.filter(({ label }) => label === 'After').map(({ value }) => value);
+    expect(after).toEqual(['oven off, door ajar', 'fridge from 30 min']);
+  });
+
+  it('says of a component where it goes, and whether into the oven', () => {
+    const asideOf = (given: Partial<BuildPart>) => card({ parts: [part(given)] }).lists[1]!.aside;
+    expect(asideOf({})).toBe('over the filling, 150 g a tin');
+    expect(asideOf({ bakesAlong: true })).toBe(
+      'over the filling, in the oven with it, 150 g a tin',
+    );
+    expect(asideOf({ place: 'under', kind: 'nut-cream', bakesAlong: true })).toMatch(
+      /^under the filling, raw/,
+    );
+  });
+
+  it('has the sign a family goes by beside its forecast, and alone without one', () => {
+    const syrup = listOf({ 'barley-syrup': 300, 'brown-sugar': 300, egg: 200, butter: 90 });
+    const made = card({ family: 'syrup-nut', lines: syrup, setC: 175 });
+    expect(made.signs.join(' ')).toMatch(/Pull at .*Done at 93 to 96 °C/);
+    const alone = card({ family: 'syrup-nut', lines: syrup, setC: 175 }, false);
+    expect(alone.signs.join(' ')).not.toMatch(/Pull at/);
+    expect(alone.signs.join(' ')).toMatch(/Done at 93 to 96 °C/);
+  });
+
+  it('carries every caution, allergens first', () => {
+    const { cautions } = card();
+    expect(cautions[0]).toMatch(/^Contains .*egg/i);
+    expect(cautions.at(-1)).toMatch(/local codes come first/);
+  });
+});
