@@ -9,10 +9,11 @@ import {
 } from '@hollow-moon/core';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { Figure, Labelled, Range, Read, Soft, swatchOf } from '../design';
+import { Figure, Labelled, Range, Read, Soft } from '../design';
 import { centimetres, minutes } from '../design/format';
 import { Moon, moonInWords, Section, sectionSize, WATER_PX } from '../moon';
 import { useTemperature } from '../store/useTemperature';
+import { moonOf } from './moonOf';
 import { captionOf, layersInWords, whereAfter } from './words';
 
 /** Moon and section over one scrubber: scrub time and see ring, wobble and temperatures together. */
@@ -63,9 +64,8 @@ export function Instrument({
     >
       <View className="flex-row items-center justify-between gap-3">
         <Moon
-          state={frame.rings}
+          {...moonOf(frame)}
           shell={shell}
-          {...(rimLightness === undefined ? {} : { rim: swatchOf(rimLightness) })}
           size={moonSize * 0.62}
           {...(caption ? { caption } : {})}
           label={`From above, ${place}: ${moonInWords(frame.rings, caption)}, of ${surfaceCm} cm`}

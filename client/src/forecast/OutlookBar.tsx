@@ -1,10 +1,11 @@
-import { stillAt, type Bakes, type Forecast } from '@hollow-moon/core';
+import type { Bakes, Forecast } from '@hollow-moon/core';
 import { memo } from 'react';
 import { View } from 'react-native';
 import { Button, icons, Read, Soft } from '../design';
 import { Moon, moonInWords } from '../moon';
 import { withUnit } from '../design/format';
 import { useTemperature } from '../store/useTemperature';
+import { moonAtPull } from './moonOf';
 
 /** The verdict and the next thing to do, in view and under the thumb whatever is scrolled above. */
 export const OutlookBar = memo(function OutlookBar({
@@ -26,7 +27,7 @@ export const OutlookBar = memo(function OutlookBar({
   readonly onBake: (forecast: Forecast) => void;
 }) {
   const { degrees, unit } = useTemperature();
-  const rings = forecast && stillAt(forecast, forecast.pullS).frame.rings;
+  const moon = moonAtPull(forecast);
   const hopeless = forecast?.verdict.kind === 'no-window';
   const curdles =
     bakes?.curdleC === undefined
@@ -37,7 +38,7 @@ export const OutlookBar = memo(function OutlookBar({
       testID="outlook"
       className="no-print min-h-16 flex-row items-center gap-3 border-t border-line bg-sheet px-4 py-2"
     >
-      <Moon state={rings} shell={shell} size={40} label={moonInWords(rings)} />
+      <Moon {...moon} shell={shell} size={40} label={moonInWords(moon.state)} />
       <View className="min-w-0 flex-1">
         <Read numberOfLines={3} className="font-read-strong" testID="outlook-verdict">
           {says}

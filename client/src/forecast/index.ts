@@ -1,5 +1,6 @@
 export { Curves } from './Curves';
 export { ForecastPanel } from './ForecastPanel';
+export { moonAtPull } from './moonOf';
 export { OutlookBar } from './OutlookBar';
 export { planFor } from './plan';
 export { useOutlook } from './useOutlook';

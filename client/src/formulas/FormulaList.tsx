@@ -1,11 +1,11 @@
 import type { FormulaData, StoredFormula } from '@hollow-moon/contract';
-import { isFamily, PART_NAMES, SHELL_NAMES, stillAt } from '@hollow-moon/core';
+import { isFamily, PART_NAMES, SHELL_NAMES } from '@hollow-moon/core';
 import { router } from 'expo-router';
 import { memo, useState } from 'react';
 import { Text, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { Button, icons, PlaceLink, Notice, Soft, TextField, Title } from '../design';
-import { useOutlook } from '../forecast';
+import { moonAtPull, useOutlook } from '../forecast';
 import { outlookInShort } from '../forecast/words';
 import { Moon, moonInWords } from '../moon';
 import type { KitchenBook } from '../store/kitchen';
@@ -30,8 +30,7 @@ const FormulaRow = memo(function FormulaRow({
 }) {
   const outlook = useOutlook(data, book, `list/${id}`);
   const verdict = outlookInShort({ ...outlook, temperature: useTemperature() });
-  const { forecast } = outlook;
-  const state = forecast && stillAt(forecast, forecast.pullS).frame.rings;
+  const moon = moonAtPull(outlook.forecast);
   const vessel = book.vessels.find((each) => each.id === data.vesselId);
   return (
     <PlaceLink
@@ -41,7 +40,7 @@ const FormulaRow = memo(function FormulaRow({
       testID={`formula-${id}`}
       className={`min-h-16 flex-row items-center gap-3 rounded border bg-sheet p-3 ${here ? 'border-ink' : 'border-line'}`}
     >
-      <Moon state={state} shell={data.shell !== 'none'} size={44} label={moonInWords(state)} />
+      <Moon {...moon} shell={data.shell !== 'none'} size={44} label={moonInWords(moon.state)} />
       <View className="min-w-0 flex-1">
         <Text className="font-read-strong text-base text-ink">{data.name}</Text>
         <Text className="font-read text-base text-ink" testID={`verdict-${id}`}>

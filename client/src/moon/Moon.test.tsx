@@ -37,3 +37,17 @@ it.each([
 ])('says itself in words: %#', (state, words) => {
   expect(moonInWords(state, '9 cm')).toBe(words);
 });
+
+it('has the colour of its shell in the ring, at any size', () => {
+  render(
+    <Moon
+      state={{ liquid: 0, moving: 0.4, curdledFrom: 1 }}
+      shell
+      rim="#b98a4a"
+      size={44}
+      label="browned"
+    />,
+  );
+  const [ring] = screen.getByLabelText('browned').querySelectorAll('circle[r="48"]');
+  expect(ring!.getAttribute('fill')).toBe('#b98a4a');
+});
