@@ -181,7 +181,13 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
         problem={problem}
         bath={told?.bath}
       />
-      <OvenUseFold data={data} problem={problem} foreseen={awaited} onEdit={onEdit} />
+      <OvenUseFold
+        data={data}
+        problem={problem}
+        foreseen={awaited}
+        pullS={awaited && told ? told.pullS : 0}
+        onEdit={onEdit}
+      />
       <CoolingFold
         data={data}
         cooling={told && cooled}

@@ -17,6 +17,7 @@ function Place({ foreseen, problem }: { foreseen?: OvenStep[]; problem?: Problem
       data={data}
       problem={problem}
       foreseen={foreseen}
+      pullS={1800}
       onEdit={(_, next) => {
         kept = next;
         setData(next);
@@ -62,6 +63,15 @@ it('turns the oven down at a minute, and then on a sign instead', () => {
   expect(kept.ovenUse.steps).toEqual([{ atMin: 12, to: 125 }]);
   press('Leave out step 1');
   expect(kept.ovenUse.steps).toEqual([]);
+});
+
+it('says so when a sign is foreseen only after the pull', () => {
+  open({ foreseen: [{ atMin: 43, on: 'shell-golden', to: 110 }] });
+  press('Turn it down later');
+  type('step-when-0', 'shell-golden');
+  expect(screen.getByTestId('sign-foreseen-0').textContent).toBe(
+    'foreseen at 43 min, after the pull',
+  );
 });
 
 it('switches it off, door shut or ajar', () => {

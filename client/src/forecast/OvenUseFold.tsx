@@ -62,12 +62,15 @@ export const OvenUseFold = memo(function OvenUseFold({
   data,
   problem,
   foreseen,
+  pullS,
   onEdit,
 }: {
   readonly data: FormulaData;
   readonly problem: Problem | undefined;
   /** The steps with the minute each sign is foreseen at; those that never come are left out. */
   readonly foreseen: readonly OvenStep[] | undefined;
+  /** When it is pulled, where a sign is waited for; else any number. */
+  readonly pullS: number;
   readonly onEdit: (field: string, data: FormulaData) => void;
 }) {
   const { degrees, unit } = useTemperature();
@@ -148,7 +151,7 @@ export const OvenUseFold = memo(function OvenUseFold({
               />
               {step.on && foreseen?.[index] ? (
                 <Soft testID={`sign-foreseen-${index}`}>
-                  {`foreseen at ${minutes(foreseen[index].atMin * 60)} min`}
+                  {`foreseen at ${minutes(foreseen[index].atMin * 60)} min${foreseen[index].atMin * 60 > pullS ? ', after the pull' : ''}`}
                 </Soft>
               ) : null}
             </View>
