@@ -10,11 +10,14 @@ if (!made?.ok) throw new Error('no forecast');
 const { field, temperatureC, frames, setC, curdleC } = made.value;
 const gridAt = (index: number) => sectionReader(field)(temperatureC[index]!);
 
-const show = (index: number) =>
+/** Draws a section anew, alone on the page. */
+const draw = (shape: typeof field, index = 0, whole = extentOf(shape)) => {
+  document.body.innerHTML = '';
   render(
     <Section
-      shape={field}
-      grid={gridAt(index)}
+      shape={shape}
+      whole={whole}
+      grid={sectionReader(shape)(temperatureC[index]!)}
       room={324}
       setC={setC}
       curdleC={curdleC}
@@ -22,17 +25,20 @@ const show = (index: number) =>
       degrees={(celsius) => String(Math.round(celsius))}
     />,
   );
+};
 const lines = () =>
   [...document.querySelectorAll('path')].filter(
     (path) => path.getAttribute('stroke-width') === '2.4',
   );
 
 it('draws the setting line once something has set, and not before', () => {
-  show(0);
+  draw(field);
   expect(screen.getByLabelText('cut')).toBeTruthy();
   expect(lines()[0]!.getAttribute('d')).toBe('');
-  document.body.innerHTML = '';
-  show(frames.findIndex((frame) => frame.timeS >= made.value.pullS));
+  draw(
+    field,
+    frames.findIndex((frame) => frame.timeS >= made.value.pullS),
+  );
   expect(lines()[0]!.getAttribute('d')).not.toBe('');
 });
 
@@ -53,21 +59,6 @@ describe('layers and levels', () => {
       { name: 'Crumble', thicknessM: 0.008 },
       { name: 'Sugar', thicknessM: 0.0005 },
     ],
-  };
-  const draw = (shape: typeof field, whole = extentOf(shape)) => {
-    document.body.innerHTML = '';
-    render(
-      <Section
-        shape={shape}
-        whole={whole}
-        grid={sectionReader(shape)(temperatureC[0]!)}
-        room={324}
-        setC={setC}
-        curdleC={curdleC}
-        label="cut"
-        degrees={(celsius) => String(Math.round(celsius))}
-      />,
-    );
   };
   const dotted = () =>
     [...document.querySelectorAll('line')].filter(
@@ -96,7 +87,7 @@ describe('layers and levels', () => {
     };
     draw(field);
     const whole = heightNow();
-    draw(shapeFilledTo(field, field.fill.depthM / 2), extentOf(field));
+    draw(shapeFilledTo(field, field.fill.depthM / 2), 0, extentOf(field));
     const { bottomM, topM } = extentOf(field);
     const share = (field.fill.depthM / 2 - bottomM) / (topM - bottomM);
     expect(heightNow() / whole).toBeCloseTo(share, 2);
