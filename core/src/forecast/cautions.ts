@@ -19,7 +19,7 @@ export const reasonIn = (verdict: NoWindow, spoils: string): string =>
 /** A filling this deep cracks when its rim cools long before its middle, mm. From memory. */
 const DEEP_MM = 35;
 
-/** Where a purée or cheese filling is likely to crack, and what swells and falls. Common practice. */
+/** Where a purée or cheese filling is likely to crack. Common practice. */
 function crackingIn(plan: ForecastPlan, spoilt: number, bakes: Bakes): string[] {
   const cracks = plan.family === 'fresh-cheese' || plan.family === 'purée-custard';
   const cautions: string[] = [];
@@ -40,11 +40,11 @@ function crackingIn(plan: ForecastPlan, spoilt: number, bakes: Bakes): string[] 
       'Free the rim with a knife while it is warm, or let it stand in the shut oven first: cooling fast it tears and cracks.',
     );
   }
-  if (plan.family === 'batter-custard') {
-    cautions.push('It puffs and falls: leave a finger’s width to the rim.');
-  }
   return cautions;
 }
+
+/** A puff lower than this is not seen, mm. */
+const TOLD_RISE_MM = 2;
 
 /** The usual cautions for a plan and its best pull. */
 export function cautionsFor(
@@ -53,10 +53,22 @@ export function cautionsFor(
   {
     spoilt,
     bakes,
+    riseMm,
     neverShows,
-  }: { readonly spoilt: number; readonly bakes: Bakes; readonly neverShows: Sign | undefined },
+  }: {
+    readonly spoilt: number;
+    readonly bakes: Bakes;
+    /** How far it has puffed at the pull. */
+    readonly riseMm: number;
+    readonly neverShows: Sign | undefined;
+  },
 ): string[] {
   const cautions = crackingIn(plan, spoilt, bakes);
+  if (riseMm >= TOLD_RISE_MM) {
+    const over =
+      riseMm > plan.headspaceMm ? ' Leave it that much to the rim, or it runs over.' : '';
+    cautions.push(`It puffs by about ${Math.round(riseMm)} mm and falls back as it cools.${over}`);
+  }
   if (neverShows) {
     cautions.push(
       `You wait until ${SIGN_NAMES[neverShows]}, and that is not foreseen to come: what was to follow is left out.`,

@@ -12,7 +12,7 @@ import {
   windowOf,
   wobbleOf,
 } from '../doneness';
-import { boilingPointAtAltitudeC } from '../properties';
+import { boilingPointAtAltitudeC, standardPressurePa, waterActivity } from '../properties';
 import { succeed, type Result } from '../result';
 import {
   aroundAt,
@@ -42,6 +42,7 @@ import {
   type TopForecast,
 } from './outcome';
 import type { ForecastPlan } from './plan';
+import { riseMm } from './rise';
 import { pasteurisedTimes, type Safety } from './safety';
 
 export interface ForecastOptions {
@@ -245,6 +246,12 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
           leftMl: pulled.water.massKg * 1000,
         }
       : undefined;
+  const rise = riseMm(model, pulled, {
+    share: bakes.air,
+    activity: waterActivity(prepared.value.analysis.composition),
+    airPressurePa: standardPressurePa(plan.altitudeM),
+    pouredC: plan.fillingStartC,
+  });
   return succeed({
     verdict:
       verdict.kind === 'window'
@@ -264,6 +271,7 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
     field: describeField(prepared.value, plan),
     temperatureC: brief ? [] : inOneBuffer(moments.map((moment) => moment.temperatureC)),
     steps: prepared.value.steps,
+    riseMm: rise,
     laid: laidOutcomes(model, prepared.value.laid, moments, pulled),
     waterLostG: last.energy.evaporatedKg * 1000,
     ...(bathForecast ? { bath: bathForecast } : {}),
@@ -285,6 +293,7 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
     cautions: cautionsFor(plan, best, {
       spoilt: curdledShare(model, pulled),
       bakes,
+      riseMm: rise,
       neverShows: prepared.value.neverShows,
     }),
   });

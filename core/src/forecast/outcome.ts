@@ -106,6 +106,8 @@ export interface Forecast {
   readonly steps: readonly OvenStep[];
   /** What becomes of what lies under and over the filling. */
   readonly laid: readonly LaidForecast[];
+  /** How far it has puffed over its level at the pull, mm; it falls back as it cools. */
+  readonly riseMm: number;
   readonly waterLostG: number;
   readonly bath?: BathForecast;
   /** The hours after the drawn pull, where they were asked for. */

@@ -15,6 +15,8 @@ export interface Bakes {
   readonly spoiltAtMost: number;
   /** How soon its open surface forms a skin: water lost by which it dries half as fast, kg/m². */
   readonly skinKgM2: number;
+  /** Air whisked or creamed into it, as a share of its volume. From memory. */
+  readonly air: number;
   /** Thick from the start: it carries heat by conduction alone. */
   readonly thick: boolean;
 }
@@ -46,6 +48,7 @@ const BY_SIGN: Readonly<Partial<Record<Family, Baked>>> = {
     curdleC: 90,
     spoils: 'weeps',
     skinKgM2: CUSTARD_SKIN_KG_M2,
+    air: 0.02,
     thick: true,
   },
   'fresh-cheese': {
@@ -53,6 +56,7 @@ const BY_SIGN: Readonly<Partial<Record<Family, Baked>>> = {
     curdleC: 85,
     spoils: 'turns grainy',
     skinKgM2: CUSTARD_SKIN_KG_M2,
+    air: 0.03,
     thick: true,
   },
   'batter-custard': {
@@ -60,6 +64,7 @@ const BY_SIGN: Readonly<Partial<Record<Family, Baked>>> = {
     curdleC: undefined,
     spoils: 'curdles',
     skinKgM2: CUSTARD_SKIN_KG_M2,
+    air: 0.05,
     thick: false,
   },
   'syrup-nut': {
@@ -67,6 +72,7 @@ const BY_SIGN: Readonly<Partial<Record<Family, Baked>>> = {
     curdleC: undefined,
     spoils: 'curdles',
     skinKgM2: SUGAR_SKIN_KG_M2,
+    air: 0.02,
     thick: true,
   },
   'nut-cream': {
@@ -74,6 +80,7 @@ const BY_SIGN: Readonly<Partial<Record<Family, Baked>>> = {
     curdleC: undefined,
     spoils: 'curdles',
     skinKgM2: CUSTARD_SKIN_KG_M2,
+    air: 0.06,
     thick: true,
   },
 };
@@ -92,6 +99,7 @@ export function bakesOf(verdict: PartVerdict, kind: PartKind): Bakes | undefined
       spoils: 'curdles',
       spoiltAtMost: CUSTARD_SPOILT,
       skinKgM2: CUSTARD_SKIN_KG_M2,
+      air: 0.005,
       thick: false,
     };
   }
