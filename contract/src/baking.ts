@@ -64,6 +64,8 @@ export const ovenUseSchema = z.object({
     .nullable(),
   standing: z.enum(STANDINGS),
   foil: z.boolean(),
+  /** In a bath: each vessel in a bag or foil. */
+  wrapped: z.boolean().default(false),
   /** Part of the filling is poured in the oven; null for all of it before. */
   topUp: z
     .object({
@@ -94,6 +96,7 @@ export const PLAIN_OVEN_USE: OvenUse = {
   entersAtC: null,
   standing: 'rack',
   foil: false,
+  wrapped: false,
   topUp: null,
   out: [{ atMin: 0, place: 'rack' }],
 };

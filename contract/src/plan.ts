@@ -124,7 +124,15 @@ export function planOf(data: FormulaData, where: BakedIn, tried: Tried = {}): Fo
     ...(own.length > 0 ? { own } : {}),
     ...(laid.length > 0 ? { laid } : {}),
     ...(topUp ? { topUp } : {}),
-    ...(data.bath ? { bath: { ...data.bath, vessels: data.vesselCount } } : {}),
+    ...(data.bath
+      ? {
+          bath: {
+            ...data.bath,
+            vessels: data.vesselCount,
+            ...(data.ovenUse.wrapped ? { wrapped: true } : {}),
+          },
+        }
+      : {}),
     eggGrade: kitchen.eggGrade,
     family: data.family,
     shell: data.shell,

@@ -115,6 +115,7 @@ describe('a build', () => {
         entersAtC: 120,
         standing: 'hot-tray',
         foil: true,
+        wrapped: true,
         topUp: { share: 0.6, atMin: 8 },
         out: [
           { atMin: 0, place: 'oven-ajar' },

@@ -10,8 +10,14 @@ import { OvenUseFold } from './OvenUseFold';
 
 let kept: FormulaData = tart;
 
-function Place({ foreseen, problem }: { foreseen?: OvenStep[]; problem?: Problem }) {
-  const [data, setData] = useState(tart);
+interface Given {
+  readonly foreseen?: OvenStep[];
+  readonly problem?: Problem;
+  readonly data?: FormulaData;
+}
+
+function Place({ foreseen, problem, data: begun = tart }: Given) {
+  const [data, setData] = useState(begun);
   return (
     <OvenUseFold
       data={data}
@@ -26,7 +32,7 @@ function Place({ foreseen, problem }: { foreseen?: OvenStep[]; problem?: Problem
   );
 }
 
-const open = (given: { foreseen?: OvenStep[]; problem?: Problem } = {}) => {
+const open = (given: Given = {}) => {
   render(
     <Provider store={createStore()}>
       <Place {...given} />
@@ -91,6 +97,17 @@ it('tops the filling up in the oven, and takes that back', () => {
   expect(kept.ovenUse.topUp).toEqual({ share: 0.7, atMin: 8 });
   choose('Poured at once');
   expect(kept.ovenUse.topUp).toBeNull();
+});
+
+it('wraps what stands in a bath, and asks of it only there', () => {
+  open();
+  expect(screen.queryByRole('radio', { name: 'Bag or foil' })).toBeNull();
+  document.body.innerHTML = '';
+  const bath = { panLengthMm: 380, panBreadthMm: 280, levelMm: 20, waterC: 85 };
+  open({ data: { ...tart, bath } });
+  choose('Bag or foil');
+  expect(kept.ovenUse.wrapped).toBe(true);
+  expect(summary()).toContain('wrapped for the bath');
 });
 
 it('opens by itself on what is wrong in it, and says so at its place', () => {

@@ -38,7 +38,7 @@ function useInAWord(
   degrees: (c: number) => string,
   unit: string,
 ): string {
-  const { steps, doors, entersAtC, standing, foil, topUp } = of;
+  const { steps, doors, entersAtC, standing, foil, wrapped, topUp } = of;
   const says = [
     ...(entersAtC === null ? [] : [`goes in at ${degrees(entersAtC)} ${unit}`]),
     ...steps.map(({ atMin, on, to }) => {
@@ -53,6 +53,7 @@ function useInAWord(
       : []),
     ...(standing === 'rack' ? [] : [STANDING_NAMES[standing].toLowerCase()]),
     ...(foil ? ['under foil'] : []),
+    ...(wrapped ? ['wrapped for the bath'] : []),
   ];
   return says.length > 0 ? says.join(', ') : `${degrees(setC)} ${unit} throughout, on a rack`;
 }
@@ -75,7 +76,7 @@ export const OvenUseFold = memo(function OvenUseFold({
 }) {
   const { degrees, unit } = useTemperature();
   const { ovenUse, setC } = data;
-  const { steps, doors, entersAtC, standing, foil, topUp } = ovenUse;
+  const { steps, doors, entersAtC, standing, foil, wrapped, topUp } = ovenUse;
   const set = (change: Partial<OvenUse>) =>
     onEdit('ovenUse', { ...data, ovenUse: { ...ovenUse, ...change } });
   const setStep = (index: number, step: Step) =>
@@ -279,6 +280,17 @@ export const OvenUseFold = memo(function OvenUseFold({
             ]}
             onChange={(value) => set({ foil: value === 'foil' })}
           />
+          {data.bath ? (
+            <Choice
+              label="Round it, in the bath"
+              value={wrapped ? 'wrapped' : 'bare'}
+              options={[
+                { value: 'bare', label: 'Bare' },
+                { value: 'wrapped', label: 'Bag or foil' },
+              ]}
+              onChange={(value) => set({ wrapped: value === 'wrapped' })}
+            />
+          ) : null}
           <Soft>
             {`${data.vesselCount === 1 ? 'One vessel is' : `All ${data.vesselCount} vessels are`} taken to be in the oven at once; a load its heater cannot keep up with makes it sag.`}
           </Soft>

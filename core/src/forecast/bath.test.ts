@@ -110,6 +110,23 @@ describe('pots in a bath', () => {
     expect((verdict.earliest.timeS + verdict.latest.timeS) / 120).toBeLessThan(to);
   });
 
+  // Common practice: what has a loose base is wrapped, and takes longer for it.
+  it('take longer wrapped, and then do not leak', () => {
+    const wrapped: BathPlan = {
+      ...pan,
+      panLengthMm: 380,
+      panBreadthMm: 280,
+      levelMm: 22,
+      wrapped: true,
+    };
+    const best = (of: Forecast) => (of.verdict.kind === 'window' ? of.verdict.best.timeS : NaN);
+    expect(best(planned({ bath: wrapped }))).toBeGreaterThan(1.1 * best(planned({})));
+    const springform: Vessel = { ...dish, kind: 'springform', baseDiameterMm: 89 };
+    const says = (bath: BathPlan) => planned({ vessel: springform, bath }).cautions.join(' ');
+    expect(says(wrapped)).not.toMatch(/leaks/);
+    expect(says({ ...wrapped, wrapped: false })).toMatch(/leaks/);
+  });
+
   it('have a window where the same pots in a dry oven have none', () => {
     expect(planned({}).verdict.kind).toBe('window');
     const { bath: _bath, ...dry } = planned({

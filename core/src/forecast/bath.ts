@@ -14,10 +14,18 @@ export interface BathPlan {
   readonly waterC: number;
   /** How many vessels stand in it. */
   readonly vessels: number;
+  /** Each in a bag or foil, as what has a loose base has to be. */
+  readonly wrapped?: boolean;
 }
 
 /** Between hot water and a vessel, W/(m² K): free convection in water (Incropera 9, 200 to 600). From memory. */
 const WATER_WM2K = 300;
+
+/**
+ * The same through a bag or foil: half a millimetre of air is left under it (0.028 W/(m K) of still air). From
+ * memory.
+ */
+const WRAPPED_WM2K = 50;
 
 /** A roasting pan outside: its convection is the oven's, its metal neither bright nor black. From memory. */
 const PAN_EMISSIVITY = 0.4;
@@ -97,7 +105,7 @@ export function bathIn(
   });
   return {
     levelM: plan.levelMm / 1000,
-    convectionWm2K: WATER_WM2K,
+    convectionWm2K: plan.wrapped ? WRAPPED_WM2K : WATER_WM2K,
     water: {
       massKg: size.waterMl / 1000,
       startC: plan.waterC,

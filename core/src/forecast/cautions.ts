@@ -102,7 +102,7 @@ export function cautionsFor(
       'Shallow dishes in a bath are foreseen quicker than cooks find them, by up to a third: begin to look early, and go by the wobble.',
     );
     cautions.push('Pour the water at the oven, with dry mitts; the pan stays until it has cooled.');
-    if (plan.vessel.looseBase || plan.vessel.kind === 'springform') {
+    if (!plan.bath.wrapped && (plan.vessel.looseBase || plan.vessel.kind === 'springform')) {
       cautions.push('A loose base leaks: wrap it in a bag or foil to above the water.');
     }
     if (plan.vessel.material !== 'bright-tin' && plan.vessel.material !== 'dark-tin') {
