@@ -12,8 +12,8 @@ export interface Wobble {
   readonly motion: Motion;
 }
 
-/** Mean set fraction of a column from which it no longer moves by itself. From memory. */
-export const STILL_FROM = 0.7;
+/** Mean set fraction from which a column, warm as it is, no longer moves by itself. Calibrated; docs/model.md. */
+export const STILL_FROM = 0.8;
 const JELLY_FROM = 0.08;
 const QUIET_FROM = 0.9;
 
@@ -54,8 +54,8 @@ export function radiusUnder(model: Model, extent: Float64Array, threshold: numbe
 }
 
 /**
- * The wobble a cook would see in a moment of a bake: how wide the middle still moves, and how.
- * A column moves while less than half of its depth, on the mean, has set.
+ * The wobble a cook would see in a moment of a bake: how wide the middle still moves, and how. A column
+ * moves until four fifths of it have set.
  */
 export function wobbleOf(model: Model, moment: Moment): Wobble {
   const extent = moment.extents[SETTING]!;

@@ -77,16 +77,56 @@ describe('pots in a bath', () => {
 
   // Source: common practice: pots in a bath at 140 to 165 °C take 30 to 55 min and are taken out at 76 to 80 °C
   // in the middle, some of it still moving. (The rate at which setting is read was put with these readings in
-  // view; the minutes are the check. A probe is good to 1 K.)
+  // view; the minutes are the check.)
   it('are pulled when cooks pull them, at the reading cooks go by', () => {
     const { verdict } = planned({ fillingStartC: 50 });
     if (verdict.kind !== 'window') throw new Error(verdict.says);
     expect(verdict.best.timeS / 60).toBeGreaterThan(30);
     expect(verdict.best.timeS / 60).toBeLessThan(55);
-    expect(verdict.best.probeC).toBeGreaterThan(75);
-    expect(verdict.best.probeC).toBeLessThan(81);
+    expect(verdict.best.probeC).toBeGreaterThan(76);
+    expect(verdict.best.probeC).toBeLessThan(80);
     expect(verdict.best.wobble.motion).toBe('as a jelly');
     expect(verdict.best.peakC - verdict.best.probeC).toBeGreaterThan(1);
+  });
+
+  // Source: common practice: 250 ml filled warm take 45 to 50 min at 150 °C with the fan. (How soon a surface
+  // skins over in a bath's steam is calibrated to this; the other baths here are the check.)
+  it('of 250 ml take 45 to 50 min with the fan', () => {
+    const { verdict } = planned({
+      vessel: {
+        ...dish,
+        baseDiameterMm: 82,
+        topDiameterMm: 88,
+        heightMm: 50,
+        material: 'ceramic',
+      },
+      oven: { kind: 'fan', offsetK: 0 },
+    });
+    if (verdict.kind !== 'window') throw new Error(verdict.says);
+    expect(verdict.best.timeS / 60).toBeGreaterThan(45);
+    expect(verdict.best.timeS / 60).toBeLessThan(50);
+  });
+
+  // Source: common practice: shallow ovals of about 200 ml, filled hot, take about 40 min at 150 °C. Ours are at their
+  // best at 31, which is said beside the forecast; the cooks' minute lies within the window.
+  it('that are shallow have the minute of cooks in their window', () => {
+    const { verdict, cautions } = planned({
+      vessel: {
+        ...dish,
+        baseDiameterMm: 108,
+        topDiameterMm: 108,
+        heightMm: 27,
+        material: 'ceramic',
+      },
+      headspaceMm: 3,
+      fillingStartC: 60,
+      bath: { ...pan, panLengthMm: 380, panBreadthMm: 280, levelMm: 13, waterC: 85 },
+    });
+    if (verdict.kind !== 'window') throw new Error(verdict.says);
+    expect(verdict.earliest.timeS / 60).toBeLessThan(40);
+    expect(verdict.latest.timeS / 60).toBeGreaterThan(40);
+    expect(cautions.join(' ')).toMatch(/late half of the window/);
+    expect(planned({}).cautions.join(' ')).not.toMatch(/late half of the window/);
   });
 
   // Source: common practice: a mould of 1 to 1.5 L poured warm at 160 to 180 °C takes 40 to 60 min, a large one
@@ -104,10 +144,8 @@ describe('pots in a bath', () => {
       bath: { ...pan, vessels: 1, levelMm: high / 2, waterC: 85 },
     });
     if (verdict.kind !== 'window') throw new Error(verdict.says);
-    expect(verdict.latest.timeS / 60).toBeGreaterThan(from);
-    expect(verdict.earliest.timeS / 60).toBeLessThan(to);
-    expect((verdict.earliest.timeS + verdict.latest.timeS) / 120).toBeGreaterThan(from);
-    expect((verdict.earliest.timeS + verdict.latest.timeS) / 120).toBeLessThan(to);
+    expect(verdict.best.timeS / 60).toBeGreaterThan(from);
+    expect(verdict.best.timeS / 60).toBeLessThan(to);
   });
 
   // Common practice: what has a loose base is wrapped, and takes longer for it.
@@ -141,8 +179,14 @@ describe('pots in a bath', () => {
     const coldWater = planned({
       bath: { ...pan, panLengthMm: 380, panBreadthMm: 280, levelMm: 22, waterC: 15 },
     });
-    expect(best(coldWater)).toBeGreaterThan(1.4 * usual);
-    expect(best(planned({ fillingStartC: 10 }))).toBeGreaterThan(1.2 * usual);
+    // 1.5 kg of water 75 K colder want 460 kJ more; a pan of 0.12 m² takes up 400 to 600 W: some 15 min, less what
+    // the cold water had not yet evaporated.
+    expect(best(coldWater) - usual).toBeGreaterThan(10 * 60);
+    expect(best(coldWater) - usual).toBeLessThan(20 * 60);
+    // 190 ml 35 K colder want 25 kJ more; 150 cm² of wall under water pass 70 to 100 W: 4 to 6 min, and some more
+    // for what they take out of the bath.
+    expect(best(planned({ fillingStartC: 10 })) - usual).toBeGreaterThan(4 * 60);
+    expect(best(planned({ fillingStartC: 10 })) - usual).toBeLessThan(10 * 60);
   });
 
   it('keep their rim further from curdling the higher the water', () => {

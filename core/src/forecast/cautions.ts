@@ -16,6 +16,13 @@ export const reasonIn = (verdict: NoWindow, spoils: string): string =>
     ? `After ${LONGEST_BAKE_S / 3600} hours at this setting the middle has not set.`
     : `As planned, the rim ${spoils} before the middle has set.`;
 
+/** How deep a vessel is filled, from its inside base, mm. */
+const filledMm = ({ vessel, headspaceMm }: ForecastPlan): number =>
+  insideOf(vessel).heightMm - headspaceMm;
+
+/** Below this the bath's forecast is known to be quick, mm; docs/model.md. */
+const SHALLOW_MM = 30;
+
 /** A filling this deep cracks when its rim cools long before its middle, mm. From memory. */
 const DEEP_MM = 35;
 
@@ -23,7 +30,7 @@ const DEEP_MM = 35;
 function crackingIn(plan: ForecastPlan, spoilt: number, bakes: Bakes): string[] {
   const cracks = plan.family === 'fresh-cheese' || plan.family === 'purée-custard';
   const cautions: string[] = [];
-  const deep = insideOf(plan.vessel).heightMm - plan.headspaceMm > DEEP_MM;
+  const deep = filledMm(plan) > DEEP_MM;
   const first = plan.out?.[0]?.place ?? 'rack';
   if (cracks && spoilt > bakes.spoiltAtMost / 2) {
     cautions.push(
@@ -98,9 +105,11 @@ export function cautionsFor(
   }
   const boilsC = boilingPointAtAltitudeC(plan.altitudeM);
   if (plan.bath) {
-    cautions.push(
-      'Shallow dishes in a bath are foreseen quicker than cooks find them, by up to a third: begin to look early, and go by the wobble.',
-    );
+    if (filledMm(plan) < SHALLOW_MM) {
+      cautions.push(
+        'Shallow dishes in a bath are foreseen quicker than most cooks find them: expect the late half of the window, and go by the wobble.',
+      );
+    }
     cautions.push('Pour the water at the oven, with dry mitts; the pan stays until it has cooled.');
     if (!plan.bath.wrapped && (plan.vessel.looseBase || plan.vessel.kind === 'springform')) {
       cautions.push('A loose base leaks: wrap it in a bag or foil to above the water.');
