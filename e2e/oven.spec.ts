@@ -54,6 +54,11 @@ test('cooling is held against the published limits', async ({ page }) => {
   );
   await page.getByTestId('out-place-0').selectOption('ice-bath');
   await expect(page.getByTestId('forecast-sentence')).toContainText('in ice water');
+  await expect(page.getByTestId('freezing')).toHaveCount(0);
+  await page.getByTestId('out-place-1').selectOption('freezer');
+  await expect(page.getByTestId('freezing')).toContainText(
+    /^Its edge begins to freeze after .+, at -1\s°C; it is frozen through after/,
+  );
   await page.getByTestId('out-at-1').fill('0');
   await expect(page.getByText(/Put the places it cools in in order/).first()).toBeVisible();
 });

@@ -2,6 +2,7 @@ import {
   COOLING_LIMITS,
   OUT_PLACE_NAMES,
   type CoolingForecast,
+  type FreezingForecast,
   type OutPlace,
   type OutStep,
 } from '@hollow-moon/core';
@@ -35,12 +36,19 @@ function CoolingCurve({ cooling }: { readonly cooling: CoolingForecast }) {
   const [width, setWidth] = useState(320);
   const { points, under } = cooling;
   const coldS = under.coldS ?? Infinity;
-  const endS = Math.min(points[points.length - 1]![0], Math.max(6 * 3600, coldS + 1800), 12 * 3600);
+  const throughS = cooling.freezing?.throughS ?? 0;
+  const endS = Math.min(
+    points[points.length - 1]![0],
+    Math.max(6 * 3600, coldS + 1800, throughS),
+    12 * 3600,
+  );
   const x = scaleLinear()
     .domain([0, endS])
     .range([MARGIN.left, width - MARGIN.right]);
+  const coldest = Math.min(...points.filter(([s]) => s <= endS).map(([, , middle]) => middle));
+  const lowest = coldest < -0.5 ? Math.floor(coldest) - 2 : 0;
   const y = scaleLinear()
-    .domain([0, 100])
+    .domain([lowest, 100])
     .range([HEIGHT - MARGIN.bottom, MARGIN.top]);
   const of = (column: 1 | 2) =>
     line<CoolingForecast['points'][number]>()
@@ -171,6 +179,19 @@ export function OutPlaces({
   );
 }
 
+/** When a freezer turns it to ice, first at the edge and then right through. */
+function Freezing({ freezing }: { readonly freezing: FreezingForecast }) {
+  const { degrees, unit } = useTemperature();
+  const { fromC, beginsS, throughS } = freezing;
+  return (
+    <Read testID="freezing">
+      {beginsS === undefined
+        ? `Nothing of it freezes: that begins at ${withUnit(degrees(fromC), unit)}.`
+        : `Its edge begins to freeze after ${duration(beginsS)}, at ${withUnit(degrees(fromC), unit)}; ${throughS === undefined ? 'it does not freeze through' : `it is frozen through after ${duration(throughS)}`}.`}
+    </Read>
+  );
+}
+
 /** How something cools against the published limits: the curve, and the verdict on it. */
 export function CoolingResult({ cooling }: { readonly cooling: CoolingForecast }) {
   const { degrees, unit } = useTemperature();
@@ -190,6 +211,7 @@ export function CoolingResult({ cooling }: { readonly cooling: CoolingForecast }
             : `Cool it faster, or put it in the fridge sooner: it is not under ${limit(COOLING_LIMITS.firstC)} within 2 h of ${limit(COOLING_LIMITS.fromC)}.`}
         </Notice>
       )}
+      {cooling.freezing ? <Freezing freezing={cooling.freezing} /> : null}
     </>
   );
 }

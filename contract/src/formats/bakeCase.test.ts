@@ -75,6 +75,40 @@ describe('a bake case', () => {
     expect(meanExtents.set).toBeCloseTo(1 - Math.exp(-3.6), 4);
   });
 
+  // Source: the heat balance of a lump, by quadrature over its temperature: dt = -C(T) dT / (h A/V (T - Ta)), with C as the
+  // documentation gives it: ρ c + w (333.4 kJ/kg · -Tf / T² - 2120 J/(kg K) (1 - Tf / T)) under Tf.
+  it('freezes what it is told freezes', () => {
+    const [fromC, waterKgM3, airC] = [-1.5, 600, -20];
+    const capacity = (t: number) =>
+      t >= fromC
+        ? 1000 * 3600
+        : 1000 * 3600 + waterKgM3 * ((333_400 * -fromC) / t ** 2 - (4180 - 2060) * (1 - fromC / t));
+    const to = -6;
+    const steps = 20_000;
+    const dt = (0 - to) / steps;
+    let seconds = 0;
+    for (let step = 0; step < steps; step += 1) {
+      const t = to + (step + 0.5) * dt;
+      seconds += (capacity(t) * dt) / (12 * 200 * (t - airC));
+    }
+    const cold = { convectionWm2K: 12, airC };
+    const { probes, energy } = computed({
+      materials: { metal: { ...lump.materials.metal, freezes: { fromC, waterKgM3 } } },
+      start: { fillingC: 0 },
+      stages: [{ untilS: seconds, top: cold, side: cold, base: cold }],
+      outputTimesS: [seconds],
+    });
+    expect(Math.abs(probes[0]!.temperatureC[0]! - to)).toBeLessThan(0.05);
+    expect(Math.abs(energy.residual)).toBeLessThan(1e-3);
+    // Ice over 0 °C is refused at its place.
+    expect(
+      bakeCaseSchema.safeParse({
+        ...lump,
+        materials: { metal: { ...lump.materials.metal, freezes: { fromC: 1, waterKgM3 } } },
+      }).success,
+    ).toBe(false);
+  });
+
   it('goes from stage to stage in time', () => {
     const cold = { convectionWm2K: 12, airC: 20 };
     const { probes } = computed({

@@ -24,6 +24,11 @@ const compositionSchema = z.partialRecord(
 
 const liquidSchema = z.object({ viscosityPaS: positive, expansionPerK: z.number().min(0) });
 
+const freezesSchema = z.strictObject({
+  fromC: z.number().min(-40).lt(0, 'Ice forms under 0 °C.'),
+  waterKgM3: positive,
+});
+
 const materialSchema = z.union([
   z.strictObject({
     conductivityWmK: quadraticSchema,
@@ -31,11 +36,13 @@ const materialSchema = z.union([
     heatCapacityJkgK: quadraticSchema,
     liquid: liquidSchema.optional(),
     boilsC: celsius.optional(),
+    freezes: freezesSchema.optional(),
   }),
   z.strictObject({
     composition: compositionSchema,
     liquid: liquidSchema.optional(),
     boilsC: celsius.optional(),
+    freezes: freezesSchema.optional(),
   }),
 ]);
 

@@ -72,7 +72,7 @@ const stagesOf = (course: Course, fromS: number, endS: number) =>
     );
 
 /** A material by numbers. Only density times heat capacity matters; a solid's density is set to 1000. */
-function materialData({ conductivityWmK, heatCapacityJm3K, liquid, boilsC }: Material) {
+function materialData({ conductivityWmK, heatCapacityJm3K, liquid, boilsC, freezes }: Material) {
   const densityKgM3 = liquid?.densityKgM3 ?? 1000;
   const [a, b, c] = heatCapacityJm3K;
   return {
@@ -80,6 +80,7 @@ function materialData({ conductivityWmK, heatCapacityJm3K, liquid, boilsC }: Mat
     densityKgM3,
     heatCapacityJkgK: [a / densityKgM3, b / densityKgM3, c / densityKgM3],
     ...(boilsC === undefined ? {} : { boilsC }),
+    ...(freezes ? { freezes } : {}),
     ...(liquid
       ? { liquid: { viscosityPaS: liquid.viscosityPaS, expansionPerK: liquid.expansionPerK } }
       : {}),

@@ -39,6 +39,7 @@ function materialOf(name: string, data: MaterialData): Material {
     conductivityWmK: food.conductivityWmK,
     heatCapacityJm3K: [densityKgM3 * a, densityKgM3 * b, densityKgM3 * c],
     ...(data.boilsC === undefined ? {} : { boilsC: data.boilsC }),
+    ...(data.freezes ? { freezes: data.freezes } : {}),
     ...(data.liquid ? { liquid: { densityKgM3, ...data.liquid } } : {}),
   };
 }

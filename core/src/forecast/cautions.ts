@@ -119,7 +119,9 @@ export function cautionsFor(
     }
   }
   if (plan.out?.some(({ place }) => place === 'freezer')) {
-    cautions.push('Freezing itself is not computed: the freezer is followed down to 0 °C only.');
+    cautions.push(
+      'What sets by egg weeps once it has been frozen: out of the freezer before its edge freezes.',
+    );
   }
   if (plan.out?.some(({ place }) => place === 'ice-bath') && brittle(plan)) {
     cautions.push('Hot glass or china cracks in ice water: let it stand on a cloth first.');

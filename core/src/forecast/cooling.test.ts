@@ -86,6 +86,40 @@ describe('cooling', () => {
     expect(Math.min(...room.map(([, , centre]) => centre))).toBeGreaterThan(tart.roomC - 6);
   });
 
+  describe('in a freezer', () => {
+    const freezer: ForecastPlan['out'] = [{ atMin: 0, place: 'freezer' }];
+
+    // Common practice: a domestic freezer wants some hours for a dish and longer for a tart, and its edge is ice long
+    // before its middle.
+    it('begins to freeze at the edge and is through hours later', () => {
+      const { freezing } = cooled(freezer);
+      expect(freezing!.fromC).toBeLessThan(-0.8);
+      expect(freezing!.fromC).toBeGreaterThan(-3);
+      expect(freezing!.beginsS!).toBeGreaterThan(3600);
+      expect(freezing!.throughS! - freezing!.beginsS!).toBeGreaterThan(2 * 3600);
+      expect(freezing!.throughS!).toBeLessThan(10 * 3600);
+    });
+
+    // By hand: a tart of 0.96 kg, 66 % water, two thirds of it ice and 20 % more in all that is cooled, gives up 150 kJ;
+    // 0.11 m² of it lose 9 W/(m² K) and a tenth as much again by radiation of bright tin, more of the top, to air
+    // 16 K colder: 16 to 26 W. So 1.6 to 2.6 h, and half again as the ice grows colder.
+    it('takes as long as its heat wants to get out', () => {
+      const { freezing } = cooled(freezer);
+      const hours = (freezing!.throughS! - freezing!.beginsS!) / 3600;
+      expect(hours).toBeGreaterThan(1.6);
+      expect(hours).toBeLessThan(1.5 * 2.6);
+    });
+
+    it('freezes nothing in the fridge, and less and later what is out of it in time', () => {
+      expect(cooled([{ atMin: 0, place: 'fridge' }]).freezing).toBeUndefined();
+      const { freezing } = cooled([
+        { atMin: 0, place: 'freezer' },
+        { atMin: 40, place: 'fridge' },
+      ]);
+      expect(freezing).toMatchObject({ beginsS: undefined, throughS: undefined });
+    });
+  });
+
   // Common practice: ice is fastest, then the fridge, then the rack; hot water and a shut oven cook on.
   it('puts the ways out in the order cooks know', () => {
     const cover = (out: ForecastPlan['out']) =>

@@ -16,6 +16,12 @@ export const COOLING_LIMITS = {
 /** How long a cooling is followed, s. */
 const FOLLOWED_S = 16 * 3600;
 
+/**
+ * Frozen through is what is this many times as far below 0 °C as its first ice: two thirds of its water is ice
+ * then. From memory: it is hard to a knife.
+ */
+const THROUGH_TIMES = 3;
+
 /** So near to the place it stands in it has cooled as far as it will, K. */
 const NEAR_K = 0.4;
 
@@ -31,7 +37,19 @@ export interface CoolingForecast {
   };
   readonly keepsFirst: boolean;
   readonly keepsCold: boolean;
+  /** Where some place is colder than its freezing point. */
+  readonly freezing?: FreezingForecast;
   readonly ready: readonly Ready[];
+}
+
+/** What a freezer makes of it; times in s since the pull, `undefined` when they do not come in 16 h. */
+export interface FreezingForecast {
+  /** Where the first ice forms, °C. */
+  readonly fromC: number;
+  /** When it does, at the coldest spot. */
+  readonly beginsS: number | undefined;
+  /** When two thirds of the water that can freeze has, at the hottest spot. */
+  readonly throughS: number | undefined;
 }
 
 /** When a next step may be taken. */
@@ -58,6 +76,18 @@ function fallsUnder(
   const drop = before[column] - after[column];
   const weight = drop > 0 ? (before[column] - levelC) / drop : 1;
   return before[0] + Math.min(1, Math.max(0, weight)) * (after[0] - before[0]);
+}
+
+/** First time a curve is under a level at all, straight between its points. */
+function firstUnder(
+  points: readonly (readonly [timeS: number, celsius: number])[],
+  levelC: number,
+): number | undefined {
+  const first = points.findIndex(([, celsius]) => celsius < levelC);
+  if (first < 0) return undefined;
+  if (first === 0) return points[0]![0];
+  const [[fromS, fromC], [toS, toC]] = [points[first - 1]!, points[first]!];
+  return fromS + ((fromC - levelC) / (fromC - toC)) * (toS - fromS);
 }
 
 /** What has to be waited for, by family: degrees in the middle and hours since the pull. */
@@ -99,27 +129,38 @@ export function coolingOf(
   of: { readonly family: PartKind; readonly shell: boolean; readonly roomC: number },
 ): CoolingForecast {
   const { fillColumns, fillRows, baseRows, rows } = model.mesh;
-  const hottest = ({ temperatureC }: Moment): number => {
-    let most = -Infinity;
-    for (let column = 0; column < fillColumns; column += 1) {
-      for (let row = baseRows; row < baseRows + fillRows; row += 1) {
-        most = Math.max(most, temperatureC[column * rows + row]!);
+  const extreme =
+    (pick: (a: number, b: number) => number) =>
+    ({ temperatureC }: Moment): number => {
+      let found = temperatureC[baseRows]!;
+      for (let column = 0; column < fillColumns; column += 1) {
+        for (let row = baseRows; row < baseRows + fillRows; row += 1) {
+          found = pick(found, temperatureC[column * rows + row]!);
+        }
       }
-    }
-    return most;
-  };
+      return found;
+    };
+  const hottest = extreme(Math.max);
+  const coldest = extreme(Math.min);
   const { top, bath } = out[out.length - 1]!.around;
   // The last place's air, or its ice water; only there is nothing more to learn.
   const lastC = bath && 'fixedC' in bath.water ? bath.water.fixedC : top.airC;
+  const iceFromC = model.cup.material.freezes?.fromC ?? -Infinity;
+  const enoughC = Math.max(
+    lastC < iceFromC ? THROUGH_TIMES * iceFromC - 0.2 : COOLING_LIMITS.coldC - 0.2,
+    lastC + NEAR_K,
+  );
   const moments = runCourse(model, pulled, out, pulled.timeS + FOLLOWED_S, {
     toleranceK: 4,
     longestStepS: 1800,
     firstStepS: 5,
-    enough: (moment) => hottest(moment) < Math.max(COOLING_LIMITS.coldC - 0.2, lastC + NEAR_K),
+    enough: (moment) => hottest(moment) < enoughC,
   });
-  const points = [pulled, ...moments].map(
+  const followed = [pulled, ...moments];
+  const points = followed.map(
     (moment) => [moment.timeS - pulled.timeS, hottest(moment), centreOf(moment)] as const,
   );
+  const freezes = out.some(({ around }) => around.top.airC < iceFromC);
   const startS = fallsUnder(points, 1, COOLING_LIMITS.fromC);
   const firstS = fallsUnder(points, 1, COOLING_LIMITS.firstC);
   const coldS = fallsUnder(points, 1, COOLING_LIMITS.coldC);
@@ -159,6 +200,18 @@ export function coolingOf(
     under: { startS, firstS, coldS },
     keepsFirst: since(firstS) <= COOLING_LIMITS.firstWithinS,
     keepsCold: since(coldS) <= COOLING_LIMITS.coldWithinS,
+    ...(freezes
+      ? {
+          freezing: {
+            fromC: iceFromC,
+            beginsS: firstUnder(
+              followed.map((moment) => [moment.timeS - pulled.timeS, coldest(moment)] as const),
+              iceFromC,
+            ),
+            throughS: fallsUnder(points, 1, THROUGH_TIMES * iceFromC),
+          },
+        }
+      : {}),
     ready,
   };
 }

@@ -1,5 +1,11 @@
 import type { Analysis, ShellKind } from '../formula';
-import { boilingPointC, foodProperties, waterActivity } from '../properties';
+import {
+  boilingPointC,
+  foodProperties,
+  freezableWater,
+  freezingPointC,
+  waterActivity,
+} from '../properties';
 import type { CupLayer, Material } from '../thermal';
 import type { VesselMaterial } from '../vessel';
 
@@ -45,7 +51,7 @@ const EXPANSION_PER_K = 5e-4;
  */
 const viscosityPaS = (solids: number): number => 1e-3 * Math.exp(6 * solids);
 
-/** With less water than this, by mass, nothing is held at the boiling point. From memory. */
+/** With less water than this, by mass, nothing is held at the boiling point, and nothing freezes. From memory. */
 const LEAST_WATER = 0.1;
 
 /** Reference temperature for the density of a warm mixture, °C. */
@@ -54,7 +60,7 @@ const WARM_C = 50;
 /**
  * The filling as a material of the thermal model, from the formula's composition. A thick one, a
  * purée, paste or cheese, does not stir itself. Its water boils at the air's pressure, the later the more is
- * dissolved in it; without a pressure it does not. What is nearly dry or fat has none to boil.
+ * dissolved in it; without a pressure it does not. What is nearly dry or fat has none to boil or to freeze.
  */
 export function fillingMaterial(
   analysis: Analysis,
@@ -64,11 +70,20 @@ export function fillingMaterial(
   const food = foodProperties(analysis.composition, WARM_C);
   const [c0, c1, c2] = food.heatCapacityJkgK;
   const density = food.densityKgM3;
+  const wet = analysis.share.water > LEAST_WATER;
   return {
     name: 'filling',
     conductivityWmK: food.conductivityWmK,
     heatCapacityJm3K: [density * c0, density * c1, density * c2],
-    ...(airPressurePa === undefined || !(analysis.share.water > LEAST_WATER)
+    ...(wet
+      ? {
+          freezes: {
+            fromC: freezingPointC(analysis.composition),
+            waterKgM3: density * freezableWater(analysis.composition),
+          },
+        }
+      : {}),
+    ...(airPressurePa === undefined || !wet
       ? {}
       : { boilsC: boilingPointC(airPressurePa / waterActivity(analysis.composition)) }),
     ...(thick

@@ -1,3 +1,9 @@
+import {
+  freezingCapacityJm3K,
+  frozenOutJm3,
+  iceConductivityWmK,
+  type Freezing,
+} from '../properties';
 import { addOvenToWater, dryPart, waterAt, waterNode, wetShares, type WaterNode } from './bath';
 import type { Face, Surroundings } from './case';
 import { factorBand } from './banded';
@@ -28,6 +34,10 @@ export interface Balance {
   readonly boilingWK: Float64Array;
   /** What all cells spend on boiling, W, at the last gain worked out. */
   readonly boiling: { spentW: number };
+  /** Where each cell begins to freeze, °C, its heat content there, J, and what of it does; never, without. */
+  readonly freezesC: Float64Array;
+  readonly freezesJ: Float64Array;
+  readonly freezing: readonly (Freezing | undefined)[];
   readonly faces: readonly Face[];
   readonly faceCell: Int32Array;
   readonly faceAreaM2: Float64Array;
@@ -64,6 +74,9 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
   const c = triple();
   const boilsC = new Float64Array(cells);
   const boilingWK = new Float64Array(cells);
+  const freezesC = new Float64Array(cells).fill(-Infinity);
+  const freezesJ = new Float64Array(cells).fill(-Infinity);
+  const freezing: (Freezing | undefined)[] = [];
   for (let cell = 0; cell < cells; cell += 1) {
     const material = materialOf(model, cell);
     boilsC[cell] = material.boilsC ?? Infinity;
@@ -71,6 +84,13 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
     for (let power = 0; power < 3; power += 1) {
       k[power]![cell] = material.conductivityWmK[power]!;
       c[power]![cell] = material.heatCapacityJm3K[power]! * mesh.volumeM3[cell]!;
+    }
+    freezing.push(material.freezes);
+    if (material.freezes) {
+      const { fromC } = material.freezes;
+      freezesC[cell] = fromC;
+      freezesJ[cell] =
+        fromC * (c[0][cell]! + fromC * (c[1][cell]! / 2 + (fromC * c[2][cell]!) / 3));
     }
   }
   const { bath } = around;
@@ -136,6 +156,9 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
     boilsC,
     boilingWK,
     boiling: { spentW: 0 },
+    freezesC,
+    freezesJ,
+    freezing,
     faces,
     faceCell,
     faceAreaM2,
@@ -151,17 +174,30 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
   };
 }
 
-/** Heat content of a cell at `celsius`, J above 0 °C. */
-export const contentOf = (of: Balance, cell: number, celsius: number): number =>
-  celsius * (of.c[0][cell]! + celsius * (of.c[1][cell]! / 2 + (celsius * of.c[2][cell]!) / 3));
+/** Heat content of a cell at `celsius`, J above 0 °C unfrozen. */
+export function contentOf(of: Balance, cell: number, celsius: number): number {
+  const unfrozenJ =
+    celsius * (of.c[0][cell]! + celsius * (of.c[1][cell]! / 2 + (celsius * of.c[2][cell]!) / 3));
+  if (!(celsius < of.freezesC[cell]!)) return unfrozenJ;
+  return unfrozenJ - of.model.mesh.volumeM3[cell]! * frozenOutJm3(of.freezing[cell]!, celsius);
+}
 
-/** Heat capacity of a cell at `celsius`, J/K. */
-export const capacityOf = (of: Balance, cell: number, celsius: number): number =>
-  of.c[0][cell]! + celsius * (of.c[1][cell]! + celsius * of.c[2][cell]!);
+/** Heat capacity of a cell at `celsius`, J/K; that of ice forming among it. */
+export function capacityOf(of: Balance, cell: number, celsius: number): number {
+  const unfrozenJK = of.c[0][cell]! + celsius * (of.c[1][cell]! + celsius * of.c[2][cell]!);
+  if (!(celsius < of.freezesC[cell]!)) return unfrozenJK;
+  return (
+    unfrozenJK + of.model.mesh.volumeM3[cell]! * freezingCapacityJm3K(of.freezing[cell]!, celsius)
+  );
+}
+
+/** Under which a frozen cell's temperature is not looked for, °C. */
+const COLDEST_C = -80;
 
 /**
  * Temperature of a cell from its heat content, by Newton's method from a near guess, °C. Heat capacities change so
- * little that what is left after a correction is its square by a thousandth: one under 1e-4 leaves nothing.
+ * little that what is left after a correction is its square by a thousandth: one under 1e-4 leaves nothing. Below its
+ * freezing point the content is convex, so that the method comes down on it from there without fail.
  */
 export function temperatureFrom(
   of: Balance,
@@ -169,10 +205,15 @@ export function temperatureFrom(
   contentJ: number,
   guessC: number,
 ): number {
-  let celsius = guessC;
-  for (let round = 0; round < 8; round += 1) {
+  const freezes = contentJ < of.freezesJ[cell]!;
+  const freezesC = of.freezesC[cell]!;
+  // A hair under it: at the point itself nothing has frozen.
+  let celsius = freezes ? Math.min(guessC, freezesC - 1e-9) : Math.max(guessC, freezesC);
+  const rounds = freezes ? 40 : 8;
+  for (let round = 0; round < rounds; round += 1) {
     const change = (contentOf(of, cell, celsius) - contentJ) / capacityOf(of, cell, celsius);
     celsius -= change;
+    if (freezes) celsius = Math.max(COLDEST_C, Math.min(celsius, freezesC - 1e-9));
     if (change < 1e-4 && change > -1e-4) break;
   }
   return celsius;
@@ -180,12 +221,13 @@ export function temperatureFrom(
 
 /** Conductances between cells at the temperatures `t`: two half cells in series. */
 export function updateConductances(of: Balance, t: Float64Array): void {
-  const { cells, rows, conductivity, stirring, outwardWK, upwardWK } = of;
+  const { cells, rows, conductivity, stirring, outwardWK, upwardWK, freezesC } = of;
   const { halfRadialM, halfVerticalM, outerAreaM2, upperAreaM2 } = of.model.mesh;
   const [k0, k1, k2] = of.k;
   for (let cell = 0; cell < cells; cell += 1) {
     const at = t[cell]!;
     conductivity[cell] = (k0[cell]! + at * (k1[cell]! + at * k2[cell]!)) * stirring[cell]!;
+    if (at < freezesC[cell]!) conductivity[cell]! += iceConductivityWmK(of.freezing[cell]!, at);
   }
   for (let cell = 0; cell < cells - rows; cell += 1) {
     const here = conductivity[cell]!;

@@ -1,4 +1,4 @@
-import type { Quadratic } from '../properties';
+import type { Freezing, Quadratic } from '../properties';
 
 /** A material by its properties as quadratics of temperature in °C. */
 export interface Material {
@@ -10,6 +10,8 @@ export interface Material {
   readonly liquid?: Liquid;
   /** Where the water in it boils, °C; what does not boil when not said. */
   readonly boilsC?: number;
+  /** What of it freezes; its other properties are those of it unfrozen. Nothing when not said. */
+  readonly freezes?: Freezing;
 }
 
 /** What decides how a filling convects before it gels. */

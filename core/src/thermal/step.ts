@@ -179,8 +179,11 @@ export function tryStep(
   if (water) water.celsius = work.startWater.celsius + stepS * (1.5 * water1 + 0.5 * water2);
   for (let cell = 0; cell < cells; cell += 1) {
     const stage2W = capacity[cell]! * trialC[cell]!;
+    // What is freezing takes up much heat for little warmth, and not so once it has thawed.
+    const freezes = temperatureC[cell]! < balance.freezesC[cell]!;
+    const scaleJK = freezes ? balance.c[0][cell]! : capacity[cell]!;
     const differenceK =
-      (0.5 * stepS * weight[cell]! * Math.abs(stage1W[cell]! + stage2W)) / capacity[cell]!;
+      (0.5 * stepS * weight[cell]! * Math.abs(stage1W[cell]! + stage2W)) / scaleJK;
     if (differenceK > errorK) errorK = differenceK;
     trialContentJ[cell] = contentJ[cell]! + stepS * (1.5 * stage1W[cell]! + 0.5 * stage2W);
   }
