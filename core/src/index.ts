@@ -3,6 +3,7 @@ export * from './blind';
 export * from './browning';
 export * from './build';
 export * from './doneness';
+export * from './dough';
 export * from './forecast';
 export * from './formula';
 export * from './ingredients';

@@ -1,12 +1,12 @@
 /** The empty shell against the minutes and signs of the trade; all bands common practice unless said. */
 import { lightnessOf, shadeOf, shellColour } from '../browning';
+import { USUAL_DOUGH } from '../dough';
 import { forecast, type ForecastPlan } from '../forecast';
 import { PIE, SHELL as tin } from '../testing/bakes';
 import {
   BLIND_SCHOOLS,
   forecastBlind,
   rawBaseOf,
-  USUAL_DOUGH,
   type BlindForecast,
   type BlindPlan,
   type BlindStage,

@@ -1,20 +1,22 @@
-import { AIR, WALLS } from '../forecast';
-import { standardPressurePa } from '../properties';
-import { succeed, type Result } from '../result';
-import { lightnessAfter, lightnessOf, shadeOf } from '../browning';
-import { doughActivity } from './dough';
-import { checkBlind, LINED_STARTS, type BlindPlan, type BlindStage, type Weights } from './plan';
-import type { BlindForecast, BlindFrame, BlindMoments, PlaceNow, ShellPlace } from './outcome';
-import { risksOf } from './risks';
 import {
+  alongM2,
   DOUGH_KG_M3,
+  doughActivity,
+  RIM_CONTACT_WM2K,
   slabAt,
   STEP_S,
   stepSlab,
   type Bed,
   type SlabFaces,
   type SlabState,
-} from './slab';
+} from '../dough';
+import { AIR, WALLS } from '../forecast';
+import { standardPressurePa } from '../properties';
+import { succeed, type Result } from '../result';
+import { lightnessAfter, lightnessOf, shadeOf } from '../browning';
+import { checkBlind, LINED_STARTS, type BlindPlan, type BlindStage, type Weights } from './plan';
+import type { BlindForecast, BlindFrame, BlindMoments, PlaceNow, ShellPlace } from './outcome';
+import { risksOf } from './risks';
 
 /**
  * Beds of weights. Conductivities and volumetric heat capacities of granular beds in air: ceramic 0.3
@@ -28,7 +30,7 @@ const BEDS: Readonly<Record<Exclude<Weights, 'none'>, readonly [number, number]>
 };
 
 /** Between dough and metal, W/(m² K): the base lies on it, the wall leans. From memory. */
-const CONTACT_WM2K = { base: 200, wall: 120, rim: 80 } as const;
+const CONTACT_WM2K = { base: 200, wall: 120, rim: RIM_CONTACT_WM2K } as const;
 /** Weights lean on a wall as deep as this before the next wall's heat is felt, m. From memory. */
 const WALL_BED_M = 0.03;
 
@@ -70,7 +72,8 @@ function facesOf(plan: BlindPlan, stage: BlindStage, place: ShellPlace): SlabFac
     bed,
     sees: place === 'rim' && stage.weighted && plan.weights !== 'none' ? RIM_SEES : 1,
     convectionWm2K: place === 'base' ? air.topWm2K : air.sideWm2K,
-    ovenC: stage.setC + plan.oven.offsetK,
+    airC: stage.setC + plan.oven.offsetK,
+    wallsC: stage.setC + plan.oven.offsetK,
     // A ring has no floor: out of it the base still lies on its tray.
     tin:
       stage.outOfRing && place !== 'base'
@@ -82,22 +85,14 @@ function facesOf(plan: BlindPlan, stage: BlindStage, place: ShellPlace): SlabFac
             convectionWm2K: place === 'base' ? air.baseWm2K : air.sideWm2K,
             contactWm2K: CONTACT_WM2K[place],
             alongWm2K:
-              place === 'base' ? 0 : (conductivity * wall.thicknessM) / alongM2(plan)[place],
+              place === 'base'
+                ? 0
+                : (conductivity * wall.thicknessM) / alongM2(plan.wallHeightMm / 1000)[place],
             besideC: 0,
           },
     airPressurePa: standardPressurePa(plan.altitudeM),
   };
 }
-
-/** How high a rim is counted, m. From memory. */
-const RIM_M = 0.01;
-
-/** Distance between the middles of rim and wall, times the height of each: the metal joins them, m². */
-const alongM2 = ({ wallHeightMm }: BlindPlan): Readonly<Record<'wall' | 'rim', number>> => {
-  const wallM = Math.max(0.005, wallHeightMm / 1000 - RIM_M);
-  const apartM = (wallM + RIM_M) / 2;
-  return { wall: apartM * wallM, rim: apartM * RIM_M };
-};
 
 /** The faces of a place with what the metal beside it is at. */
 const beside = (faces: SlabFaces, celsius: number): SlabFaces =>

@@ -1,5 +1,4 @@
 export * from './blind';
-export * from './dough';
 export * from './outcome';
 export * from './plan';
 export * from './rawBase';

@@ -1,8 +1,8 @@
+import type { DoughMix } from '../dough';
 import type { OvenKind } from '../forecast';
 import { fail, succeed, type Result } from '../result';
 import type { VesselMaterial } from '../vessel';
 import type { TargetShade } from '../browning';
-import type { DoughMix } from './dough';
 
 export const WEIGHTS = ['ceramic', 'beans', 'rice', 'sugar', 'none'] as const;
 export type Weights = (typeof WEIGHTS)[number];

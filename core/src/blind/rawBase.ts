@@ -1,7 +1,6 @@
+import { setRatePerS, type DoughMix } from '../dough';
 import type { Frame } from '../forecast';
 import { browningRatePerS, lightnessAfter, shadeOf, type Shade } from '../browning';
-import type { DoughMix } from './dough';
-import { setRatePerS } from './slab';
 
 /** What became of a base that went in raw under its filling. */
 export interface RawBase {

@@ -1,5 +1,5 @@
-import { doughActivity, soggyClock, waterOnDryAt, type SoggyPlan } from './index';
-import { solveTridiagonal } from './slab';
+import { doughActivity, solveTridiagonal, waterOnDryAt } from '../dough';
+import { soggyClock, type SoggyPlan } from './index';
 
 const base: SoggyPlan = {
   thicknessMm: 3,

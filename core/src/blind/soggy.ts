@@ -1,7 +1,6 @@
 import { ZERO_CELSIUS_K } from '../units';
+import { doughActivity, solveTridiagonal, waterOnDryAt } from '../dough';
 import { CRISP_UP_TO } from './blind';
-import { doughActivity, waterOnDryAt } from './dough';
-import { solveTridiagonal } from './slab';
 
 /** What lies between the filling and the base. */
 export const SEALS = ['none', 'jam', 'egg-wash', 'cocoa-butter', 'chocolate'] as const;

@@ -61,12 +61,15 @@ export function cautionsFor(
     spoilt,
     bakes,
     riseMm,
+    rimDarkS,
     neverShows,
   }: {
     readonly spoilt: number;
     readonly bakes: Bakes;
     /** How far it has puffed at the pull. */
     readonly riseMm: number;
+    /** When the shell's rim turns dark, before the pull. */
+    readonly rimDarkS: number | undefined;
     readonly neverShows: Sign | undefined;
   },
 ): string[] {
@@ -75,6 +78,11 @@ export function cautionsFor(
     const over =
       riseMm > plan.headspaceMm ? ' Leave it that much to the rim, or it runs over.' : '';
     cautions.push(`It puffs by about ${Math.round(riseMm)} mm and falls back as it cools.${over}`);
+  }
+  if (rimDarkS !== undefined) {
+    cautions.push(
+      `The shell’s rim turns dark from ${Math.round(rimDarkS / 60)} min on: lay a ring of foil over it by then.`,
+    );
   }
   if (neverShows) {
     cautions.push(

@@ -1,4 +1,4 @@
-import { lightnessAfter, shadeOf } from '../browning';
+import { lightnessAfter, SHADES, shadeOf } from '../browning';
 import {
   centreOf,
   columnMeans,
@@ -27,7 +27,7 @@ import { SIMMERS_WITHIN_K, type BathForecast } from './bath';
 import { cautionsFor, reasonIn } from './cautions';
 import { coolingOf } from './cooling';
 import { bakeUntil } from './bakeUntil';
-import { browningAlong, shellRimC, topHalfwayC } from './colouring';
+import { browningAlong, topHalfwayC } from './colouring';
 import { laidOutcomes } from './laid';
 import { LONGEST_BAKE_S, type Prepared } from './prepare';
 import { prepare } from './signs';
@@ -65,6 +65,9 @@ const DRAFT_TRIES = 5;
 /** How long the drawn history goes on after the pull, s. */
 export const DRAWN_COOLING_S = 40 * 60;
 
+/** A rim that is darker than this is past hazelnut. */
+const DARK_UNDER = SHADES.find(({ name }) => name === 'hazelnut')!.downTo;
+
 /** Temperatures of the shell's base half-way out, between its filling and the tin. */
 function baseAt(
   { mesh }: Model,
@@ -96,20 +99,6 @@ function topOf({ mesh }: Model, history: readonly Moment[], pulled: Moment): Top
     surfaceC: topHalfwayC(mesh)(pulled),
     driedKgM2: pulled.driedKgM2[Math.floor(mesh.fillColumns / 2)]!,
   };
-}
-
-/** Lightness of the shell's rim along a bake, by moment; none without a shell. */
-function rimLightness(
-  { shellLayer, rimBrown }: Prepared,
-  parts: readonly (readonly [Model, readonly Moment[]])[],
-): number[] | undefined {
-  if (shellLayer === undefined) return undefined;
-  let gone = rimBrown;
-  return parts.flatMap(([model, moments]) => {
-    const along = browningAlong(moments, shellRimC(model, shellLayer)).map((each) => gone + each);
-    gone = along.at(-1) ?? gone;
-    return along.map(lightnessAfter);
-  });
 }
 
 /** The history of the spot that stays coldest in the oven and after: of the axis, at three heights. */
@@ -227,10 +216,13 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
     ...(firstPour ? [[firstPour.model, poured] as const] : []),
     [model, history] as const,
   ];
-  const rim = rimLightness(prepared.value, parts);
+  const rim = brief ? undefined : prepared.value.followRim?.(pullS);
+  const rimLightness = rim && parts.flatMap(([of, each]) => each.map((moment) => rim(of, moment)));
   const frames = parts
     .flatMap(([of, moments]) => framesOf(of, moments))
-    .map((frame, index) => (rim ? { ...frame, rimLightness: rim[index]! } : frame));
+    .map((frame, index) =>
+      rimLightness ? { ...frame, rimLightness: rimLightness[index]! } : frame,
+    );
   const moments = parts.flatMap(([, each]) => each);
   const temperatureAtCentre = readerAt(model, placeOf(model, 'centre'));
   onProgress(1);
@@ -294,6 +286,9 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
       spoilt: curdledShare(model, pulled),
       bakes,
       riseMm: rise,
+      rimDarkS: frames.find(
+        ({ rimLightness: l, timeS }) => l !== undefined && l < DARK_UNDER && timeS <= pullS,
+      )?.timeS,
       neverShows: prepared.value.neverShows,
     }),
   });

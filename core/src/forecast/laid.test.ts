@@ -1,5 +1,6 @@
 /** Fruit, second fillings and toppings; topping up; turning the oven on a sign. Facts of the trade: common practice. */
-import { listOf, TART } from '../testing/bakes';
+import { shadeOf } from '../browning';
+import { listOf, PIE, TART } from '../testing/bakes';
 import { firstMoment, runCourse, type Model, type Moment } from '../thermal';
 import { prepare } from './signs';
 import { pourOn } from './topUp';
@@ -222,5 +223,52 @@ describe('the shell’s colour', () => {
     expect(raw).toBeCloseTo(82, 6);
     expect(rawAfter).toBeLessThan(raw - 1);
     expect(made({ shell: 'none', shellThicknessMm: 0 }).frames[0]!.rimLightness).toBeUndefined();
+  });
+
+  const shadeAtPull = (plan: Partial<ForecastPlan>) => {
+    const { frames, pullS, cautions } = made(plan);
+    const l = frames.find(({ timeS }) => timeS >= pullS)!.rimLightness!;
+    return { shade: shadeOf(l), l, says: cautions.join(' ') };
+  };
+
+  // Common practice: a shell baked golden comes out of a custard's bake a shade darker, not more; a raw one in so cool
+  // an oven and a bright tin stays pale.
+  it('grows by a shade in a custard’s oven, and leaves a raw shell pale there', () => {
+    expect(shadeAtPull({}).shade).toBe('hazelnut');
+    expect(shadeAtPull({ shellShade: 'straw' }).shade).toBe('golden');
+    expect(['raw', 'pale']).toContain(shadeAtPull({ rawShell: true }).shade);
+  });
+
+  // Common practice: a raw pie at 215 to 220 °C for 15 min, then 175 to 180, is done with a golden to brown rim; dark
+  // metal burns it sooner, and a ring of foil saves it.
+  it('browns a raw pie by the time it is done, and warns of a dark tin', () => {
+    const raw = {
+      ...PIE,
+      rawShell: true,
+      setC: 218,
+      programme: { steps: [{ atMin: 15, to: 178 }] },
+    };
+    const bright = shadeAtPull(raw);
+    expect(['golden', 'hazelnut']).toContain(bright.shade);
+    expect(bright.says).not.toMatch(/ring of foil/);
+    const dark = shadeAtPull({ ...raw, vessel: { ...PIE.vessel, material: 'dark-tin' } });
+    expect(dark.l).toBeLessThan(bright.l);
+    expect(dark.says).toMatch(/rim turns dark from \d+ min on: lay a ring of foil/);
+    expect(shadeAtPull({ ...raw, foil: true }).l).toBeGreaterThan(bright.l);
+  });
+
+  it('counts what it browned before the rest was poured on', () => {
+    const poured = made({ rawShell: true, setC: 200, topUp: { share: 0.6, atMin: 15 } });
+    const atPour = poured.frames.find(({ timeS }) => timeS >= 15 * 60)!.rimLightness!;
+    expect(atPour).toBeLessThan(poured.frames[0]!.rimLightness!);
+    const golden = (change: Partial<ForecastPlan>) =>
+      made({
+        rawShell: true,
+        setC: 200,
+        programme: { steps: [{ atMin: 0, on: 'shell-golden', to: 150 }] },
+        ...change,
+      }).steps[0]!.atMin;
+    // The same shell in the same oven: the pour makes a difference of minutes at most.
+    expect(Math.abs(golden({ topUp: { share: 0.8, atMin: 5 } }) - golden({}))).toBeLessThan(4);
   });
 });

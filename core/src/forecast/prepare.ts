@@ -1,4 +1,3 @@
-import { browningTo, lightnessOf } from '../browning';
 import { reactionsOf } from '../doneness';
 import { analyse, PART_NAMES, type Analysis } from '../formula';
 import { findAmong } from '../ingredients';
@@ -23,6 +22,7 @@ import { inOven, type Drying } from './oven';
 import { courseOut, type WayOut } from './places';
 import { checkConditions, hottestSetC, type ForecastPlan } from './plan';
 import { ovenStretches, type OvenProgramme, type OvenStep, type Sign } from './programme';
+import { rimFollower, type RimFollower } from './rim';
 import { filledTo, POURING_S } from './topUp';
 
 /** Longest bake looked at, s. */
@@ -37,8 +37,8 @@ export interface Prepared {
   readonly laid: readonly LaidLayer[];
   /** Which of the cup's layers is the shell; none without one. */
   readonly shellLayer: number | undefined;
-  /** How far its rim has browned before it goes in: an exponent, as in `browning`. */
-  readonly rimBrown: number;
+  /** Follows the shell's rim from the start of a bake that is pulled at `outS`; none without a shell. */
+  readonly followRim: ((outS?: number) => RimFollower) | undefined;
   /** What is done to the oven, by the minute; a sign with the minute it is foreseen at. */
   readonly steps: readonly OvenStep[];
   /** A sign that is waited for and does not come. */
@@ -135,6 +135,8 @@ export function prepareTimed(plan: ForecastPlan, resolution = 1, setShiftK = 0):
   const firstMm = topUp
     ? (depthOfMm(room.value, underMl + topUp.share * fill.value.volumeMl) ?? depthMm) - fromMm
     : 0;
+  const courses = coursesOf(plan, model, bath?.value, dryingOf(analysis, bakes.skinKgM2, laid));
+  const shellM = around.length > 1 ? room.value.shellThicknessMm / 1000 : undefined;
   return succeed({
     model,
     firstPour: topUp && {
@@ -143,12 +145,13 @@ export function prepareTimed(plan: ForecastPlan, resolution = 1, setShiftK = 0):
     },
     laid,
     shellLayer: around.length > 1 ? laid.length : undefined,
-    rimBrown: plan.rawShell ? 0 : browningTo(lightnessOf(plan.shellShade ?? 'golden')),
     steps: plan.programme?.steps ?? [],
     analysis,
     bakes,
     bath: bath?.value,
-    ...coursesOf(plan, model, bath?.value, dryingOf(analysis, bakes.skinKgM2, laid)),
+    followRim:
+      shellM === undefined ? undefined : (outS) => rimFollower(plan, shellM, courses.oven, outS),
+    ...courses,
   });
 }
 

@@ -1,4 +1,5 @@
-import { USUAL_DOUGH, type BlindPlan } from '../blind';
+import type { BlindPlan } from '../blind';
+import { USUAL_DOUGH } from '../dough';
 import type { ForecastPlan } from '../forecast';
 import type { Line } from '../formula';
 

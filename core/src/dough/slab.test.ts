@@ -1,5 +1,5 @@
 /** The line of layers against an exact solution: dry, without weights, as a lump and as a sheet. */
-import { USUAL_DOUGH } from './dough';
+import { USUAL_DOUGH } from './mix';
 import { LAYERS, slabAt, STEP_S, stepSlab, type SlabFaces } from './slab';
 
 const DRY = { ...USUAL_DOUGH, water: 0, dryG: 0.78 };
@@ -7,7 +7,8 @@ const faces: SlabFaces = {
   bed: undefined,
   sees: 0,
   convectionWm2K: 20,
-  ovenC: 90,
+  airC: 90,
+  wallsC: 90,
   tin: undefined,
   // So dense an air takes up no vapour and gives none: heat alone.
   airPressurePa: 1e15,
@@ -38,7 +39,8 @@ describe('heat through a dry dough', () => {
   it('keeps its water where nothing may leave: under a tin and a thick bed of cold weights', () => {
     const closed: SlabFaces = {
       ...faces,
-      ovenC: 20,
+      airC: 20,
+      wallsC: 20,
       bed: { depthM: 0.5, conductivityWmK: 0.3, heatCapacityJm3K: 1.3e6, farOpen: false },
       tin: {
         heatJm2K: 2200,

@@ -2,7 +2,7 @@ import { evaporationHeatJkg, saturationPressurePa } from '../properties';
 import { STEFAN_BOLTZMANN } from '../thermal';
 import { ZERO_CELSIUS_K } from '../units';
 import { browningRatePerS } from '../browning';
-import { doughActivity, type DoughMix } from './dough';
+import { doughActivity, type DoughMix } from './mix';
 
 /** A granular bed of weights. */
 export interface Bed {
@@ -18,9 +18,10 @@ export interface SlabFaces {
   readonly bed: Bed | undefined;
   /** Share of the oven's radiation that an open inner face sees: weights beside it hide some. */
   readonly sees: number;
-  /** To whatever is open, W/(m² K), and the oven's air and walls, °C. */
+  /** To whatever is open, W/(m² K); the oven's air and walls, °C. */
   readonly convectionWm2K: number;
-  readonly ovenC: number;
+  readonly airC: number;
+  readonly wallsC: number;
   /** The tin outside; none once out of its ring. */
   readonly tin:
     | {
@@ -54,7 +55,24 @@ export interface SlabState {
 
 export const LAYERS = 6;
 const BED_CELLS = 4;
+/** The usual step, s. */
 export const STEP_S = 4;
+
+/** Between the dough of a rim and the metal it leans on, W/(m² K). From memory. */
+export const RIM_CONTACT_WM2K = 80;
+
+/** How high a rim is counted, m. From memory. */
+const RIM_M = 0.01;
+
+/**
+ * What joins the rim of a shell to the wall below it, m²: the distance between their middles times the height of each.
+ * The metal's conductivity times its thickness over this is what passes along it, W/(m² K) of rim or wall.
+ */
+export const alongM2 = (wallHeightM: number): Readonly<Record<'wall' | 'rim', number>> => {
+  const wallM = Math.max(0.005, wallHeightM - RIM_M);
+  const apartM = (wallM + RIM_M) / 2;
+  return { wall: apartM * wallM, rim: apartM * RIM_M };
+};
 
 /** Raw dough, kg/m³; it does not change its volume. From memory. */
 export const DOUGH_KG_M3 = 1200;
@@ -139,7 +157,7 @@ function vapour(mix: DoughMix, waterKgM3: number, celsius: number): readonly [nu
 }
 
 /**
- * One step of {@link STEP_S} for heat and water through bed, dough and tin at one place.
+ * One step of `seconds` for heat and water through bed, dough and tin at one place.
  *
  * Implicit in temperature, with radiation, evaporation and boiling made linear about the step's start;
  * then implicit in water, whose losses are those the heat balance paid for. Heat capacity follows the
@@ -151,8 +169,9 @@ export function stepSlab(
   thicknessM: number,
   faces: SlabFaces,
   from: SlabState,
+  seconds = STEP_S,
 ): SlabState {
-  const { bed, tin, ovenC, convectionWm2K } = faces;
+  const { bed, tin, airC, wallsC, convectionWm2K } = faces;
   const bedCells = bed ? BED_CELLS : 0;
   const n = bedCells + LAYERS + (tin ? 1 : 0);
   const dx = thicknessM / LAYERS;
@@ -188,8 +207,8 @@ export function stepSlab(
     return 1 / (dx / 2 / mix.conductivityWmK + 1 / tin!.contactWm2K + tin!.resistanceM2KW / 2);
   };
   for (let cell = 0; cell < n; cell += 1) {
-    diagonal[cell]! += capacity[cell]! / STEP_S;
-    right[cell] = (capacity[cell]! / STEP_S) * t[cell]!;
+    diagonal[cell]! += capacity[cell]! / seconds;
+    right[cell] = (capacity[cell]! / seconds) * t[cell]!;
     if (cell === n - 1) continue;
     const g = conductance(cell);
     diagonal[cell]! += g;
@@ -198,9 +217,9 @@ export function stepSlab(
     below[cell + 1] = -g;
   }
   const open = (cell: number, h: number, emissivity: number) => {
-    const all = h + radiationWm2K(emissivity, t[cell]!, ovenC);
-    diagonal[cell]! += all;
-    right[cell]! += all * ovenC;
+    const radiation = radiationWm2K(emissivity, t[cell]!, wallsC);
+    diagonal[cell]! += h + radiation;
+    right[cell]! += h * airC + radiation * wallsC;
   };
   if (bed?.farOpen) open(0, convectionWm2K, DOUGH_EMISSIVITY);
   if (!bed) open(0, convectionWm2K, DOUGH_EMISSIVITY * faces.sees);
@@ -241,8 +260,8 @@ export function stepSlab(
   const water = new Float64Array(LAYERS);
   losses.forEach(({ rate, growth }, layer) => {
     const left = rate + growth * (doughC[layer]! - from.doughC[layer]!);
-    middle[layer]! += dx / STEP_S;
-    water[layer] = (dx / STEP_S) * from.waterKgM3[layer]! - left;
+    middle[layer]! += dx / seconds;
+    water[layer] = (dx / seconds) * from.waterKgM3[layer]! - left;
     if (layer === LAYERS - 1) return;
     const g = diffusivity((doughC[layer]! + doughC[layer + 1]!) / 2) / dx;
     middle[layer]! += g;
@@ -254,17 +273,17 @@ export function stepSlab(
   const setRate = setRatePerS(mix);
   const [inner, outer] = from.brown;
   return {
-    timeS: from.timeS + STEP_S,
+    timeS: from.timeS + seconds,
     doughC,
     bedC: bed ? Array.from(right.subarray(0, bedCells)) : from.bedC,
     tinC: tin ? right[n - 1]! : from.tinC,
     waterKgM3: Array.from(water, (value) => Math.max(0, value)),
     set: from.set.map((extent, layer) => {
-      return 1 - (1 - extent) * Math.exp(-setRate(doughC[layer]!) * STEP_S);
+      return 1 - (1 - extent) * Math.exp(-setRate(doughC[layer]!) * seconds);
     }),
     brown: [
-      inner + STEP_S * browningRatePerS(doughC[0]!),
-      outer + STEP_S * browningRatePerS(doughC[LAYERS - 1]!),
+      inner + seconds * browningRatePerS(doughC[0]!),
+      outer + seconds * browningRatePerS(doughC[LAYERS - 1]!),
     ],
   };
 }

@@ -1,4 +1,4 @@
-import type { Analysis } from '../formula';
+import type { Analysis, ShellKind } from '../formula';
 import { foodProperties } from '../properties';
 
 /** What a dough is to the oven; mass fractions of the raw dough. */
@@ -22,6 +22,20 @@ export const USUAL_DOUGH: DoughMix = {
   conductivityWmK: 0.27,
   solidsJkgK: 1750,
 };
+
+/** A flaky dough: more fat and water, hardly any sugar. Common practice. */
+const FLAKY_DOUGH: DoughMix = {
+  water: 0.22,
+  fat: 0.28,
+  sugar: 0.02,
+  dryG: 0.5,
+  conductivityWmK: 0.27,
+  solidsJkgK: 1800,
+};
+
+/** The dough of a shell known by its kind alone. */
+export const mixOfShell = (kind: ShellKind): DoughMix =>
+  kind === 'pie-dough' ? FLAKY_DOUGH : USUAL_DOUGH;
 
 /** A dough by its list; the usual one where there is nothing on it. */
 export function doughMixOf(analysis: Analysis): DoughMix {
