@@ -1,8 +1,9 @@
 /** The empty shell against the minutes and signs of the trade; all bands common practice unless said. */
 import { lightnessOf, shadeOf, shellColour } from '../browning';
-import { USUAL_DOUGH } from '../dough';
+import { doughMixOf, USUAL_DOUGH } from '../dough';
 import { forecast, type ForecastPlan } from '../forecast';
-import { PIE, SHELL as tin } from '../testing/bakes';
+import { analyse } from '../formula';
+import { listOf, PIE, SHELL as tin } from '../testing/bakes';
 import {
   BLIND_SCHOOLS,
   forecastBlind,
@@ -55,15 +56,40 @@ describe('a blind bake', () => {
     expect(large).toBeLessThan(22);
     const hot = stands({ stages: [stage(40, 230, true)] });
     expect(hot).toBeLessThan(15);
-    const tartlet = stands({
-      thicknessMm: 2.5,
-      weightsMm: 15,
-      wallHeightMm: 18,
-      stages: [stage(40, 180, true)],
-    });
-    expect(tartlet).toBeGreaterThan(8);
-    expect(tartlet).toBeLessThan(18);
+    const tartlet = (material: BlindPlan['material']) =>
+      stands({
+        thicknessMm: 2.5,
+        weightsMm: 15,
+        wallHeightMm: 18,
+        material,
+        stages: [stage(40, 180, true)],
+      });
+    // Of which metal is not said: bright and dark lie on either side.
+    expect(tartlet('bright-tin')).toBeGreaterThan(10);
+    expect(tartlet('bright-tin')).toBeLessThan(18);
+    expect(tartlet('dark-tin')).toBeLessThan(12);
+    expect(tartlet('dark-tin')).toBeGreaterThan(7);
   });
+
+  // Pressed shells of 5 to 6 mm, docked and bare: 20 to 25 min at 175 to 180, when they are dry and begin to colour.
+  it.each(['bright-tin', 'dark-tin'] as const)(
+    'a pressed shell in a %s is dry when cooks take it out',
+    (material) => {
+      const shortbread = analyse(listOf({ flour: 200, butter: 180, sugar: 60 }), 'EU M');
+      const dry = minutesOf(
+        made({
+          dough: doughMixOf(shortbread),
+          thicknessMm: 6,
+          material,
+          weights: 'none',
+          docked: true,
+          stages: [stage(60, 177)],
+        }).moments.baseDryS,
+      );
+      expect(dry).toBeGreaterThan(15);
+      expect(dry).toBeLessThan(27);
+    },
+  );
 
   it('weights to the end leave the base pale and damp', () => {
     const found = made({ stages: [stage(30, 190, true)] });
