@@ -1,9 +1,11 @@
-import type { FormulaData } from '@hollow-moon/contract';
+import type { FormulaData, PartData } from '@hollow-moon/contract';
 import {
   analyse,
   judgePart,
+  LINED_START_NAMES,
   OUT_PLACE_NAMES,
   PART_NAMES,
+  PART_PLACE_NAMES,
   SEAL_NAMES,
   SHELL_NAMES,
   SIGN_NAMES,
@@ -12,9 +14,11 @@ import {
   type Analysis,
   type EggGrade,
   type FindIngredient,
+  type Line,
 } from '@hollow-moon/core';
 import { grams, percent, type TemperatureFormat } from '../design/format';
 import { FIRMNESS_WORDS } from '../forecast/words';
+import { unitName } from './unitName';
 
 /** One row of two formulas side by side; `differs` where a cook would call it a change. */
 export interface ComparedRow {
@@ -60,6 +64,41 @@ function amountRows(before: Analysis, after: Analysis, under: string): ComparedR
   );
 }
 
+/** What is said of lines beyond their amounts, by ingredient: kept back, used instead, noted. */
+function linesInWords(lines: FormulaData['lines'], find: FindIngredient): string {
+  const measure = ({
+    amount,
+    unit,
+    ingredientId,
+  }: Pick<Line, 'amount' | 'unit' | 'ingredientId'>) => `${amount} ${unitName(unit, ingredientId)}`;
+  const says = lines.flatMap((line) => {
+    const { ingredientId, unit, heldBack, instead, note } = line;
+    const of = [
+      ...(heldBack ? [`${measure({ ingredientId, unit, amount: heldBack })} kept back`] : []),
+      ...(instead
+        ? [`${measure(instead)} ${find(instead.ingredientId)?.name ?? '?'} instead`]
+        : []),
+      ...(note ? [note] : []),
+    ];
+    return of.length > 0 ? [`${find(ingredientId)?.name ?? '?'}: ${of.join(', ')}`] : [];
+  });
+  return says.join('; ') || '–';
+}
+
+/** What a component is and where it goes. */
+function partInWords(part: PartData | undefined): string {
+  if (!part) return '–';
+  const { kind, place, eachG, vessels, bakesAlong, formulaId } = part;
+  return [
+    PART_NAMES[kind],
+    PART_PLACE_NAMES[place].toLowerCase(),
+    ...(eachG === null ? [] : [`${grams(eachG)} g each`]),
+    ...(vessels === null ? [] : [`in ${vessels} of them`]),
+    ...(bakesAlong ? ['in the oven with the filling'] : []),
+    ...(formulaId === null ? [] : ['from a formula of its own']),
+  ].join(', ');
+}
+
 /** What is done to the oven, where the bake goes and how its shell is baked, each in a line. */
 function ovenInWords({
   ovenUse: { steps, doors, entersAtC, standing, foil, topUp },
@@ -81,22 +120,29 @@ const outInWords = ({ ovenUse: { out } }: FormulaData): string =>
   out
     .map(({ atMin, place }) => `${OUT_PLACE_NAMES[place]}${atMin > 0 ? ` from ${atMin} min` : ''}`)
     .join(', ');
-function shellInWords({ shell, shellBake: { raw, weights, docked, stages, seal } }: FormulaData) {
+function shellInWords({ shell, shellThicknessMm, shellBake }: FormulaData) {
   if (shell === 'none') return '–';
-  if (raw) return 'filled raw';
+  const { raw, weights, docked, start, restMin, stages, target, seal } = shellBake;
+  const rolled = `${shellThicknessMm} mm`;
+  if (raw) return `${rolled}, filled raw`;
   const baked = stages.map(
-    ({ minutes, setC, weighted }) => `${minutes} min at ${setC} °C${weighted ? ' weighted' : ''}`,
+    ({ minutes, setC, weighted, outOfRing }) =>
+      `${minutes} min at ${setC} °C${weighted ? ' weighted' : ''}${outOfRing ? ' out of the ring' : ''}`,
   );
   return [
+    rolled,
+    `rested ${restMin} min`,
+    LINED_START_NAMES[start].toLowerCase(),
     ...baked,
     WEIGHT_NAMES[weights].toLowerCase(),
+    `to ${target}`,
     ...(docked ? ['pricked'] : []),
     ...(seal === 'none' ? [] : [`sealed with ${SEAL_NAMES[seal].toLowerCase()}`]),
   ].join(', ');
 }
-const bathInWords = ({ bath }: FormulaData): string =>
+const bathInWords = ({ bath, ovenUse: { wrapped } }: FormulaData): string =>
   bath
-    ? `${bath.panLengthMm / 10} × ${bath.panBreadthMm / 10} cm, ${bath.levelMm} mm at ${bath.waterC} °C`
+    ? `${bath.panLengthMm / 10} × ${bath.panBreadthMm / 10} cm, ${bath.levelMm} mm at ${bath.waterC} °C${wrapped ? ', wrapped' : ''}`
     : '–';
 
 /** Two formulas side by side: in grams and percent, in ratios and verdict, in how they are baked. */
@@ -121,13 +167,23 @@ export function compared(
   const ratio = (value: number | undefined) => value?.toFixed(2) ?? '–';
   const share = (value: number) => `${percent(value)} %`;
   const partNames = [...new Set([...before.parts, ...after.parts].map((part) => part.name))];
-  const partOf = (data: FormulaData, name: string) =>
-    weigh(data.parts.find((part) => part.name === name)?.lines ?? []);
+  const partIn = (data: FormulaData, name: string) => data.parts.find((part) => part.name === name);
+  const linesIn = (data: FormulaData, name: string) => partIn(data, name)?.lines ?? [];
+  const said = (of: ComparedRow) => of.before !== '–' || of.after !== '–';
   return {
     amounts: [
       ...amountRows(a, b, ''),
-      ...partNames.flatMap((name) => amountRows(partOf(before, name), partOf(after, name), name)),
-    ],
+      row('Said of it', linesInWords(before.lines, find), linesInWords(after.lines, find)),
+      ...partNames.flatMap((name) => [
+        row(name, partInWords(partIn(before, name)), partInWords(partIn(after, name))),
+        ...amountRows(weigh(linesIn(before, name)), weigh(linesIn(after, name)), name),
+        row(
+          `${name}: said of it`,
+          linesInWords(linesIn(before, name), find),
+          linesInWords(linesIn(after, name), find),
+        ),
+      ]),
+    ].filter(said),
     ratios: [
       row('Egg to liquid', ratio(a.eggToLiquid), ratio(b.eggToLiquid)),
       row('Sugar', share(a.share.sugar), share(b.share.sugar)),
@@ -150,6 +206,8 @@ export function compared(
         `${before.vesselCount} × ${nameOf(before.vesselId)}`,
         `${after.vesselCount} × ${nameOf(after.vesselId)}`,
       ),
+      row('Portions of each', String(before.portionsEach), String(after.portionsEach)),
+      row('Stays in the bowl', share(before.lossShare), share(after.lossShare)),
       row('Gap to the rim', `${before.headspaceMm} mm`, `${after.headspaceMm} mm`),
       row('Oven', nameOf(before.ovenId), nameOf(after.ovenId)),
       row('Set to', degrees(before.setC), degrees(after.setC)),
