@@ -62,5 +62,7 @@ export function duration(seconds: number): string {
   if (whole < 120) return withUnit(whole, 'min');
   const rest = Math.round((whole % 60) / 5) * 5;
   const hours = Math.floor(whole / 60) + (rest === 60 ? 1 : 0);
-  return rest === 0 || rest === 60 ? withUnit(hours, 'h') : `${withUnit(hours, 'h')} ${rest}`;
+  return rest === 0 || rest === 60
+    ? withUnit(hours, 'h')
+    : `${withUnit(hours, 'h')} ${String(rest).padStart(2, '0')}`;
 }
