@@ -50,7 +50,7 @@ const begin = (
     </Provider>,
   );
 };
-const says = (id: string) => screen.getByTestId(id).textContent!.replaceAll('\u00a0', ' ');
+const says = (id: string) => screen.getByTestId(id).textContent.replaceAll('\u00a0', ' ');
 const type = (id: string, value: string) =>
   fireEvent.change(screen.getByTestId(id), { target: { value } });
 

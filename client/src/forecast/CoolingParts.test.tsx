@@ -30,7 +30,7 @@ const show = (cooling: CoolingForecast, degrees: 'C' | 'F' = 'C') => {
     </Provider>,
   );
 };
-const text = (id: string) => screen.getByTestId(id).textContent!.replaceAll('\u00a0', ' ');
+const text = (id: string) => screen.getByTestId(id).textContent.replaceAll('\u00a0', ' ');
 const number = (element: Element, name: string) => Number(element.getAttribute(name));
 const paths = () =>
   [...document.querySelectorAll('svg path')].map((each) =>

@@ -78,7 +78,7 @@ describe('the fold', () => {
       await Promise.resolve();
     });
   };
-  const says = (id: string) => screen.getByTestId(id).textContent!.replaceAll('\u00a0', ' ');
+  const says = (id: string) => screen.getByTestId(id).textContent.replaceAll('\u00a0', ' ');
 
   /** With a decimal comma, as many loggers write. */
   const comma = (celsius: number) => celsius.toFixed(3).replace('.', ',');

@@ -59,7 +59,7 @@ describe('the window', () => {
       [best, verdict.best],
       [latest, verdict.latest],
     ] as const) {
-      const says = radio.textContent!.replaceAll('\u00a0', ' ');
+      const says = radio.textContent.replaceAll('\u00a0', ' ');
       expect(says).toContain(`probe ${Math.round(pull.probeC)} °C`);
       expect(says).toContain(`coasts to ${Math.round(pull.peakC)} °C`);
       expect(says).toContain(`knife ${pull.knife}`);

@@ -109,7 +109,7 @@ describe('the strip', () => {
     const bracket = strip().querySelector('path')!.getAttribute('d')!;
     const [, from, to] = /^M([\d.]+) .*H([\d.]+)v/.exec(bracket)!.map(Number);
     const [zero, ten] = [...strip().querySelectorAll('text')].filter((each) =>
-      ['0 min', '10'].includes(each.textContent!),
+      ['0 min', '10'].includes(each.textContent),
     );
     const perMin = (number(ten!, 'x') - number(zero!, 'x')) / 10;
     // 20 min, less a pixel at either end.
