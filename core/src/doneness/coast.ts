@@ -18,7 +18,8 @@ export interface Outcome {
   /** Hottest the centre gets, °C, and how long after the pull. */
   readonly peakC: number;
   readonly peakAfterS: number;
-  /** Set fraction, over its depth, of the column furthest behind, once nothing changes any more. */
+  /** Set fraction, over its depth, of the column furthest behind: when it is pulled, and once nothing changes any more. */
+  readonly setAtPull: number;
   readonly set: number;
   /** Share of the filling that has curdled by then. */
   readonly curdled: number;
@@ -78,6 +79,7 @@ export function coast(model: Model, pulled: Moment, out: Course): Outcome {
     probeC,
     peakC,
     peakAfterS,
+    setAtPull: slowestColumn(model, pulled),
     set: slowestColumn(model, last),
     curdled: curdledShare(model, last),
   };

@@ -89,6 +89,7 @@ export function outcomeAt(outcomes: readonly Outcome[], pullS: number): Outcome 
     probeC: between((of) => of.probeC),
     peakC: between((of) => of.peakC),
     peakAfterS: between((of) => of.peakAfterS),
+    setAtPull: between((of) => of.setAtPull),
     set: between((of) => of.set),
     curdled: between((of) => of.curdled),
   };
@@ -126,10 +127,15 @@ export function windowOf(outcomes: readonly Outcome[], spoiltAtMost: number): Ve
     return { kind: 'no-window', reason: 'curdles-before-it-sets', setsAtS, curdlesAtS };
   }
   const latestS = curdlesAtS ?? outcomes[outcomes.length - 1]!.pullS;
+  // Where no heat spoils it nothing is gained by trusting to the coast: it is done when it holds in the oven.
+  const bestS =
+    curdlesAtS === undefined
+      ? (crossing(outcomes, (of) => of.setAtPull, DONE.holds) ?? latestS)
+      : Math.min(fullAtS ?? latestS, (setsAtS + latestS) / 2);
   return {
     kind: 'window',
     earliestS: setsAtS,
-    bestS: Math.min(fullAtS ?? latestS, (setsAtS + latestS) / 2),
+    bestS: Math.min(bestS, latestS),
     latestS,
     latestIsLimit: curdlesAtS !== undefined,
   };

@@ -13,7 +13,7 @@ export interface Wobble {
 }
 
 /** Mean set fraction from which a column, warm as it is, no longer moves by itself. Calibrated; docs/model.md. */
-export const STILL_FROM = 0.8;
+export const STILL_FROM = 0.75;
 const JELLY_FROM = 0.08;
 const QUIET_FROM = 0.9;
 
@@ -55,7 +55,7 @@ export function radiusUnder(model: Model, extent: Float64Array, threshold: numbe
 
 /**
  * The wobble a cook would see in a moment of a bake: how wide the middle still moves, and how. A column
- * moves until four fifths of it have set.
+ * moves until three quarters of it have set.
  */
 export function wobbleOf(model: Model, moment: Moment): Wobble {
   const extent = moment.extents[SETTING]!;
