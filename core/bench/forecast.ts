@@ -60,7 +60,7 @@ const tenLines = (of: string) =>
   }));
 
 /** What a slider that moves is answered with at first. */
-const DRAFT = 0.6;
+const DRAFT = 0.5;
 
 const plan = TART;
 

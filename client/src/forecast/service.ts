@@ -41,8 +41,8 @@ const BROKE: Result<Forecast> = {
   },
 };
 
-/** The mesh of a draft: a third of the work, about half a degree from converged (`npm run bench`). */
-const DRAFT_RESOLUTION = 0.6;
+/** The mesh of a draft: a quarter of the work, within a degree of converged (`npm run bench`). */
+const DRAFT_RESOLUTION = 0.5;
 
 /** Runs forecasts one after another on a worker made when first needed. */
 export function createForecastService(createWorker: () => ForecastWorker): ForecastService {

@@ -32,36 +32,47 @@ export function columnMeans(model: Model, extent: Float64Array): number[] {
   });
 }
 
-/** Centre radius of each column of the filling at its surface, m. */
-const surfaceRadii = (model: Model): number[] =>
-  Array.from(
-    { length: model.mesh.fillColumns },
-    (_, column) =>
-      (model.mesh.topFaceRadiusM[column]! + model.mesh.topFaceRadiusM[column + 1]!) / 2,
-  );
-
-/** Radius in m of the part whose column mean lies under `threshold`, counted from the axis. */
-export function radiusUnder(model: Model, extent: Float64Array, threshold: number): number {
-  const means = columnMeans(model, extent);
-  const radii = surfaceRadii(model);
-  const rim = model.mesh.topFaceRadiusM[model.mesh.fillColumns]!;
+/**
+ * Radius of the part whose column mean lies under `threshold`, counted from the axis, as a share of the filling's;
+ * straight between the middles of its columns.
+ */
+function shareUnder({ mesh }: Model, means: readonly number[], threshold: number): number {
   if (means[0]! >= threshold) return 0;
   const first = means.findIndex((mean) => mean >= threshold);
-  if (first < 0) return rim;
+  if (first < 0) return 1;
+  const { topFaceRadiusM, fillColumns } = mesh;
+  const middle = (column: number) => (topFaceRadiusM[column]! + topFaceRadiusM[column + 1]!) / 2;
   const [low, high] = [means[first - 1]!, means[first]!];
   const weight = (threshold - low) / (high - low);
-  return radii[first - 1]! + weight * (radii[first]! - radii[first - 1]!);
+  const radius = middle(first - 1) + weight * (middle(first) - middle(first - 1));
+  return radius / topFaceRadiusM[fillColumns]!;
+}
+
+/** Extent of curdling, over a column's depth, from which its ring is drawn as curdled. */
+const CURDLED_RING_FROM = 0.4;
+
+/** A filling seen from above as rings, each edge as a share of the radius at the surface. */
+export interface Rings {
+  /** Inside this it is still liquid. */
+  readonly liquid: number;
+  /** Inside this it still moves. */
+  readonly moving: number;
+  /** Outside this it has curdled; 1 when nothing has. */
+  readonly curdledFrom: number;
 }
 
 /**
- * The wobble a cook would see in a moment of a bake: how wide the middle still moves, and how. A column
- * moves until three quarters of it have set.
+ * What a cook sees from above in a moment of a bake: how wide the middle still moves and how, and its rings, all by
+ * the means over the depth of each column. A column moves until three quarters of it have set.
  */
-export function wobbleOf(model: Model, moment: Moment): Wobble {
-  const extent = moment.extents[SETTING]!;
-  const radius = radiusUnder(model, extent, STILL_FROM);
-  const rim = model.mesh.topFaceRadiusM[model.mesh.fillColumns]!;
-  const centre = columnMeans(model, extent)[0]!;
+export function seenFromAbove(
+  model: Model,
+  moment: Moment,
+): { readonly wobble: Wobble; readonly rings: Rings } {
+  const means = columnMeans(model, moment.extents[SETTING]!);
+  const curdling = moment.extents[CURDLING];
+  const centre = means[0]!;
+  const moving = shareUnder(model, means, STILL_FROM);
   const motion: Motion =
     centre < JELLY_FROM
       ? 'as a liquid'
@@ -70,8 +81,25 @@ export function wobbleOf(model: Model, moment: Moment): Wobble {
         : centre < QUIET_FROM
           ? 'barely'
           : 'not at all';
-  return { diameterM: 2 * radius, share: radius / rim, motion };
+  return {
+    wobble: {
+      diameterM: 2 * moving * model.mesh.topFaceRadiusM[model.mesh.fillColumns]!,
+      share: moving,
+      motion,
+    },
+    rings: {
+      liquid: shareUnder(model, means, JELLY_FROM),
+      moving,
+      curdledFrom: curdling
+        ? shareUnder(model, columnMeans(model, curdling), CURDLED_RING_FROM)
+        : 1,
+    },
+  };
 }
+
+/** The wobble alone of {@link seenFromAbove}. */
+export const wobbleOf = (model: Model, moment: Moment): Wobble =>
+  seenFromAbove(model, moment).wobble;
 
 /**
  * Extent of curdling at which a spot begins, and has quite become, grainy to the tongue. The ramp
@@ -95,29 +123,4 @@ export function curdledShare(model: Model, moment: Moment): number {
     }
   }
   return sum / volume;
-}
-
-/** Extent of curdling, over a column's depth, from which its ring is drawn as curdled. */
-const CURDLED_RING_FROM = 0.4;
-
-/** A filling seen from above as rings, each edge as a share of the radius at the surface. */
-export interface Rings {
-  /** Inside this it is still liquid. */
-  readonly liquid: number;
-  /** Inside this it still moves. */
-  readonly moving: number;
-  /** Outside this it has curdled; 1 when nothing has. */
-  readonly curdledFrom: number;
-}
-
-/** The rings of a moment of a bake, by the means over the depth of each column. */
-export function ringsOf(model: Model, moment: Moment): Rings {
-  const rim = model.mesh.topFaceRadiusM[model.mesh.fillColumns]!;
-  const setting = moment.extents[SETTING]!;
-  const curdling = moment.extents[CURDLING];
-  return {
-    liquid: radiusUnder(model, setting, JELLY_FROM) / rim,
-    moving: radiusUnder(model, setting, STILL_FROM) / rim,
-    curdledFrom: curdling ? radiusUnder(model, curdling, CURDLED_RING_FROM) / rim : 1,
-  };
 }

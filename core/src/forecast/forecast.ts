@@ -6,7 +6,7 @@ import {
   learntEnough,
   momentAt,
   outcomeAt,
-  ringsOf,
+  seenFromAbove,
   SETTING,
   tryPulls,
   windowOf,
@@ -177,18 +177,20 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
   onProgress(0.8);
   const verdict = windowOf(coasts, bakes.spoiltAtMost);
 
-  const pullAt = (timeS: number): Pull => {
+  const at = (timeS: number): Moment => momentAt(model, baked, oven, timeS);
+  const pullAt = (timeS: number, moment: Moment): Pull => {
     const { probeC, peakC, peakAfterS } = outcomeAt(coasts, timeS);
-    const at = momentAt(model, baked, oven, timeS);
-    const wobble = wobbleOf(model, at);
-    return { timeS, probeC, peakC, peakAfterS, wobble, knife: knifeIn(model, at) };
+    const wobble = wobbleOf(model, moment);
+    return { timeS, probeC, peakC, peakAfterS, wobble, knife: knifeIn(model, moment) };
   };
-  const best = verdict.kind === 'window' ? pullAt(verdict.bestS) : undefined;
   const pullS =
     verdict.kind === 'window'
       ? verdict[`${plan.pull ?? 'best'}S`]
       : (verdict.setsAtS ?? verdict.curdlesAtS ?? baked[baked.length - 1]!.timeS);
-  const pulled = momentAt(model, baked, oven, pullS);
+  const pulled = at(pullS);
+  /** One of the window's pulls; the one that is drawn is known already. */
+  const pullOf = (timeS: number): Pull => pullAt(timeS, timeS === pullS ? pulled : at(timeS));
+  const best = verdict.kind === 'window' ? pullOf(verdict.bestS) : undefined;
   const wayOut = later(out(pullS), pullS);
   const cooling = runCourse(model, pulled, wayOut, pullS + DRAWN_COOLING_S);
   const history = [...baked.filter((moment) => moment.timeS < pullS - 1), pulled, ...cooling];
@@ -204,8 +206,7 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
       probeC: Object.fromEntries(
         readers.map(([name, read]) => [name, read(moment.temperatureC)]),
       ) as Record<ProbeName, number>,
-      wobble: wobbleOf(of, moment),
-      rings: ringsOf(of, moment),
+      ...seenFromAbove(of, moment),
       airC: aroundAt(moment.timeS <= pullS ? oven : wayOut, moment.timeS - 1e-6).top.airC,
       ...baseAt(of, shellLayer, moment),
       ...(of === model ? {} : { levelM: of.cup.depthM }),
@@ -249,9 +250,9 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
       verdict.kind === 'window'
         ? {
             kind: 'window',
-            earliest: pullAt(verdict.earliestS),
+            earliest: pullOf(verdict.earliestS),
             best: best!,
-            latest: pullAt(verdict.latestS),
+            latest: pullOf(verdict.latestS),
             latestIsLimit: verdict.latestIsLimit,
           }
         : { ...verdict, says: reasonIn(verdict, bakes.spoils) },
