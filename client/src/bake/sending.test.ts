@@ -2,43 +2,11 @@
 import type { BakeData } from '@hollow-moon/contract';
 import { createStore } from '../store/store';
 import { begunBake } from '../testing/bake';
+import { accept, away, json, serve } from '../testing/server';
 import { begun, mineKept, noted } from './bakes';
 
 const id = '00000000-0000-4000-8000-000000000091';
 const kitchenId = '00000000-0000-4000-8000-000000000011';
-
-interface Sent {
-  readonly writeId: string;
-  readonly version: number;
-  readonly data: BakeData;
-}
-
-/** Answers each write in turn with what `answers` say; the last answer serves for all that follow. */
-function serve(answers: readonly ((sent: Sent) => Response | Promise<Response>)[]): Sent[] {
-  const sent: Sent[] = [];
-  globalThis.fetch = (async (input: Request) => {
-    const body = (await input.json()) as Sent;
-    sent.push(body);
-    return answers[Math.min(sent.length, answers.length) - 1]!(body);
-  }) as typeof fetch;
-  return sent;
-}
-
-const json = (status: number, body: unknown) =>
-  new Response(JSON.stringify(body), {
-    status,
-    headers: { 'Content-Type': 'application/json' },
-  });
-const accept = (sent: Sent) =>
-  json(200, {
-    id,
-    version: sent.version + 1,
-    updatedAt: '2026-11-24T03:00:00.000Z',
-    data: sent.data,
-  });
-const away = () => {
-  throw new TypeError('failed to fetch');
-};
 
 const until = async (done: () => boolean) => {
   for (let round = 0; round < 400 && !done(); round += 1) {
@@ -58,7 +26,7 @@ const start = () => {
 };
 
 it('sends a bake when it begins and each note after', async () => {
-  const sent = serve([accept]);
+  const sent = serve<BakeData>([accept]);
   const { store, bake } = start();
   await until(() => !bake().unsent);
   store.dispatch(noted({ id, change: { note: 'rim firm' } }));

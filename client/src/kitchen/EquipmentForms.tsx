@@ -17,79 +17,12 @@ import {
   volumeMl,
 } from '@hollow-moon/core';
 import { zodResolver } from '@hookform/resolvers/zod';
-import {
-  Controller,
-  useForm,
-  type Control,
-  type FieldPath,
-  type FieldValues,
-  useWatch,
-} from 'react-hook-form';
+import { Controller, useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
-import { Button, Choice, Notice, NumberField, Picker, Soft, TextField } from '../design';
+import { Choice, Soft } from '../design';
 import { usePutOvenMutation, usePutVesselMutation } from '../store/api';
+import { FormChoice, FormEnding, FormNumber, FormPicker, FormText } from './fields';
 import { useKept } from './useKept';
-
-/** A number of a form, shown in a unit `scale` times the stored one. */
-function FormNumber<T extends FieldValues>({
-  control,
-  name,
-  label,
-  unit,
-  scale = 1,
-}: {
-  readonly control: Control<T>;
-  readonly name: FieldPath<T>;
-  readonly label: string;
-  readonly unit?: string;
-  readonly scale?: number;
-}) {
-  return (
-    <Controller
-      control={control}
-      name={name}
-      render={({ field, fieldState }) => (
-        <NumberField
-          label={label}
-          {...(unit ? { unit } : {})}
-          value={field.value / scale}
-          onChange={(value) => field.onChange(Number((value * scale).toFixed(6)))}
-          problem={fieldState.error?.message}
-          className="w-32"
-          testID={`${name}`}
-        />
-      )}
-    />
-  );
-}
-
-function Ending({
-  refused,
-  busy,
-  onKeep,
-  onClose,
-}: {
-  readonly refused: string | undefined;
-  readonly busy: boolean;
-  readonly onKeep: () => void;
-  readonly onClose: () => void;
-}) {
-  return (
-    <>
-      {refused ? <Notice kind="danger">{refused}</Notice> : null}
-      <View className="flex-row gap-2">
-        <Button
-          label="Keep"
-          weight="main"
-          onPress={onKeep}
-          disabled={busy}
-          testID="keep-equipment"
-        />
-        <Button label="Leave it" onPress={onClose} />
-      </View>
-    </>
-  );
-}
 
 /** What a shape needs besides diameters and height, and what it usually is. */
 const WANTED: Partial<
@@ -141,48 +74,24 @@ export function VesselForm({
   const checked = vesselDataSchema.safeParse(watched);
   return (
     <View className="gap-3 py-2">
-      <Controller
-        control={control}
-        name="name"
-        render={({ field, fieldState }) => (
-          <TextField
-            label="Name"
-            value={field.value}
-            onChange={field.onChange}
-            problem={fieldState.error?.message}
-            testID="name"
-          />
-        )}
-      />
-      <Controller
+      <FormText control={control} name="name" label="Name" testID="name" />
+      <FormPicker
         control={control}
         name="kind"
-        render={({ field }) => (
-          <Picker
-            label="Shape"
-            value={field.value}
-            onChange={(value) => {
-              field.onChange(value);
-              for (const [name, usual] of WANTED[value as VesselData['kind']] ?? []) {
-                if (form.getValues(name) === undefined) form.setValue(name, usual);
-              }
-            }}
-            options={VESSEL_KINDS.map((value) => ({ value, label: VESSEL_KIND_NAMES[value] }))}
-            testID="kind"
-          />
-        )}
+        label="Shape"
+        options={VESSEL_KINDS.map((value) => ({ value, label: VESSEL_KIND_NAMES[value] }))}
+        onChosen={(value) => {
+          for (const [name, usual] of WANTED[value as VesselData['kind']] ?? []) {
+            if (form.getValues(name) === undefined) form.setValue(name, usual);
+          }
+        }}
+        testID="kind"
       />
-      <Controller
+      <FormPicker
         control={control}
         name="material"
-        render={({ field }) => (
-          <Picker
-            label="Made of"
-            value={field.value}
-            onChange={field.onChange}
-            options={VESSEL_MATERIALS.map((value) => ({ value, label: MATERIAL_NAMES[value] }))}
-          />
-        )}
+        label="Made of"
+        options={VESSEL_MATERIALS.map((value) => ({ value, label: MATERIAL_NAMES[value] }))}
       />
       <Soft>{kind === 'capacity' ? 'What it holds' : 'Inside measures'}</Soft>
       <View className="flex-row flex-wrap gap-3">
@@ -246,7 +155,8 @@ export function VesselForm({
       {checked.success ? (
         <Soft>{`Holds ${Math.round(volumeMl(insideOf(checked.data)))} ml to the brim.`}</Soft>
       ) : null}
-      <Ending
+      <FormEnding
+        testID="keep-equipment"
         refused={refused?.message}
         busy={isLoading}
         onKeep={() => void submit()}
@@ -283,30 +193,12 @@ export function OvenForm({
   });
   return (
     <View className="gap-3 py-2">
-      <Controller
-        control={control}
-        name="name"
-        render={({ field, fieldState }) => (
-          <TextField
-            label="Name"
-            value={field.value}
-            onChange={field.onChange}
-            problem={fieldState.error?.message}
-            testID="name"
-          />
-        )}
-      />
-      <Controller
+      <FormText control={control} name="name" label="Name" testID="name" />
+      <FormChoice
         control={control}
         name="kind"
-        render={({ field }) => (
-          <Choice
-            label="Kind"
-            value={field.value}
-            onChange={field.onChange}
-            options={OVEN_KINDS.map((value) => ({ value, label: OVEN_KIND_NAMES[value] }))}
-          />
-        )}
+        label="Kind"
+        options={OVEN_KINDS.map((value) => ({ value, label: OVEN_KIND_NAMES[value] }))}
       />
       <FormNumber control={control} name="offsetK" label="Off by" unit="°C" />
       <Soft>
@@ -316,7 +208,8 @@ export function OvenForm({
       <Soft>
         How far it goes to either side as the thermostat clicks; 0 if nobody has watched it.
       </Soft>
-      <Ending
+      <FormEnding
+        testID="keep-equipment"
         refused={refused?.message}
         busy={isLoading}
         onKeep={() => void submit()}

@@ -8,22 +8,10 @@ import {
 } from '@hollow-moon/core';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useState, type ReactNode } from 'react';
-import { Controller, useForm, useWatch } from 'react-hook-form';
+import { useForm, useWatch } from 'react-hook-form';
 import { Pressable, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
-import {
-  Button,
-  Choice,
-  icons,
-  Notice,
-  NumberField,
-  Picker,
-  Read,
-  Sheet,
-  Soft,
-  TextField,
-  Title,
-} from '../design';
+import { Button, Choice, icons, Notice, Read, Sheet, Soft, Title } from '../design';
 import { centimetres } from '../design/format';
 import { Column, useWide, WhenHere } from '../layout';
 import { usePutKitchenMutation } from '../store/api';
@@ -31,6 +19,7 @@ import { useKitchenBook, type KitchenBook } from '../store/kitchen';
 import { degreesChosen, themeChosen, type Degrees, type Theme } from '../store/settings';
 import { useAppDispatch, useAppSelector } from '../store/store';
 import { OvenForm, VesselForm } from './EquipmentForms';
+import { FormNumber, FormPicker, FormText } from './fields';
 import { PantrySheet } from './PantrySheet';
 import { useKept } from './useKept';
 
@@ -88,76 +77,31 @@ function KitchenSheet({ book }: { readonly book: KitchenBook }) {
   const checked = kitchenDataSchema.safeParse(useWatch({ control }));
   return (
     <Sheet title="The kitchen">
-      <Controller
-        control={control}
-        name="name"
-        render={({ field, fieldState }) => (
-          <TextField
-            label="Name"
-            value={field.value}
-            onChange={field.onChange}
-            problem={fieldState.error?.message}
-          />
-        )}
-      />
-      <Controller
+      <FormText control={control} name="name" label="Name" />
+      <FormPicker
         control={control}
         name="eggGrade"
-        render={({ field }) => (
-          <Picker
-            label="Eggs are"
-            value={field.value}
-            onChange={field.onChange}
-            options={GRADES}
-            testID="egg-grade"
-          />
-        )}
+        label="Eggs are"
+        options={GRADES}
+        testID="egg-grade"
       />
       <View className="flex-row flex-wrap gap-3">
-        <Controller
+        <FormNumber
           control={control}
           name="altitudeM"
-          render={({ field, fieldState }) => (
-            <NumberField
-              label="Altitude"
-              unit="m"
-              value={field.value}
-              onChange={field.onChange}
-              problem={fieldState.error?.message}
-              className="w-36"
-              testID="kitchen-altitude"
-            />
-          )}
+          label="Altitude"
+          unit="m"
+          testID="kitchen-altitude"
         />
-        <Controller
-          control={control}
-          name="currency"
-          render={({ field, fieldState }) => (
-            <View className="w-36">
-              <TextField
-                label="Prices in"
-                value={field.value}
-                onChange={(value) => field.onChange(value.toUpperCase())}
-                problem={fieldState.error?.message}
-              />
-            </View>
-          )}
-        />
-        <Controller
-          control={control}
-          name="roomC"
-          render={({ field, fieldState }) => (
-            <NumberField
-              label="Room"
-              unit="°C"
-              value={field.value}
-              onChange={field.onChange}
-              problem={fieldState.error?.message}
-              className="w-36"
-              testID="room"
-            />
-          )}
-        />
+        <View className="w-32">
+          <FormText
+            control={control}
+            name="currency"
+            label="Prices in"
+            as={(text) => text.toUpperCase()}
+          />
+        </View>
+        <FormNumber control={control} name="roomC" label="Room" unit="°C" testID="room" />
       </View>
       {checked.success ? (
         <Soft>{`Water boils at ${boilingPointAtAltitudeC(checked.data.altitudeM).toFixed(1)} °C here.`}</Soft>

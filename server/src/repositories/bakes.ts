@@ -7,6 +7,7 @@ import {
   select,
   statementsFor,
   storedFrom,
+  withChildren,
   type Repository,
   type Row,
   type Stored,
@@ -146,20 +147,5 @@ export const bakes: Repository<BakeData, BakeSearch> = {
     );
     return withParts(on, kitchenId, rows);
   },
-  async find(on, kitchenId, id, lock) {
-    const rows = await select(
-      on,
-      `SELECT * FROM bakes WHERE kitchen_id = ? AND id = ?${lock ? ' FOR UPDATE' : ''}`,
-      [kitchenId, id],
-    );
-    return (await withParts(on, kitchenId, rows))[0];
-  },
-  async insert(on, kitchenId, row) {
-    await statements.insert(on, kitchenId, row);
-    await replaceParts(on, kitchenId, row);
-  },
-  async update(on, kitchenId, row) {
-    await statements.update(on, kitchenId, row);
-    await replaceParts(on, kitchenId, row);
-  },
+  ...withChildren('bakes', statements, withParts, replaceParts),
 };

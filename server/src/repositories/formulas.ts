@@ -16,6 +16,7 @@ import {
   select,
   statementsFor,
   storedFrom,
+  withChildren,
   type Repository,
   type Row,
   type Stored,
@@ -139,22 +140,7 @@ export const formulas: Repository<FormulaData> = {
     ]);
     return withLists(on, kitchenId, rows);
   },
-  async find(on, kitchenId, id, lock) {
-    const rows = await select(
-      on,
-      `SELECT * FROM formulas WHERE kitchen_id = ? AND id = ?${lock ? ' FOR UPDATE' : ''}`,
-      [kitchenId, id],
-    );
-    return (await withLists(on, kitchenId, rows))[0];
-  },
-  async insert(on, kitchenId, row) {
-    await statements.insert(on, kitchenId, row);
-    await replaceLists(on, kitchenId, row);
-  },
-  async update(on, kitchenId, row) {
-    await statements.update(on, kitchenId, row);
-    await replaceLists(on, kitchenId, row);
-  },
+  ...withChildren('formulas', statements, withLists, replaceLists),
   async record(on, kitchenId, row, why) {
     await change(
       on,

@@ -96,6 +96,38 @@ export function statementsFor<Data>(
   };
 }
 
+/** What writes a row of a table: {@link statementsFor}. */
+type Statements<Data> = Pick<Repository<Data>, 'insert' | 'update'>;
+
+/** How a thing is found and written that has child rows, which are read with it and replaced with it. */
+export const withChildren = <Data>(
+  table: string,
+  statements: Statements<Data>,
+  read: (
+    on: Database | Transaction,
+    kitchenId: string,
+    rows: readonly Row[],
+  ) => Promise<Stored<Data>[]>,
+  replace: (on: Transaction, kitchenId: string, row: Stored<Data>) => Promise<void>,
+): Pick<Repository<Data>, 'find' | 'insert' | 'update'> => ({
+  async find(on, kitchenId, id, lock) {
+    const rows = await select(
+      on,
+      `SELECT * FROM ${table} WHERE kitchen_id = ? AND id = ?${lock ? ' FOR UPDATE' : ''}`,
+      [kitchenId, id],
+    );
+    return (await read(on, kitchenId, rows))[0];
+  },
+  async insert(on, kitchenId, row) {
+    await statements.insert(on, kitchenId, row);
+    await replace(on, kitchenId, row);
+  },
+  async update(on, kitchenId, row) {
+    await statements.update(on, kitchenId, row);
+    await replace(on, kitchenId, row);
+  },
+});
+
 /** Rows of a child table, kept in order: replaced as a whole with their parent. */
 export async function replaceChildren(
   on: Transaction,

@@ -1,0 +1,147 @@
+/** Tins and ovens as they are entered: measures, what they come to, what is wrong, and what is sent. */
+import type { OvenData, StoredOven, StoredVessel, VesselData } from '@hollow-moon/contract';
+import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { Provider } from 'react-redux';
+import { createStore } from '../store/store';
+import { book } from '../testing/book';
+import { accept, away, json, serve } from '../testing/server';
+import { OvenForm, VesselForm } from './EquipmentForms';
+
+const kitchenId = book.kitchen.id;
+const id = '00000000-0000-4000-8000-000000000081';
+const [tin] = book.vessels;
+const [oven] = book.ovens;
+
+const openVessel = (stored?: StoredVessel) => {
+  const onClose = jest.fn();
+  render(
+    <Provider store={createStore()}>
+      <VesselForm kitchenId={kitchenId} id={stored?.id ?? id} stored={stored} onClose={onClose} />
+    </Provider>,
+  );
+  return onClose;
+};
+const openOven = (stored?: StoredOven) => {
+  const onClose = jest.fn();
+  render(
+    <Provider store={createStore()}>
+      <OvenForm kitchenId={kitchenId} id={stored?.id ?? id} stored={stored} onClose={onClose} />
+    </Provider>,
+  );
+  return onClose;
+};
+const type = (testId: string, value: string) =>
+  fireEvent.change(screen.getByTestId(testId), { target: { value } });
+const keep = async () => {
+  await act(async () => {
+    fireEvent.click(screen.getByTestId('keep-equipment'));
+    await Promise.resolve();
+  });
+};
+
+describe('a tin', () => {
+  it('is measured in centimetres, kept in millimetres, and told by what it holds', async () => {
+    const sent = serve<VesselData>([accept]);
+    const onClose = openVessel();
+    type('name', 'Loaf of a tart');
+    type('baseDiameterMm', '20');
+    type('topDiameterMm', '20');
+    type('heightMm', '3,5');
+    // By hand: π/4 × 20² × 3.5 = 1100 ml.
+    expect(await screen.findByText('Holds 1100 ml to the brim.')).toBeTruthy();
+    await keep();
+    await waitFor(() => expect(onClose).toHaveBeenCalled());
+    expect(sent[0]).toMatchObject({
+      path: `/api/kitchens/${kitchenId}/vessels/${id}`,
+      version: 0,
+      data: { name: 'Loaf of a tart', baseDiameterMm: 200, heightMm: 35, owned: 1 },
+    });
+  });
+
+  it.each([
+    ['rectangle', 'breadthMm', '11'],
+    ['tube', 'tubeMm', '6'],
+    ['capacity', 'capacityMl', '120'],
+  ])(
+    'of another shape (%s) is asked for what that needs, with a usual figure in it',
+    (kind, field, usual) => {
+      openVessel();
+      expect(screen.queryByTestId(field)).toBeNull();
+      type('kind', kind);
+      expect(screen.getByTestId(field)).toHaveProperty('value', usual);
+    },
+  );
+
+  it('keeps a measure that was typed when the shape is tried out', () => {
+    openVessel();
+    type('kind', 'tube');
+    type('tubeMm', '7');
+    type('kind', 'straight-tin');
+    type('kind', 'tube');
+    expect(screen.getByTestId('tubeMm')).toHaveProperty('value', '7');
+  });
+
+  it('has what is wrong said at its place, and is not sent', async () => {
+    const sent = serve<VesselData>([accept]);
+    const onClose = openVessel(tin);
+    type('heightMm', '-3');
+    await keep();
+    await waitFor(() => expect(screen.getAllByRole('alert').length).toBeGreaterThan(0));
+    expect(screen.getByTestId('heightMm').getAttribute('aria-invalid')).toBe('true');
+    expect(screen.getByTestId('heightMm')).toHaveProperty('value', '-3');
+    expect(screen.queryByText(/to the brim/)).toBeNull();
+    expect(sent).toEqual([]);
+    expect(onClose).not.toHaveBeenCalled();
+  });
+
+  it('is left as it was by leaving it', () => {
+    const sent = serve<VesselData>([accept]);
+    const onClose = openVessel(tin);
+    type('name', 'Another name');
+    fireEvent.click(screen.getByRole('button', { name: 'Leave it' }));
+    expect(onClose).toHaveBeenCalled();
+    expect(sent).toEqual([]);
+  });
+});
+
+describe('an oven', () => {
+  it('is told how far off it is, and kept over what was there', async () => {
+    const sent = serve<OvenData>([accept]);
+    const onClose = openOven(oven);
+    fireEvent.click(screen.getByRole('radio', { name: 'Fan' }));
+    type('offsetK', '-9');
+    type('swingK', '6');
+    await keep();
+    await waitFor(() => expect(onClose).toHaveBeenCalled());
+    expect(sent[0]).toMatchObject({
+      path: `/api/kitchens/${kitchenId}/ovens/${oven!.id}`,
+      version: 1,
+      data: { name: 'Oven', kind: 'fan', offsetK: -9, swingK: 6 },
+    });
+  });
+
+  it('that could not be sent stays as typed, and goes again as the same write', async () => {
+    const sent = serve<OvenData>([away, accept]);
+    const onClose = openOven(oven);
+    type('offsetK', '12');
+    await keep();
+    expect(await screen.findByText(/cannot be reached/)).toBeTruthy();
+    expect(screen.getByTestId('offsetK')).toHaveProperty('value', '12');
+    expect(onClose).not.toHaveBeenCalled();
+    await keep();
+    await waitFor(() => expect(onClose).toHaveBeenCalled());
+    expect(new Set(sent.map(({ writeId }) => writeId)).size).toBe(1);
+  });
+
+  it('that is refused says why, and what is tried next is another write', async () => {
+    const refuse = () =>
+      json(409, { error: { code: 'stale', message: 'It was changed elsewhere meanwhile.' } });
+    const sent = serve<OvenData>([refuse, accept]);
+    const onClose = openOven(oven);
+    await keep();
+    expect(await screen.findByText(/changed elsewhere meanwhile/)).toBeTruthy();
+    await keep();
+    await waitFor(() => expect(onClose).toHaveBeenCalled());
+    expect(new Set(sent.map(({ writeId }) => writeId)).size).toBe(2);
+  });
+});

@@ -1,0 +1,266 @@
+import {
+  ALLERGENS,
+  pantryDataSchema,
+  type PantryData,
+  type PantryItem,
+} from '@hollow-moon/contract';
+import { CATALOGUE, findIngredient, labelOf, unitsFor, type LineUnit } from '@hollow-moon/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { v4 as uuid } from 'uuid';
+import { Button, Choice, NumberField, Picker, Soft, TextField } from '../design';
+import { usePutPantryMutation } from '../store/api';
+import type { KitchenBook } from '../store/kitchen';
+import { FormEnding } from './fields';
+import { useKept } from './useKept';
+
+type Own = NonNullable<PantryData['own']>;
+
+const LABELS: readonly (readonly [keyof Own['label'], string])[] = [
+  ['water', 'Water'],
+  ['fat', 'Fat'],
+  ['sugars', 'Sugars'],
+  ['starch', 'Starch'],
+  ['protein', 'Protein'],
+  ['alcohol', 'Alcohol'],
+];
+
+/** An own ingredient begun from one of the catalogue. */
+function ownLike(id: string, name: string): Own {
+  const base = findIngredient(id) ?? CATALOGUE[0]!;
+  const label = labelOf(base.composition);
+  const rounded = (value: number) => Number(value.toFixed(1));
+  return {
+    name: name || `${base.name}, ours`,
+    like: base.id,
+    label: {
+      water: rounded(label.water),
+      fat: rounded(label.fat),
+      sugars: rounded(label.sugars),
+      starch: rounded(label.starch),
+      protein: rounded(label.protein),
+      alcohol: rounded(label.alcohol),
+    },
+    gramsPerMl: base.gramsPerMl,
+    gramsPerPiece: base.gramsPerPiece ?? null,
+    allergens: [...base.allergens],
+    diet: base.diet,
+  };
+}
+
+/** What an ingredient's label says, where it is the kitchen's own. */
+function OwnFields({
+  own,
+  problemAt,
+  onChange,
+}: {
+  readonly own: Own;
+  readonly problemAt: (path: string) => string | undefined;
+  readonly onChange: (own: Own) => void;
+}) {
+  return (
+    <>
+      <TextField
+        label="Called"
+        value={own.name}
+        onChange={(name) => onChange({ ...own, name })}
+        problem={problemAt('own.name')}
+        testID="own-name"
+      />
+      <Picker
+        label="Most like"
+        value={own.like}
+        options={CATALOGUE.map(({ id, name }) => ({ value: id, label: name }))}
+        onChange={(like) => onChange(ownLike(like, own.name))}
+        testID="own-like"
+      />
+      <Soft>In 100 g, from its label; what the label leaves out is as in the like one</Soft>
+      <View className="flex-row flex-wrap gap-3">
+        {LABELS.map(([name, label]) => (
+          <NumberField
+            key={name}
+            label={label}
+            unit="g"
+            value={own.label[name]}
+            onChange={(value) => onChange({ ...own, label: { ...own.label, [name]: value } })}
+            problem={problemAt(`own.label.${name}`)}
+            className="w-28"
+            testID={`own-${name}`}
+          />
+        ))}
+        <NumberField
+          label="A millilitre weighs"
+          unit="g"
+          value={own.gramsPerMl}
+          onChange={(gramsPerMl) => onChange({ ...own, gramsPerMl })}
+          problem={problemAt('own.gramsPerMl')}
+          className="w-36"
+        />
+      </View>
+      <Soft>Allergens</Soft>
+      <View className="flex-row flex-wrap gap-2">
+        {ALLERGENS.map((allergen) => {
+          const there = own.allergens.includes(allergen);
+          return (
+            <Button
+              key={allergen}
+              label={there ? `✓ ${allergen}` : allergen}
+              pressed={there}
+              weight={there ? 'main' : 'plain'}
+              onPress={() =>
+                onChange({
+                  ...own,
+                  allergens: there
+                    ? own.allergens.filter((each) => each !== allergen)
+                    : [...own.allergens, allergen],
+                })
+              }
+            />
+          );
+        })}
+      </View>
+      <Choice
+        label="Suits"
+        value={own.diet}
+        onChange={(diet) => onChange({ ...own, diet })}
+        options={[
+          { value: 'vegan', label: 'Vegans' },
+          { value: 'vegetarian', label: 'Vegetarians' },
+          { value: 'neither', label: 'Neither' },
+        ]}
+      />
+    </>
+  );
+}
+
+/** One entry of the pantry: what an ingredient costs, and what is really in it. */
+export function PantryForm({
+  id,
+  item,
+  book,
+  onClose,
+}: {
+  readonly id: string;
+  readonly item: PantryItem | undefined;
+  readonly book: KitchenBook;
+  readonly onClose: () => void;
+}) {
+  const [put, { isLoading }] = usePutPantryMutation();
+  const [data, setData] = useState<PantryData>(
+    item?.data ?? { ingredientId: 'milk', price: { price: 1, amount: 1, unit: 'kg' }, own: null },
+  );
+  const [tried, setTried] = useState(false);
+  const checked = pantryDataSchema.safeParse(data);
+  const problemAt = (path: string) =>
+    checked.success || !tried
+      ? undefined
+      : checked.error.issues.find((issue) => issue.path.join('.') === path)?.message;
+  // One entry for each ingredient: choosing one that has an entry writes to that.
+  const there = book.pantry.find(
+    (each) => each.id !== id && each.data.ingredientId === data.ingredientId,
+  );
+  const { keep, refused } = useKept((writeId) =>
+    put({
+      kitchenId: book.kitchen.id,
+      id: there?.id ?? id,
+      writeId,
+      version: (there ?? item)?.version ?? 0,
+      data,
+    }),
+  );
+  const { price, own } = data;
+  const ofItsOwn = data.ingredientId.startsWith('own-');
+  const ingredient = book.find(data.ingredientId) ?? (own ? findIngredient(own.like) : undefined);
+  const setPrice = (change: Partial<NonNullable<PantryData['price']>>) =>
+    setData({ ...data, price: { ...(price ?? { price: 0, amount: 1, unit: 'kg' }), ...change } });
+  return (
+    <View className="gap-3 py-2">
+      {item ? null : (
+        <Choice
+          label="It is"
+          value={ofItsOwn ? 'own' : 'catalogue'}
+          onChange={(value) =>
+            setData(
+              value === 'own'
+                ? { ...data, ingredientId: `own-${uuid()}`, own: ownLike('cream', '') }
+                : { ...data, ingredientId: 'milk', own: null },
+            )
+          }
+          options={[
+            { value: 'catalogue', label: 'In the catalogue' },
+            { value: 'own', label: 'Our own' },
+          ]}
+        />
+      )}
+      {ofItsOwn ? null : (
+        <Picker
+          label="Ingredient"
+          value={data.ingredientId}
+          options={book.ingredientOptions}
+          onChange={(ingredientId) => setData({ ...data, ingredientId })}
+          testID="pantry-ingredient"
+        />
+      )}
+      <View className="flex-row flex-wrap items-end gap-3">
+        <NumberField
+          label="Costs"
+          unit={book.kitchen.data.currency}
+          value={price?.price ?? Number.NaN}
+          onChange={(value) => setPrice({ price: value })}
+          problem={problemAt('price.price')}
+          className="w-32"
+          testID="pantry-price"
+        />
+        <NumberField
+          label="for"
+          value={price?.amount ?? Number.NaN}
+          onChange={(amount) => setPrice({ amount })}
+          problem={problemAt('price.amount')}
+          className="w-24"
+          testID="pantry-amount"
+        />
+        <View className="w-28">
+          <Picker
+            label="of"
+            value={price?.unit ?? 'kg'}
+            options={unitsFor(ingredient).map((value) => ({ value, label: value }))}
+            onChange={(unit) => setPrice({ unit: unit as LineUnit })}
+          />
+        </View>
+      </View>
+      {own ? (
+        <OwnFields
+          own={own}
+          problemAt={problemAt}
+          onChange={(next) => setData({ ...data, own: next })}
+        />
+      ) : null}
+      {ofItsOwn ? null : (
+        <View className="self-start">
+          <Button
+            label={own ? 'Back to the catalogue’s label' : 'Correct what is in it'}
+            onPress={() =>
+              setData({
+                ...data,
+                own: own
+                  ? null
+                  : ownLike(data.ingredientId, findIngredient(data.ingredientId)?.name ?? ''),
+              })
+            }
+            testID="pantry-correct"
+          />
+        </View>
+      )}
+      <FormEnding
+        testID="keep-pantry"
+        refused={refused?.message}
+        busy={isLoading}
+        onKeep={() => {
+          setTried(true);
+          if (checked.success) void keep().then((kept) => kept && onClose());
+        }}
+        onClose={onClose}
+      />
+    </View>
+  );
+}
