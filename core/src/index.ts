@@ -11,6 +11,7 @@ export * from './properties';
 export * from './result';
 export * from './setting';
 export * from './shell';
+export * from './stove';
 export * from './sugar';
 export * from './tempering';
 export * from './thermal';

@@ -1,8 +1,7 @@
 import type { Analysis } from '../formula';
-import { SURFACE_WETNESS } from '../forecast';
 import { blend, type Composition, type Ingredient } from '../ingredients';
-import { evaluate, foodProperties, standardPressurePa } from '../properties';
-import { surfaceLoss, type Face, type SurfaceFlux } from '../thermal';
+import { evaluate, foodProperties } from '../properties';
+import { panLoss } from '../stove';
 
 /** What is joined, at a temperature. */
 export interface Warm {
@@ -84,10 +83,6 @@ export function liquidForC(sides: Sides, wantedC: number, coldC: number): number
 
 /** The open pan in which a liquid rests: 20 cm across. Common practice. */
 const PAN_RADIUS_M = 0.1;
-/** Free convection in a kitchen, W/(m² K). Source: Incropera 9.6, from memory. */
-const STILL_AIR_WM2K = 6;
-/** Fat from which a liquid's surface counts as fatty, mass fraction. From memory. */
-const FATTY = 0.01;
 const STEP_S = 5;
 const LONGEST_REST_S = 3 * 3600;
 
@@ -95,7 +90,7 @@ const LONGEST_REST_S = 3 * 3600;
  * Seconds for an uncovered pan of liquid to cool from one temperature to another in a room, or
  * `undefined` when that takes more than three hours. One temperature throughout (stirred now and
  * then); top and sides give off heat by convection, radiation and, on top, evaporation of a wet
- * surface. Good to about a third. Sources: lumped capacity; the surface as in {@link surfaceLoss}.
+ * surface. Good to about a third. Sources: lumped capacity; {@link panLoss}.
  */
 export function restS(
   hot: Sides['hot'],
@@ -104,34 +99,12 @@ export function restS(
   roomC: number,
   altitudeM = 0,
 ): number | undefined {
-  const { densityKgM3, heatCapacityJkgK } = foodProperties(hot.composition);
-  const topM2 = Math.PI * PAN_RADIUS_M ** 2;
-  const sideM2 = (2 * hot.grams) / 1000 / densityKgM3 / PAN_RADIUS_M;
-  // Fat on top holds some of the water back, as on a custard in the oven.
-  const wetness = hot.composition.fat > FATTY ? SURFACE_WETNESS : 1;
-  const dry: Face = {
-    convectionWm2K: STILL_AIR_WM2K,
-    airC: roomC,
-    emissivity: 0.9,
-    radiantC: roomC,
-  };
-  const wet: Face = {
-    ...dry,
-    evaporation: {
-      wetness,
-      skinKgM2: 1,
-      vapourPressurePa: 1200,
-      airPressurePa: standardPressurePa(altitudeM),
-    },
-  };
-  const flux: SurfaceFlux = { lossWm2: 0, evaporationWm2: 0, slopeWm2K: 0 };
+  const { heatCapacityJkgK } = foodProperties(hot.composition);
+  const loss = panLoss({ ...hot, radiusM: PAN_RADIUS_M, roomC, altitudeM });
   let celsius = fromC;
   for (let seconds = 0; seconds <= LONGEST_REST_S; seconds += STEP_S) {
     if (celsius <= toC) return seconds;
-    surfaceLoss(wet, celsius, wetness, flux);
-    const top = flux.lossWm2 * topM2;
-    surfaceLoss(dry, celsius, 0, flux);
-    const lost = (top + flux.lossWm2 * sideM2) * STEP_S;
+    const lost = loss(celsius).lossW * STEP_S;
     celsius -= lost / ((hot.grams / 1000) * evaluate(heatCapacityJkgK, celsius));
   }
   return undefined;

@@ -1,0 +1,3 @@
+export * from './pan';
+export * from './starch';
+export * from './stove';
