@@ -133,6 +133,29 @@ test('a bake case from elsewhere is computed here', async ({ page }) => {
   await expect(page.getByTestId('case-result')).toContainText('hottest');
 });
 
+test('a stirred cream is followed on the stove, and too strong a heat is said so', async ({
+  page,
+}) => {
+  await openFormula(page, FORMULA.malted);
+  await page.getByTestId('stove').click();
+  const says = page.getByTestId('stove-says');
+  await expect(says).toHaveText(
+    /^Thickens from \d+\smin on\. Bubbles plop after \d+\smin; off at \d+\smin\.$/,
+  );
+  await page.getByTestId('stove-hold').fill('0');
+  await expect(page.getByTestId('stove-enzyme')).toContainText('eats the starch by morning');
+  await page.getByRole('radio', { name: 'Over water' }).click();
+  await expect(page.getByTestId('stove-problem')).toContainText('give it more heat');
+  await page.getByTestId('stove-pan').fill('3');
+  await expect(page.getByText('A pan from 8 to 60 cm across.')).toBeVisible();
+
+  await openFormula(page, FORMULA.bergamot);
+  await page.getByTestId('stove').click();
+  await expect(says).toHaveText(/^It coats a spoon after \d+\smin, at 77\s°C: off then, \d+\smin/);
+  await page.getByRole('radio', { name: 'Strong' }).click();
+  await expect(says).toContainText('Gentler, or over water');
+});
+
 test('a stirred cream is cold in time in a tray, and not in a bowl', async ({ page }) => {
   await openFormula(page, FORMULA.malted);
   await page.getByTestId('cream').click();

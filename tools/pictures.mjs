@@ -50,6 +50,15 @@ const PICTURES = [
       page.getByTestId('layers-named').evaluate((each) => each.scrollIntoView({ block: 'end' })),
   },
   {
+    name: 'stove',
+    path: formula(4),
+    size: PHONE,
+    then: async (page) => {
+      await page.getByTestId('stove').click();
+      await page.getByTestId('stove').evaluate((each) => each.scrollIntoView());
+    },
+  },
+  {
     name: 'cooling',
     path: formula(9),
     size: PHONE,

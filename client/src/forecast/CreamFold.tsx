@@ -1,8 +1,8 @@
 import type { FormulaData } from '@hollow-moon/contract';
 import {
-  analyse,
   coolCream,
   creamDepthMm,
+  type Analysis,
   type CreamVessel,
   type OutStep,
 } from '@hollow-moon/core';
@@ -32,25 +32,25 @@ const COOL_PLACES = ['rack', 'ice-bath', 'fridge', 'freezer'] as const;
 export function CreamFold({
   data,
   book,
+  analysis,
+  massG,
+  onMassG,
   fromC,
 }: {
   readonly data: FormulaData;
   readonly book: KitchenBook;
+  readonly analysis: Analysis;
+  readonly massG: number;
+  readonly onMassG: (massG: number) => void;
   /** As it leaves the stove. */
   readonly fromC: number;
 }) {
   const { degrees, unit } = useTemperature();
-  const { find, kitchen } = book;
-  const { lines, family } = data;
-  const analysis = useMemo(
-    () => analyse(lines, kitchen.data.eggGrade, find),
-    [lines, kitchen.data.eggGrade, find],
-  );
+  const { kitchen } = book;
+  const { family } = data;
   const [vessel, setVessel] = useState<VesselName>('half');
   const [film, setFilm] = useState(true);
-  const [wishedG, setMassG] = useState<number>();
   const [out, setOut] = useState<readonly OutStep[]>([{ atMin: 0, place: 'fridge' }]);
-  const massG = wishedG ?? Math.round(analysis.totalG);
   const plan = useDeferredValue(
     useMemo(
       () => ({
@@ -69,7 +69,6 @@ export function CreamFold({
   );
   const cooled = useMemo(() => (plan.massG > 0 ? coolCream(plan) : undefined), [plan]);
   const inOrder = out.every(({ atMin }, index) => index === 0 || atMin > out[index - 1]!.atMin);
-  if (analysis.totalG <= 0) return null;
   return (
     <Fold
       title="Cooling it"
@@ -88,7 +87,7 @@ export function CreamFold({
             label="Cream, of one batch"
             unit="g"
             value={massG}
-            onChange={setMassG}
+            onChange={onMassG}
             className="w-40"
             testID="cream-mass"
           />

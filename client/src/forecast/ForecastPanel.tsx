@@ -17,11 +17,11 @@ import { CaseFold } from './CaseFold';
 import { CompareFold, othersOf } from './CompareFold';
 import { Conditions } from './Conditions';
 import { CoolingFold } from './CoolingFold';
-import { CreamFold } from './CreamFold';
 import { History } from './History';
 import { OvenUseFold } from './OvenUseFold';
 import { pointsOf, ProbeFold, type LaidOver } from './ProbeFold';
 import { RemedyList } from './RemedyList';
+import { StirredCream } from './StirredCream';
 import { SureFold } from './SureFold';
 import { useCompared } from './useCompared';
 import type { Outlook } from './useOutlook';
@@ -67,7 +67,7 @@ function NoForecast({
           </Soft>
         </View>
       </Sheet>
-      {stirred ? <CreamFold data={data} book={book} fromC={stirred.from} /> : null}
+      {stirred ? <StirredCream key={data.family} data={data} book={book} endC={stirred} /> : null}
     </View>
   );
 }
