@@ -130,10 +130,11 @@ await main(async () => {
       if (clock) await page.clock.install();
       await page.goto(`http://127.0.0.1:${PORT}${path}`);
       await page.waitForLoadState('networkidle');
+      await page.waitForFunction(() => !document.body.innerText.includes('Opening the kitchen'));
       if (path.startsWith('/formulas/') || path === '/') {
         await page.waitForFunction(
           () =>
-            /Pull at|No window|Sets at/.test(document.body.innerText) &&
+            /Pull at|No window|Sets at|done at/.test(document.body.innerText) &&
             !document.body.innerText.includes('Working it out'),
         );
       }

@@ -26,7 +26,7 @@ import { SureFold } from './SureFold';
 import { useCompared } from './useCompared';
 import type { Outlook } from './useOutlook';
 import { WindowTable } from './WindowTable';
-import { layerInWords, sentence } from './words';
+import { heldInWords, layerInWords, sentence } from './words';
 import { WorkingNote } from './WorkingNote';
 
 interface PanelProps {
@@ -223,7 +223,7 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
             </Notice>
           ))}
           <Soft testID="safety">
-            {`The coldest spot reaches ${temperature.degrees(told.safety.coldestPeakC)} ${temperature.unit} and is held for ${told.safety.timesPublished >= 10 ? 'far more than' : `${told.safety.timesPublished.toFixed(1)} times`} the published time for sweetened yolk (US 9 CFR 590.570). A prediction, no certificate: your local code comes first.`}
+            {`The coldest spot reaches ${temperature.degrees(told.safety.coldestPeakC)} ${temperature.unit} and ${heldInWords(told.safety.timesPublished)}`}
           </Soft>
           <Soft testID="top">{`The top is ${told.top.shade === 'raw' ? 'not browned' : told.top.shade} at the pull; it loses about ${Math.round(told.waterLostG)} g of water a tin. The probe stands in the middle, half-way down. Trust the window and the wobble before the minute.`}</Soft>
         </>

@@ -89,6 +89,15 @@ it('says that too strong a heat spoils a curd, and that a short boil leaves the 
   expect(says('stove-enzyme')).toContain('eats the starch by morning');
 });
 
+it('says how long it is held hot, as a caution', () => {
+  open(CURD);
+  expect(says('stove-held')).toMatch(
+    /^It is held for far more than the published time for sweetened yolk .+ your local code comes first\.$/,
+  );
+  choose('Strong');
+  expect(says('stove-held')).toMatch(/^It is held for [0-9.]+ times the published time/);
+});
+
 it('says what is wrong where it was typed, and keeps it', () => {
   open(CURD);
   type('stove-pan', '3');

@@ -26,6 +26,7 @@ import {
 } from '../design';
 import { duration, withUnit, type TemperatureFormat } from '../design/format';
 import { useTemperature } from '../store/useTemperature';
+import { heldInWords } from './words';
 
 /** How a cream is cooked, as the cook sets it. */
 export interface StoveSettings {
@@ -243,6 +244,7 @@ export function StoveFold({
               <Soft testID="stove-lost">
                 {`${Math.round(cooked.waterLostG)} g go off as steam; the base of the pan gets to ${withUnit(degrees(cooked.hottestBaseC), unit)} under the spoon. Rings and pans differ: good to a third.`}
               </Soft>
+              <Soft testID="stove-held">{`It ${heldInWords(cooked.timesPublished)}`}</Soft>
             </>
           ) : problem && !IN_A_FIELD.has(problem.path ?? '') ? (
             <Notice kind="danger" testID="stove-problem">

@@ -139,3 +139,7 @@ export function outlookInShort(of: {
 /** The wobble's width for the middle of the moon. */
 export const captionOf = (diameterM: number): string | undefined =>
   diameterM > 0.005 ? `${centimetres(diameterM * 1000)} cm` : undefined;
+
+/** How long something is held hot against the published time for egg: a caution, said the same everywhere. */
+export const heldInWords = (timesPublished: number): string =>
+  `is held for ${timesPublished >= 10 ? 'far more than' : `${timesPublished.toFixed(1)} times`} the published time for sweetened yolk (US 9 CFR 590.570). A prediction, no certificate: your local code comes first.`;
