@@ -21,29 +21,45 @@ const isAlive = (pid: number): boolean => {
   }
 };
 
-async function start(folder: string): Promise<{ child: ChildProcess; said: () => string }> {
+async function start(
+  folder: string,
+  children: ChildProcess[],
+): Promise<{ child: ChildProcess; said: () => string }> {
   let output = '';
   const child = spawn(process.execPath, ['tools/start.mjs'], {
     cwd: root,
     env: { ...process.env, HOLLOW_MOON_DATA: folder, HOLLOW_MOON_PORT: String(PORT) },
   });
+  children.push(child);
   for (const stream of [child.stdout, child.stderr]) {
     stream.on('data', (chunk: Buffer) => (output += chunk.toString()));
   }
   await expect
-    .poll(() => output, { timeout: 60_000 })
+    .poll(() => output, { timeout: 150_000 })
     .toMatch(/Hollow Moon is at http:\/\/127\.0\.0\.1:18081[^]*Ctrl-C/);
   return { child, said: () => output };
+}
+
+/** Whatever a failure left running of a data folder ends, so that the folder can go and the failure is told. */
+function cleanUp(folder: string, children: readonly ChildProcess[]): void {
+  for (const child of children) if (child.exitCode === null) child.kill('SIGKILL');
+  try {
+    process.kill(Number(readFileSync(join(folder, 'mariadb/mariadb.pid'), 'utf8')), 'SIGKILL');
+  } catch {
+    // It has ended, as it should have.
+  }
+  rmSync(folder, { recursive: true, force: true, maxRetries: 20, retryDelay: 250 });
 }
 
 const ended = (child: ChildProcess) =>
   new Promise<number | null>((resolve) => child.once('exit', (code) => resolve(code)));
 
 test('starts from nothing, keeps what it acknowledged through kill -9, and stops cleanly', async () => {
-  test.setTimeout(180_000);
+  test.setTimeout(400_000);
   const folder = join(tmpdir(), `hollow-moon-start-${randomUUID()}`);
+  const children: ChildProcess[] = [];
   try {
-    const first = await start(folder);
+    const first = await start(folder, children);
     expect(first.said()).toContain('Demonstration kitchen loaded: Lantern Row');
     const health = await fetch(`${address}/api/health`);
     expect(await health.json()).toMatchObject({ status: 'ok', database: 'ok' });
@@ -80,7 +96,7 @@ test('starts from nothing, keeps what it acknowledged through kill -9, and stops
       )
       .toBe('down');
 
-    const again = await start(folder);
+    const again = await start(folder, children);
     expect(again.said()).not.toContain('Demonstration kitchen loaded');
     const found = await fetch(`${address}${KITCHEN_API}/ovens/${id}`);
     expect(await found.json()).toMatchObject({ version: 1, data });
@@ -90,6 +106,6 @@ test('starts from nothing, keeps what it acknowledged through kill -9, and stops
     expect(again.said()).toContain('Stopped');
     expect(isAlive(running)).toBe(false);
   } finally {
-    rmSync(folder, { recursive: true, force: true });
+    cleanUp(folder, children);
   }
 });
