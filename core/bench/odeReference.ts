@@ -1,7 +1,8 @@
 import createIntegrator from 'ode45-cash-karp';
 import type { Model, Surroundings } from '../src/thermal';
 import { firstMoment } from '../src/thermal';
-import { capacityOf, createBalance, updateConductances, updateGain } from '../src/thermal/balance';
+import { createBalance, updateConductances, updateGain } from '../src/thermal/balance';
+import { capacityOf } from '../src/thermal/content';
 
 /** A field as a general-purpose integrator finds it, and what it took. */
 export interface Reference {

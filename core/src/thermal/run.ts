@@ -1,14 +1,8 @@
 import { evaporationHeatJkg } from '../properties';
-import {
-  boilingSlopes,
-  capacityOf,
-  createBalance,
-  temperatureFrom,
-  updateConductances,
-  updateGain,
-} from './balance';
+import { boilingSlopes, createBalance, updateConductances, updateGain } from './balance';
 import { waterAt } from './bath';
 import type { Surroundings } from './case';
+import { capacityOf, temperatureFrom } from './content';
 import type { Model, Moment } from './model';
 import { advanceExtent, exposureFrom, rateAt } from './reactions';
 import { createWorkspace, tryStep } from './step';

@@ -1,12 +1,6 @@
 import { createBand, solveBand } from './banded';
-import {
-  contentOf,
-  factorBalance,
-  temperatureFrom,
-  updateConductances,
-  updateGain,
-  type Balance,
-} from './balance';
+import { factorBalance, updateConductances, updateGain, type Balance } from './balance';
+import { contentOf, temperatureFrom } from './content';
 import type { Moment } from './model';
 
 /** L-stable choice for the two-stage Rosenbrock method. */
