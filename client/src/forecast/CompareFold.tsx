@@ -1,6 +1,6 @@
 import type { Forecast, ForecastPlan } from '@hollow-moon/core';
 import { scaleLinear } from 'd3-scale';
-import { useMemo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import {
@@ -141,7 +141,7 @@ export const othersOf = (compared: readonly Compared[]) =>
 const MOST = 2;
 
 /** One or two other ways of baking the same, against the plan as it stands. */
-export function CompareFold({
+export const CompareFold = memo(function CompareFold({
   plan,
   forecast,
   compared,
@@ -256,4 +256,4 @@ export function CompareFold({
       )}
     </Fold>
   );
-}
+});

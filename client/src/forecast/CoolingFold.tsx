@@ -1,4 +1,4 @@
-import type { FormulaData, OvenUse } from '@hollow-moon/contract';
+import type { OvenUse } from '@hollow-moon/contract';
 import { OUT_PLACE_NAMES, OUT_PLACES, type CoolingForecast, type Ready } from '@hollow-moon/core';
 import { memo } from 'react';
 import { View } from 'react-native';
@@ -15,19 +15,16 @@ const READY_WORDS: Readonly<Record<Ready['what'], string>> = {
 
 /** Where it goes after the pull, how it cools there, and when the next step may be taken. */
 export const CoolingFold = memo(function CoolingFold({
-  data,
+  out,
   cooling,
   problem,
-  onEdit,
+  onUse,
 }: {
-  readonly data: FormulaData;
+  readonly out: OvenUse['out'];
   readonly cooling: CoolingForecast | undefined;
   readonly problem: string | undefined;
-  readonly onEdit: (field: string, data: FormulaData) => void;
+  readonly onUse: (change: Partial<OvenUse>) => void;
 }) {
-  const { out } = data.ovenUse;
-  const set = (next: OvenUse['out']) =>
-    onEdit('ovenUse', { ...data, ovenUse: { ...data.ovenUse, out: next } });
   const keeps = cooling && cooling.keepsFirst && cooling.keepsCold;
   return (
     <Fold
@@ -38,7 +35,7 @@ export const CoolingFold = memo(function CoolingFold({
     >
       {() => (
         <>
-          <OutPlaces out={out} places={OUT_PLACES} onOut={set} />
+          <OutPlaces out={out} places={OUT_PLACES} onOut={(next) => onUse({ out: next })} />
           {problem ? <Notice kind="danger">{problem}</Notice> : null}
           {cooling ? (
             <>

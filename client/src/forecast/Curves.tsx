@@ -49,7 +49,12 @@ const timeScale = (endS: number, width: number) =>
     .range([MARGIN.left, width - MARGIN.right]);
 
 /** Temperatures at rim, half radius and centre over time, with the bands that decide. */
-export function Curves({ nowS, height = 240, readings = NONE, ...rest }: CurvesProps) {
+export const Curves = memo(function Curves({
+  nowS,
+  height = 240,
+  readings = NONE,
+  ...rest
+}: CurvesProps) {
   const [width, setWidth] = useState(340);
   const { centre, pulledS } = rest;
   const foreseenS = centre[centre.length - 1]?.[0] ?? 60;
@@ -85,7 +90,7 @@ export function Curves({ nowS, height = 240, readings = NONE, ...rest }: CurvesP
       </View>
     </View>
   );
-}
+});
 
 /** All of the picture that does not move with the clock or the scrubber. */
 const Chart = memo(function Chart({

@@ -1,12 +1,15 @@
-import { caseOfPlan, toBakeCase, type FormulaData } from '@hollow-moon/contract';
+import { caseOfPlan, toBakeCase, type FormulaData, type OvenUse } from '@hollow-moon/contract';
 import {
   LAYER_HOLDS,
   USUAL_UNSURE,
+  type Forecast,
   type LaidForecast,
+  type OutStep,
+  type Problem,
   type PullChoice,
   type Unsure,
 } from '@hollow-moon/core';
-import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { fileName, keepAsFile, Notice, Read, Sheet, Soft } from '../design';
 import { useSpread } from '../jobs';
@@ -84,12 +87,88 @@ function LayerOutcome({ laid }: { readonly laid: LaidForecast }) {
   );
 }
 
+// Remembered part by part: a slider passes through here at every step, and changes little of it.
+
+/** Whether there is a window, and how to have it. */
+const Verdict = memo(function Verdict({
+  forecast,
+  out,
+  missing,
+  problem,
+  working,
+  remedies,
+  chosen,
+  onChoose,
+}: {
+  readonly forecast: Forecast | undefined;
+  readonly out: readonly OutStep[];
+  readonly missing: string | undefined;
+  readonly problem: Problem | undefined;
+  readonly working: ReactNode;
+  readonly remedies: ReactNode;
+  readonly chosen: PullChoice;
+  readonly onChoose: (pull: PullChoice) => void;
+}) {
+  const temperature = useTemperature();
+  return (
+    <Sheet title="Forecast">
+      {missing ? <Notice kind="hint">{missing}</Notice> : null}
+      {problem ? (
+        <Notice kind="danger" testID="forecast-problem">
+          {problem.message}
+        </Notice>
+      ) : null}
+      {working}
+      {forecast ? (
+        <>
+          {forecast.verdict.kind === 'window' ? (
+            <Read className="text-lead" testID="forecast-sentence">
+              {sentence(forecast, temperature, out)}
+            </Read>
+          ) : (
+            <>
+              <Notice kind="danger" testID="no-window">
+                {`No window. ${sentence(forecast, temperature, out)}`}
+              </Notice>
+              {remedies}
+            </>
+          )}
+          {forecast.laid.map((each) => (
+            <LayerOutcome key={`${each.place}/${each.name}`} laid={each} />
+          ))}
+          <WindowTable forecast={forecast} chosen={chosen} onChoose={onChoose} />
+        </>
+      ) : null}
+    </Sheet>
+  );
+});
+
+/** What else is to be known before it is baked. */
+const Cautions = memo(function Cautions({
+  forecast: { cautions, safety, top, waterLostG },
+}: {
+  readonly forecast: Forecast;
+}) {
+  const { degrees, unit } = useTemperature();
+  return (
+    <>
+      {cautions.map((caution) => (
+        <Notice key={caution} kind="hint">
+          {caution}
+        </Notice>
+      ))}
+      <Soft testID="safety">
+        {`The coldest spot reaches ${degrees(safety.coldestPeakC)} ${unit} and ${heldInWords(safety.timesPublished)}`}
+      </Soft>
+      <Soft testID="top">{`The top is ${top.shade === 'raw' ? 'not browned' : top.shade} at the pull; it loses about ${Math.round(waterLostG)} g of water a tin. The probe stands in the middle, half-way down. Trust the window and the wobble before the minute.`}</Soft>
+    </>
+  );
+});
+
 /** What will happen in the oven: verdict, instrument, curves, and what it hangs on. */
 export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: PanelProps) {
-  const temperature = useTemperature();
-  const { bakes, plan, missing, forecast, settled, problem, tried, setTried } = outlook;
-  // Moon and section follow a slider first; words and figures come in the frame after.
-  const told = useDeferredValue(forecast);
+  const { bakes, plan, missing, live, forecast, answered, settled, problem, tried, setTried } =
+    outlook;
   const choosePull = useCallback(
     (pull: PullChoice) => setTried((before) => ({ ...before, pull })),
     [setTried],
@@ -98,67 +177,62 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
     ...USUAL_UNSURE,
     ...(bakes ? { setK: Number(bakes.setUncertaintyK.toFixed(1)) } : {}),
   }));
-  // Asked of a draft, or before the words have caught up, the runs would be of a bake that is gone by then.
-  const stands = settled && told === forecast;
-  const spread = useSpread(stands ? plan : undefined, told?.pullS, unsure);
+  // Asked of a draft, the runs would be of a bake that is gone by then.
+  const spread = useSpread(settled ? plan : undefined, forecast?.pullS, unsure);
   // A draft says nothing of the hours after it: those of the last full answer stay till the next.
-  const [cooled, setCooled] = useState(told?.cooling);
-  if (told?.cooling && told.cooling !== cooled) setCooled(told.cooling);
+  const [cooled, setCooled] = useState(forecast?.cooling);
+  if (forecast?.cooling && forecast.cooling !== cooled) setCooled(forecast.cooling);
   const { compared, choose } = useCompared(plan);
   const others = useMemo(() => othersOf(compared), [compared]);
   const [laid, setLaid] = useState<LaidOver>();
   const recorded = useMemo(() => laid && pointsOf(laid), [laid]);
-  // Read when it is pressed, so that the fold is not drawn again as a slider moves.
-  const latest = useRef({ name: data.name, plan, told });
+  // Read when something is pressed, so that the folds are not drawn again as a slider moves.
+  const latest = useRef({ data, plan, forecast });
   useEffect(() => {
-    latest.current = { name: data.name, plan, told };
-  }, [data.name, plan, told]);
+    latest.current = { data, plan, forecast };
+  }, [data, plan, forecast]);
   const takeAlong = useCallback(() => {
-    const { name, plan, told } = latest.current;
-    const made = plan && told && caseOfPlan(name, plan, told.pullS);
+    const { data, plan, forecast } = latest.current;
+    const made = plan && forecast && caseOfPlan(data.name, plan, forecast.pullS);
     if (made?.ok) {
-      keepAsFile(fileName(`${name} bake`, 'json'), 'application/json', toBakeCase(made.value));
+      keepAsFile(fileName(`${data.name} bake`, 'json'), 'application/json', toBakeCase(made.value));
     }
     return made && !made.ok ? made.problem.message : '';
   }, []);
+  const use = useCallback(
+    (change: Partial<OvenUse>) => {
+      const { data } = latest.current;
+      onEdit('ovenUse', { ...data, ovenUse: { ...data.ovenUse, ...change } });
+    },
+    [onEdit],
+  );
   if (!bakes) return <NoForecast data={data} book={book} outlook={outlook} />;
-  const { out, steps } = data.ovenUse;
+  const { ovenUse } = data;
+  const { out } = ovenUse;
   // Only where a sign is waited for, so that the fold is not drawn again as a slider moves.
-  const awaited = steps.some(({ on }) => on) ? told?.steps : undefined;
+  const awaited = ovenUse.steps.some(({ on }) => on) ? forecast?.steps : undefined;
   const verdict = (
-    <Sheet title="Forecast">
-      {missing ? <Notice kind="hint">{missing}</Notice> : null}
-      {problem ? (
-        <Notice kind="danger" testID="forecast-problem">
-          {problem.message}
-        </Notice>
-      ) : null}
-      <WorkingNote {...outlook} />
-      {told ? (
-        <>
-          {told.verdict.kind === 'window' ? (
-            <Read className="text-lead" testID="forecast-sentence">
-              {sentence(told, temperature, out)}
-            </Read>
-          ) : (
-            <>
-              <Notice kind="danger" testID="no-window">
-                {`No window. ${sentence(told, temperature, out)}`}
-              </Notice>
-              {plan && settled ? <RemedyList data={data} plan={plan} onEdit={onEdit} /> : null}
-            </>
-          )}
-          {told.laid.map((each) => (
-            <LayerOutcome key={`${each.place}/${each.name}`} laid={each} />
-          ))}
-          <WindowTable forecast={told} chosen={tried.pull ?? 'best'} onChoose={choosePull} />
-        </>
-      ) : null}
-    </Sheet>
+    <Verdict
+      forecast={forecast}
+      out={out}
+      missing={missing}
+      problem={problem}
+      working={
+        outlook.progress === undefined && !outlook.again ? null : <WorkingNote {...outlook} />
+      }
+      remedies={
+        plan && settled && forecast?.verdict.kind === 'no-window' ? (
+          <RemedyList data={data} plan={plan} onEdit={onEdit} />
+        ) : null
+      }
+      chosen={tried.pull ?? 'best'}
+      onChoose={choosePull}
+    />
   );
   const history = forecast ? (
     <History
       key={tried.pull ?? 'best'}
+      live={live}
       forecast={forecast}
       shell={data.shell !== 'none'}
       setUncertaintyK={bakes.setUncertaintyK}
@@ -179,55 +253,46 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
         onTried={setTried}
         onEdit={onEdit}
         problem={problem}
-        bath={told?.bath}
+        bath={forecast?.bath}
       />
       <OvenUseFold
-        data={data}
+        of={ovenUse}
+        setC={answered?.setC ?? data.setC}
+        inBath={data.bath !== null}
+        vesselCount={data.vesselCount}
         problem={problem}
         foreseen={awaited}
-        pullS={awaited && told ? told.pullS : 0}
-        onEdit={onEdit}
+        pullS={awaited && forecast ? forecast.pullS : 0}
+        onUse={use}
       />
       <CoolingFold
-        data={data}
-        cooling={told && cooled}
+        out={out}
+        cooling={forecast && cooled}
         problem={problem?.path === 'out' ? problem.message : undefined}
-        onEdit={onEdit}
+        onUse={use}
       />
     </>
   );
   const sure =
-    told && plan ? (
+    forecast && answered ? (
       <SureFold
-        forecast={told}
-        plan={plan}
+        forecast={forecast}
+        plan={answered}
         unsure={unsure}
         onUnsure={setUnsure}
         state={spread}
-        ready={stands}
+        ready={settled}
       />
     ) : null;
   const against =
-    told && plan ? (
-      <CompareFold plan={plan} forecast={told} compared={compared} onChoose={choose} />
+    forecast && answered ? (
+      <CompareFold plan={answered} forecast={forecast} compared={compared} onChoose={choose} />
     ) : null;
-  const probe = told ? <ProbeFold forecast={told} laid={laid} onLaid={setLaid} /> : null;
+  const probe = forecast ? <ProbeFold forecast={forecast} laid={laid} onLaid={setLaid} /> : null;
   const foot = (
     <>
-      <CaseFold onTakeAlong={told && plan ? takeAlong : undefined} />
-      {told ? (
-        <>
-          {told.cautions.map((caution) => (
-            <Notice key={caution} kind="hint">
-              {caution}
-            </Notice>
-          ))}
-          <Soft testID="safety">
-            {`The coldest spot reaches ${temperature.degrees(told.safety.coldestPeakC)} ${temperature.unit} and ${heldInWords(told.safety.timesPublished)}`}
-          </Soft>
-          <Soft testID="top">{`The top is ${told.top.shade === 'raw' ? 'not browned' : told.top.shade} at the pull; it loses about ${Math.round(told.waterLostG)} g of water a tin. The probe stands in the middle, half-way down. Trust the window and the wobble before the minute.`}</Soft>
-        </>
-      ) : null}
+      <CaseFold onTakeAlong={forecast && plan ? takeAlong : undefined} />
+      {forecast ? <Cautions forecast={forecast} /> : null}
     </>
   );
   if (wide) {

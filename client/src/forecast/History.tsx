@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { Sheet } from '../design';
 import { Curves, type CurvesProps, type Points } from './Curves';
 import { Instrument } from './Instrument';
+import type { Live } from './live';
 
 const curveOf = (forecast: Forecast, probe: 'rim' | 'halfRadius' | 'centre') =>
   forecast.frames.map((frame) => [frame.timeS, frame.probeC[probe]] as const);
@@ -27,6 +28,7 @@ function curvesOf(forecast: Forecast) {
 
 /** A forecast's history: instrument and curves over one time. */
 export const History = memo(function History({
+  live,
   forecast,
   shell,
   setUncertaintyK,
@@ -37,6 +39,7 @@ export const History = memo(function History({
   recorded,
   wide = false,
 }: {
+  readonly live: Live;
   readonly forecast: Forecast;
   readonly shell: boolean;
   readonly setUncertaintyK: number;
@@ -51,34 +54,34 @@ export const History = memo(function History({
   readonly wide?: boolean;
 }) {
   const [scrubbed, setScrubbed] = useState<number | undefined>(undefined);
-  // Moon and section follow a slider first; the curves come in the frame after.
-  const drawn = useDeferredValue(forecast);
-  const curves = useMemo(() => curvesOf(drawn), [drawn]);
-  const timeS = scrubbed ?? forecast.pullS;
+  // Moon and section follow the scrubber first; the line in the curves comes in the frame after.
+  const nowS = useDeferredValue(scrubbed) ?? forecast.pullS;
+  const curves = useMemo(() => curvesOf(forecast), [forecast]);
   return (
     <View className={wide ? 'flex-row items-start gap-4' : 'gap-4'}>
       <Sheet className={wide ? 'min-w-0 flex-1' : ''}>
         <Instrument
+          live={live}
           forecast={forecast}
           shell={shell}
           out={out}
           waterMm={waterMm}
-          timeS={timeS}
+          scrubbedS={scrubbed}
           onTime={setScrubbed}
         />
       </Sheet>
       <Sheet title="Temperatures" className={wide ? 'min-w-0 flex-1' : ''}>
         <Curves
           {...curves}
-          setC={drawn.setC}
+          setC={forecast.setC}
           setUncertaintyK={setUncertaintyK}
-          curdleC={drawn.curdleC}
-          spoils={drawn.spoils}
+          curdleC={forecast.curdleC}
+          spoils={forecast.spoils}
           band={spread?.band}
           {...(others ? { others } : {})}
           {...(recorded ? { readings: recorded } : {})}
-          pullS={drawn.pullS}
-          nowS={timeS}
+          pullS={forecast.pullS}
+          nowS={nowS}
           label="Temperatures at centre, half-way out and rim over time, with the setting and curdling bands"
         />
       </Sheet>

@@ -7,37 +7,44 @@ import {
   type Forecast,
   type OutStep,
 } from '@hollow-moon/core';
-import { useMemo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Figure, Labelled, Range, Read, Soft } from '../design';
 import { centimetres, minutes } from '../design/format';
 import { Moon, moonInWords, Section, sectionSize, WATER_PX } from '../moon';
 import { useTemperature } from '../store/useTemperature';
+import { useLive, type Live } from './live';
 import { moonOf } from './moonOf';
 import { captionOf, layersInWords, whereAfter } from './words';
 
 /** Moon and section over one scrubber: scrub time and see ring, wobble and temperatures together. */
-export function Instrument({
-  forecast,
+export const Instrument = memo(function Instrument({
+  live,
+  forecast: told,
   shell,
   out,
   waterMm,
-  timeS,
+  scrubbedS,
   onTime,
 }: {
+  readonly live: Live;
+  /** What the rest of the screen tells of; the picture may be a moment ahead of it. */
   readonly forecast: Forecast;
   readonly shell: boolean;
   /** Where it goes once it is out. */
   readonly out: readonly OutStep[];
   /** How far up a bath stands, mm. */
   readonly waterMm?: number | undefined;
-  readonly timeS: number;
+  /** When it is looked at, s; at the pull until that is chosen. */
+  readonly scrubbedS: number | undefined;
   readonly onTime: (timeS: number) => void;
 }) {
+  const forecast = useLive(live, told);
   const temperature = useTemperature();
   const { degrees, unit } = temperature;
   const [width, setWidth] = useState(320);
   const { frames, field, setC, curdleC, pullS } = forecast;
+  const timeS = scrubbedS ?? pullS;
   const endS = frames[frames.length - 1]!.timeS;
   const { frame, temperatureC } = useMemo(() => stillAt(forecast, timeS), [forecast, timeS]);
   const { levelM, rimLightness } = frame;
@@ -143,4 +150,4 @@ export function Instrument({
       </Read>
     </View>
   );
-}
+});

@@ -20,11 +20,15 @@ function Place({ foreseen, problem, data: begun = tart }: Given) {
   const [data, setData] = useState(begun);
   return (
     <OvenUseFold
-      data={data}
+      of={data.ovenUse}
+      setC={data.setC}
+      inBath={data.bath !== null}
+      vesselCount={data.vesselCount}
       problem={problem}
       foreseen={foreseen}
       pullS={1800}
-      onEdit={(_, next) => {
+      onUse={(change) => {
+        const next = { ...data, ovenUse: { ...data.ovenUse, ...change } };
         kept = next;
         setData(next);
       }}

@@ -1,4 +1,4 @@
-import type { FormulaData, OvenUse } from '@hollow-moon/contract';
+import type { OvenUse } from '@hollow-moon/contract';
 import {
   SIGN_NAMES,
   SIGNS,
@@ -60,33 +60,37 @@ function useInAWord(
 
 /** The oven step by step: turned down, switched off, opened, not hot yet; what it stands on and under. */
 export const OvenUseFold = memo(function OvenUseFold({
-  data,
+  of,
+  setC,
+  inBath,
+  vesselCount,
   problem,
   foreseen,
   pullS,
-  onEdit,
+  onUse,
 }: {
-  readonly data: FormulaData;
+  readonly of: OvenUse;
+  /** What the oven is set to at first, °C. */
+  readonly setC: number;
+  readonly inBath: boolean;
+  readonly vesselCount: number;
   readonly problem: Problem | undefined;
   /** The steps with the minute each sign is foreseen at; those that never come are left out. */
   readonly foreseen: readonly OvenStep[] | undefined;
   /** When it is pulled, where a sign is waited for; else any number. */
   readonly pullS: number;
-  readonly onEdit: (field: string, data: FormulaData) => void;
+  readonly onUse: (change: Partial<OvenUse>) => void;
 }) {
   const { degrees, unit } = useTemperature();
-  const { ovenUse, setC } = data;
-  const { steps, doors, entersAtC, standing, foil, wrapped, topUp } = ovenUse;
-  const set = (change: Partial<OvenUse>) =>
-    onEdit('ovenUse', { ...data, ovenUse: { ...ovenUse, ...change } });
+  const { steps, doors, entersAtC, standing, foil, wrapped, topUp } = of;
   const setStep = (index: number, step: Step) =>
-    set({ steps: steps.map((each, at) => (at === index ? step : each)) });
+    onUse({ steps: steps.map((each, at) => (at === index ? step : each)) });
   const lastMin = steps[steps.length - 1]?.atMin ?? 0;
   const at = (path: string) => (problem?.path === path ? problem.message : undefined);
   return (
     <Fold
       title="The oven, step by step"
-      summary={useInAWord(ovenUse, setC, degrees, unit)}
+      summary={useInAWord(of, setC, degrees, unit)}
       begin={['programme.steps', 'programme.doors', 'topUp'].includes(problem?.path ?? '')}
       testID="oven-steps"
     >
@@ -148,7 +152,7 @@ export const OvenUseFold = memo(function OvenUseFold({
                 icon={icons.remove}
                 iconOnly
                 weight="quiet"
-                onPress={() => set({ steps: steps.filter((_, each) => each !== index) })}
+                onPress={() => onUse({ steps: steps.filter((_, each) => each !== index) })}
               />
               {step.on && foreseen?.[index] ? (
                 <Soft testID={`sign-foreseen-${index}`}>
@@ -164,13 +168,13 @@ export const OvenUseFold = memo(function OvenUseFold({
               disabled={steps.length >= 6}
               testID="add-step"
               onPress={() =>
-                set({ steps: [...steps, { atMin: lastMin + 15, to: Math.max(60, setC - 30) }] })
+                onUse({ steps: [...steps, { atMin: lastMin + 15, to: Math.max(60, setC - 30) }] })
               }
             />
             <Button
               label="Switch it off later"
               disabled={steps.length >= 6}
-              onPress={() => set({ steps: [...steps, { atMin: lastMin + 30, to: 'off-shut' }] })}
+              onPress={() => onUse({ steps: [...steps, { atMin: lastMin + 30, to: 'off-shut' }] })}
             />
           </View>
           <Choice
@@ -180,7 +184,7 @@ export const OvenUseFold = memo(function OvenUseFold({
               { value: 'one', label: 'Poured at once' },
               { value: 'two', label: 'Topped up in the oven' },
             ]}
-            onChange={(value) => set({ topUp: value === 'two' ? USUAL_TOP_UP : null })}
+            onChange={(value) => onUse({ topUp: value === 'two' ? USUAL_TOP_UP : null })}
           />
           {topUp ? (
             <View className="flex-row flex-wrap items-end gap-2">
@@ -188,7 +192,7 @@ export const OvenUseFold = memo(function OvenUseFold({
                 label="First"
                 unit="%"
                 value={Math.round(topUp.share * 100)}
-                onChange={(share) => set({ topUp: { ...topUp, share: share / 100 } })}
+                onChange={(share) => onUse({ topUp: { ...topUp, share: share / 100 } })}
                 className="w-24"
                 testID="top-up-share"
               />
@@ -196,7 +200,7 @@ export const OvenUseFold = memo(function OvenUseFold({
                 label="the rest at"
                 unit="min"
                 value={topUp.atMin}
-                onChange={(atMin) => set({ topUp: { ...topUp, atMin } })}
+                onChange={(atMin) => onUse({ topUp: { ...topUp, atMin } })}
                 className="w-28"
                 testID="top-up-at"
               />
@@ -211,7 +215,9 @@ export const OvenUseFold = memo(function OvenUseFold({
                 unit="min"
                 value={door.atMin}
                 onChange={(atMin) =>
-                  set({ doors: doors.map((each, i) => (i === index ? { ...each, atMin } : each)) })
+                  onUse({
+                    doors: doors.map((each, i) => (i === index ? { ...each, atMin } : each)),
+                  })
                 }
                 className="w-32"
                 testID={`door-at-${index}`}
@@ -221,7 +227,7 @@ export const OvenUseFold = memo(function OvenUseFold({
                 unit="s"
                 value={door.forS}
                 onChange={(forS) =>
-                  set({ doors: doors.map((each, i) => (i === index ? { ...each, forS } : each)) })
+                  onUse({ doors: doors.map((each, i) => (i === index ? { ...each, forS } : each)) })
                 }
                 className="w-24"
               />
@@ -230,7 +236,7 @@ export const OvenUseFold = memo(function OvenUseFold({
                 icon={icons.remove}
                 iconOnly
                 weight="quiet"
-                onPress={() => set({ doors: doors.filter((_, each) => each !== index) })}
+                onPress={() => onUse({ doors: doors.filter((_, each) => each !== index) })}
               />
             </View>
           ))}
@@ -241,7 +247,7 @@ export const OvenUseFold = memo(function OvenUseFold({
               disabled={doors.length >= 12}
               testID="add-door"
               onPress={() =>
-                set({ doors: [...doors, { atMin: (doors.at(-1)?.atMin ?? -20) + 20, forS: 30 }] })
+                onUse({ doors: [...doors, { atMin: (doors.at(-1)?.atMin ?? -20) + 20, forS: 30 }] })
               }
             />
           </View>
@@ -252,14 +258,14 @@ export const OvenUseFold = memo(function OvenUseFold({
               { value: 'hot', label: 'Oven is hot' },
               { value: 'cold', label: 'Not yet' },
             ]}
-            onChange={(value) => set({ entersAtC: value === 'hot' ? null : 20 })}
+            onChange={(value) => onUse({ entersAtC: value === 'hot' ? null : 20 })}
           />
           {entersAtC === null ? null : (
             <NumberField
               label="It really stands at"
               unit="°C"
               value={entersAtC}
-              onChange={(value) => set({ entersAtC: value })}
+              onChange={(value) => onUse({ entersAtC: value })}
               problem={at('programme.entersAtC')}
               className="w-36"
               testID="enters-at"
@@ -269,7 +275,7 @@ export const OvenUseFold = memo(function OvenUseFold({
             label="Stands on"
             value={standing}
             options={STANDING_OPTIONS}
-            onChange={(value) => set({ standing: value })}
+            onChange={(value) => onUse({ standing: value })}
           />
           <Choice
             label="Over it"
@@ -278,9 +284,9 @@ export const OvenUseFold = memo(function OvenUseFold({
               { value: 'open', label: 'Nothing' },
               { value: 'foil', label: 'Foil, loosely' },
             ]}
-            onChange={(value) => set({ foil: value === 'foil' })}
+            onChange={(value) => onUse({ foil: value === 'foil' })}
           />
-          {data.bath ? (
+          {inBath ? (
             <Choice
               label="Round it, in the bath"
               value={wrapped ? 'wrapped' : 'bare'}
@@ -288,11 +294,11 @@ export const OvenUseFold = memo(function OvenUseFold({
                 { value: 'bare', label: 'Bare' },
                 { value: 'wrapped', label: 'Bag or foil' },
               ]}
-              onChange={(value) => set({ wrapped: value === 'wrapped' })}
+              onChange={(value) => onUse({ wrapped: value === 'wrapped' })}
             />
           ) : null}
           <Soft>
-            {`${data.vesselCount === 1 ? 'One vessel is' : `All ${data.vesselCount} vessels are`} taken to be in the oven at once; a load its heater cannot keep up with makes it sag.`}
+            {`${vesselCount === 1 ? 'One vessel is' : `All ${vesselCount} vessels are`} taken to be in the oven at once; a load its heater cannot keep up with makes it sag.`}
           </Soft>
         </>
       )}

@@ -5,6 +5,7 @@ import {
   type Matters,
   type Unsure,
 } from '@hollow-moon/core';
+import { memo } from 'react';
 import { View } from 'react-native';
 import { Button, Figure, Fold, Labelled, NumberField, Read, Soft } from '../design';
 import { minutes } from '../design/format';
@@ -30,7 +31,7 @@ function effect({ upS, downS }: Matters): string {
 }
 
 /** How far the window can be trusted: many runs with the inputs off by as much as they are known to be. */
-export function SureFold({
+export const SureFold = memo(function SureFold({
   forecast,
   plan,
   unsure,
@@ -154,4 +155,4 @@ export function SureFold({
       )}
     </Fold>
   );
-}
+});

@@ -1,5 +1,5 @@
 import type { ForecastPlan } from '@hollow-moon/core';
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { useJob } from '../jobs';
 import { useTemperature } from '../store/useTemperature';
 import { alternativesTo, type Alternative } from './alternatives';
@@ -36,9 +36,10 @@ export function useCompared(plan: ForecastPlan | undefined): {
     ],
     [first, second, firstAnswer, secondAnswer],
   );
-  return {
-    compared,
-    choose: (chosen) =>
+  const choose = useCallback(
+    (chosen: readonly Alternative[]) =>
       setPicks(chosen.map((each) => (each.id.startsWith('now/') ? each : each.id))),
-  };
+    [],
+  );
+  return { compared, choose };
 }

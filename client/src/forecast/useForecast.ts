@@ -1,5 +1,6 @@
 import type { Forecast, ForecastPlan, Problem } from '@hollow-moon/core';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { startTransition, useCallback, useEffect, useRef, useState } from 'react';
+import { createLive, type Live } from './live';
 import { createForecastService, type ForecastService } from './service';
 import { createForecastWorker } from './worker';
 
@@ -13,8 +14,12 @@ const SLOW_MS = 600;
 const REST_MS = 300;
 
 export interface ForecastState {
+  /** The same a moment sooner, for the picture that follows a slider. */
+  readonly live: Live;
   /** The last one that came out; it stays while the next is computed, so that nothing flickers. */
   readonly forecast: Forecast | undefined;
+  /** The plan that one, or that problem, answers; behind the plan on the bench while a slider moves. */
+  readonly answered: ForecastPlan | undefined;
   /** Whether that one is the full answer to the plan as it stands: only such a one is baked by. */
   readonly settled: boolean;
   readonly problem: Problem | undefined;
@@ -33,6 +38,7 @@ export interface ForecastState {
 interface Answer {
   /** The plan it answers; `undefined` before the first. */
   readonly key: string | undefined;
+  readonly plan: ForecastPlan | undefined;
   readonly draft: boolean;
   readonly forecast: Forecast | undefined;
   readonly problem: Problem | undefined;
@@ -42,11 +48,13 @@ interface Answer {
 export function useForecast(slot: string, plan: ForecastPlan | undefined): ForecastState {
   const [answer, setAnswer] = useState<Answer>({
     key: undefined,
+    plan: undefined,
     draft: false,
     forecast: undefined,
     problem: undefined,
   });
-  const answered = useRef(false);
+  const [live] = useState(createLive);
+  const begun = useRef(false);
   const [progress, setProgress] = useState<{ key: string; share: number } | undefined>(undefined);
   const [cancelled, setCancelled] = useState<string | undefined>(undefined);
   const withdraw = useRef<() => void>(() => undefined);
@@ -67,18 +75,22 @@ export function useForecast(slot: string, plan: ForecastPlan | undefined): Forec
         },
         onDone: (result, draft) => {
           if (!wanted) return;
-          answered.current = true;
+          begun.current = true;
           settled = !draft;
-          setAnswer(
-            result.ok
-              ? { key, draft, forecast: result.value, problem: undefined }
-              : { key, draft, forecast: undefined, problem: result.problem },
+          live.show(result.ok ? result.value : undefined, () =>
+            startTransition(() =>
+              setAnswer(
+                result.ok
+                  ? { key, plan, draft, forecast: result.value, problem: undefined }
+                  : { key, plan, draft, forecast: undefined, problem: result.problem },
+              ),
+            ),
           );
         },
       });
     };
     // The first is worth waiting for; one that follows another is probably on its way to a third.
-    const follows = answered.current;
+    const follows = begun.current;
     ask(follows);
     const rest = follows ? setTimeout(() => !settled && ask(false), REST_MS) : undefined;
     return () => {
@@ -87,7 +99,7 @@ export function useForecast(slot: string, plan: ForecastPlan | undefined): Forec
       wanted = false;
       clearTimeout(rest);
     };
-  }, [asked, key, slot]);
+  }, [asked, key, live, slot]);
   const cancel = useCallback(() => {
     withdraw.current();
     setCancelled(key);
@@ -96,7 +108,7 @@ export function useForecast(slot: string, plan: ForecastPlan | undefined): Forec
     (plan: ForecastPlan) => {
       service().request(slot, {
         plan,
-        draft: answered.current,
+        draft: begun.current,
         onProgress: () => undefined,
         onDone: () => undefined,
       });
@@ -105,7 +117,9 @@ export function useForecast(slot: string, plan: ForecastPlan | undefined): Forec
   );
   const again = useCallback(() => setCancelled(undefined), []);
   return {
+    live,
     forecast: answer.forecast,
+    answered: answer.plan,
     settled: answer.key === key && !answer.draft,
     problem: answer.problem,
     progress: asked && answer.key !== key && progress?.key === key ? progress.share : undefined,

@@ -38,7 +38,7 @@ export function useOutlook(data: FormulaData, book: KitchenBook, slot: string): 
     () => judgePart(analyse(lines, eggGrade, find), family, shell),
     [lines, eggGrade, find, family, shell],
   );
-  const wish = useMemo(() => planFor(data, book, tried), [data, book, tried]);
+  const wish = planFor(data, book, tried);
   const bakes = useMemo(() => bakesOf(judged, family), [judged, family]);
   const plan = bakes && 'plan' in wish ? wish.plan : undefined;
   const state = useForecast(slot, plan);
@@ -46,6 +46,7 @@ export function useOutlook(data: FormulaData, book: KitchenBook, slot: string): 
     ...state,
     // A forecast of an earlier plan says nothing about one that cannot be made.
     forecast: plan ? state.forecast : undefined,
+    answered: plan && state.answered,
     judged,
     bakes,
     plan,

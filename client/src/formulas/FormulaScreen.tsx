@@ -1,7 +1,7 @@
 import { foreseenFrom, type FormulaData } from '@hollow-moon/contract';
 import type { Forecast } from '@hollow-moon/core';
 import { router, useLocalSearchParams } from 'expo-router';
-import { memo, useCallback, useDeferredValue, useEffect, useRef, useState } from 'react';
+import { memo, useCallback, useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { begun } from '../bake/bakes';
@@ -162,13 +162,11 @@ function Workplace({
   const shell = (broad = false) => (
     <ShellPanel data={data} book={book} filled={outlook.forecast} onEdit={editAhead} wide={broad} />
   );
-  // As in the panel: the picture first.
-  const told = useDeferredValue(outlook.forecast);
   const foot = (
     <OutlookBar
-      says={outlookInShort({ ...outlook, forecast: told, temperature })}
+      says={outlookInShort({ ...outlook, temperature })}
       bakes={outlook.bakes}
-      forecast={told}
+      forecast={outlook.forecast}
       shell={data.shell !== 'none'}
       mayBake={book.formulas.some((each) => each.id === id)}
       onBake={bake}

@@ -5,7 +5,7 @@ import {
   type Spread,
   type Unsure,
 } from '@hollow-moon/core';
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { pool, POOL_SIZE } from './useJob';
 
 /** Runs of a spread, and how many of them a worker takes at a time. */
@@ -34,8 +34,9 @@ export function useSpread(
   const withdraw = useRef<() => void>(() => undefined);
   // A plan that has changed has no use for the rest of the runs.
   useEffect(() => () => withdraw.current(), [key]);
-  const begin = () => {
-    if (key === undefined || !plan || pullS === undefined) return;
+  const begin = useCallback(() => {
+    if (key === undefined) return;
+    const [plan, pullS, unsure] = JSON.parse(key) as [ForecastPlan, number, Unsure];
     withdraw.current();
     let members: Member[] = [];
     let wanted = true;
@@ -69,18 +70,17 @@ export function useSpread(
     };
     setDone({ key, members: [], over: false });
     for (let worker = 0; worker < POOL_SIZE; worker += 1) nextBatch();
-  };
+  }, [key]);
+  const cancel = useCallback(() => {
+    withdraw.current();
+    setDone(undefined);
+  }, []);
   const here = done?.key === key ? done : undefined;
-  return {
-    spread:
-      here?.over && here.members.length > 0 && pullS !== undefined
-        ? spreadOf(here.members, pullS)
-        : undefined,
-    progress: here && !here.over ? here.members.length / SPREAD_RUNS : undefined,
-    begin,
-    cancel: () => {
-      withdraw.current();
-      setDone(undefined);
-    },
-  };
+  const over = here?.over ? here.members : undefined;
+  const spread = useMemo(
+    () => (over && over.length > 0 && pullS !== undefined ? spreadOf(over, pullS) : undefined),
+    [over, pullS],
+  );
+  const progress = here && !here.over ? here.members.length / SPREAD_RUNS : undefined;
+  return useMemo(() => ({ spread, progress, begin, cancel }), [spread, progress, begin, cancel]);
 }

@@ -87,7 +87,7 @@ const Textures = memo(function Textures({
  * The moon: shell rim, set ring, moving centre. Waves for liquid, dots for thickening, plain yolk
  * for set, grain for curdled, so that no state is told by colour alone.
  */
-export function Moon({ state, shell, rim, size, caption, label }: MoonProps) {
+export const Moon = memo(function Moon({ state, shell, rim, size, caption, label }: MoonProps) {
   const id = useId();
   const waves = `waves${id}`;
   const dots = `dots${id}`;
@@ -176,4 +176,4 @@ export function Moon({ state, shell, rim, size, caption, label }: MoonProps) {
       ) : null}
     </Svg>
   );
-}
+});

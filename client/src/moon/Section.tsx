@@ -1,7 +1,7 @@
 import type { FieldShape, SectionGrid } from '@hollow-moon/core';
 import { contours } from 'd3-contour';
 import { scaleLinear } from 'd3-scale';
-import { useId } from 'react';
+import { memo, useId } from 'react';
 import Svg, { ClipPath, Defs, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { colours } from '../design';
 
@@ -123,7 +123,7 @@ const NAME_HEIGHT = 15;
  * The cut tart, half of it: middle at the left, rim at the right, with its temperatures. Thin lines
  * every 5 or 10 °C; the setting line is heavy and whole, the curdling line heavy and broken.
  */
-export function Section({
+export const Section = memo(function Section({
   shape,
   grid,
   whole = grid,
@@ -161,8 +161,8 @@ export function Section({
   const stepC = STEPS_C.find((step) => (hottest - coldest) / step <= MOST_LEVELS) ?? 10;
   const least = Math.floor(coldest / stepC) * stepC;
   const levels = Array.from(
-    { length: Math.ceil((hottest - least) / stepC) },
-    (_, index) => least + index * stepC,
+    { length: Math.ceil((hottest - least) / stepC) - 1 },
+    (_, index) => least + (index + 1) * stepC,
   );
   const draw = contours().size([grid.across, grid.down]);
   const pathAt = (level: number) =>
@@ -210,7 +210,7 @@ export function Section({
         </ClipPath>
       </Defs>
       <G clipPath={`url(#${clip})`}>
-        <Path d={outline} fill={colour(least)} />
+        <Path d={outline} fill={colour(least + stepC / 2)} />
         {levels.map((level) => (
           <Path
             key={level}
@@ -288,4 +288,4 @@ export function Section({
       />
     </Svg>
   );
-}
+});
