@@ -1,7 +1,15 @@
 import { analyse } from '../formula';
 import { judgeSetting, type Judged } from '../setting';
 import { buildModel, firstMoment, rateAt, type Moment } from '../thermal';
-import { curdledShare, outcomeAt, reactionsOf, windowOf, wobbleOf, type Outcome } from './index';
+import {
+  curdledShare,
+  learntEnough,
+  outcomeAt,
+  reactionsOf,
+  windowOf,
+  wobbleOf,
+  type Outcome,
+} from './index';
 
 const judged = (() => {
   const verdict = judgeSetting(
@@ -60,29 +68,29 @@ describe('kinetics', () => {
   });
 });
 
-describe('the wobble', () => {
-  const model = buildModel(
-    {
-      material: { name: 'f', conductivityWmK: [0.5, 0, 0], heatCapacityJm3K: [4e6, 0, 0] },
-      depthM: 0.03,
-      bottomRadiusM: 0.1,
-      topRadiusM: 0.1,
-      startC: 20,
-      layers: [],
-    },
-    reactionsOf(judged),
-  );
-  const { fillColumns, fillRows, topFaceRadiusM } = model.mesh;
-  const momentWith = (set: (radiusM: number) => number): Moment => {
-    const first = firstMoment(model);
-    const extent = new Float64Array(fillColumns * fillRows);
-    for (let column = 0; column < fillColumns; column += 1) {
-      const radius = (topFaceRadiusM[column]! + topFaceRadiusM[column + 1]!) / 2;
-      extent.fill(set(radius), column * fillRows, (column + 1) * fillRows);
-    }
-    return { ...first, extents: [extent, new Float64Array(extent.length).fill(0)] };
-  };
+const model = buildModel(
+  {
+    material: { name: 'f', conductivityWmK: [0.5, 0, 0], heatCapacityJm3K: [4e6, 0, 0] },
+    depthM: 0.03,
+    bottomRadiusM: 0.1,
+    topRadiusM: 0.1,
+    startC: 20,
+    layers: [],
+  },
+  reactionsOf(judged),
+);
+const { fillColumns, fillRows, topFaceRadiusM } = model.mesh;
+const momentWith = (set: (radiusM: number) => number): Moment => {
+  const first = firstMoment(model);
+  const extent = new Float64Array(fillColumns * fillRows);
+  for (let column = 0; column < fillColumns; column += 1) {
+    const radius = (topFaceRadiusM[column]! + topFaceRadiusM[column + 1]!) / 2;
+    extent.fill(set(radius), column * fillRows, (column + 1) * fillRows);
+  }
+  return { ...first, extents: [extent, new Float64Array(extent.length).fill(0)] };
+};
 
+describe('the wobble', () => {
   it('is the whole disc while nothing has set, and nothing once all has', () => {
     expect(
       wobbleOf(
@@ -114,6 +122,44 @@ describe('the wobble', () => {
     const curdled = { ...base, extents: [base.extents[0]!, Float64Array.from(base.extents[0]!)] };
     expect(curdledShare(model, curdled)).toBeCloseTo(1, 12);
     expect(curdledShare(model, base)).toBe(0);
+  });
+});
+
+describe('watching a bake', () => {
+  const at = (timeS: number, set: number, curdled: number): Moment => {
+    const base = momentWith(() => set);
+    const spoilt = momentWith(() => curdled).extents[0]!;
+    return { ...base, timeS, extents: [base.extents[0]!, spoilt] };
+  };
+
+  it('ends when it is set and stays sound for half as long again', () => {
+    const enough = learntEnough(model, 0.2);
+    expect(
+      [800, 1000, 1400, 1500].map((timeS) => enough(at(timeS, timeS < 900 ? 0.9 : 1, 0))),
+    ).toEqual([false, false, false, false]);
+    expect(enough(at(1501, 1, 0))).toBe(true);
+  });
+
+  it('ends when it is set and its latest pull is past', () => {
+    const enough = learntEnough(model, 0.2);
+    expect(enough(at(1000, 1, 0))).toBe(false);
+    expect(enough(at(1100, 1, 1))).toBe(true);
+  });
+
+  it('goes on over a spoilt rim until it is known when the middle sets', () => {
+    // The outer 23 % of the volume has curdled, the middle has not set: which of the two came first is still open.
+    const enough = learntEnough(model, 0.2);
+    const rim = momentWith((radius) => (radius > 0.0877 ? 1 : 0)).extents[0]!;
+    expect(enough({ ...at(1000, 0.5, 0), extents: [at(1000, 0.5, 0).extents[0]!, rim] })).toBe(
+      false,
+    );
+    expect(enough(at(1100, 0.5, 1))).toBe(true);
+  });
+
+  it('ends with the setting of what no heat spoils', () => {
+    const enough = learntEnough(model, 1);
+    expect(enough(at(1000, 0.9, 0))).toBe(false);
+    expect(enough(at(1100, 1, 0))).toBe(true);
   });
 });
 
@@ -169,11 +215,22 @@ describe('the window', () => {
   it('is best where it holds in the oven, when no heat spoils it', () => {
     const found = windowOf(
       [outcome(1000, 0.75, 0, 0.3), outcome(1400, 0.95, 0, 0.5), outcome(1800, 0.99, 0, 0.83)],
-      0.15,
+      1,
     );
     if (found.kind !== 'window') throw new Error('no window');
     expect(found.bestS).toBeCloseTo(1635, -1);
     expect(found.earliestS).toBeLessThan(1400);
+  });
+
+  // Worked by hand: exposures of 0.75, 0.9 and 0.95 are 1.386, 2.303 and 2.996; in their logarithm 0.9 lies 0.658 of
+  // the way from 1000 to 1400 s, before half-way from 1000 to 1800.
+  it('is best once fully set, where heat would spoil it and has not yet', () => {
+    const found = windowOf(
+      [outcome(1000, 0.75, 0, 0.3), outcome(1400, 0.95, 0, 0.5), outcome(1800, 0.99, 0, 0.83)],
+      0.15,
+    );
+    expect(found).toMatchObject({ kind: 'window', latestIsLimit: false });
+    if (found.kind === 'window') expect(found.bestS).toBeCloseTo(1263, 0);
   });
 
   it('reads a pull between two that were tried', () => {

@@ -32,11 +32,26 @@ export interface NoWindow {
 
 export type Verdict = PullWindow | NoWindow;
 
-/** Whether there is nothing more to learn from a bake: all of it has set, or it is quite spoilt. */
+/** Set as well as it ever will be, as far as a pull is concerned. */
+const ALL_SET = 0.985;
+
+/** A filling that stays sound is followed so much longer than it took to set: its latest pull may lie there. */
+const FOLLOWED_ON = 1.5;
+
+/**
+ * Watches one bake, its moments in order, for when there is nothing more to learn from it: all of it has
+ * set, and too much of it is spoilt or has stayed sound long enough; or it is quite spoilt before that.
+ */
 export function learntEnough(model: Model, spoiltAtMost: number): (moment: Moment) => boolean {
   const quiteSpoilt = Math.min(0.95, spoiltAtMost + 0.35);
-  return (moment) =>
-    slowestColumn(model, moment) > 0.985 || curdledShare(model, moment) > quiteSpoilt;
+  let setS: number | undefined;
+  return (moment) => {
+    const spoilt = curdledShare(model, moment);
+    if (spoilt > quiteSpoilt) return true;
+    if (setS === undefined && slowestColumn(model, moment) > ALL_SET) setS = moment.timeS;
+    if (setS === undefined) return false;
+    return spoiltAtMost >= 1 || spoilt > spoiltAtMost || moment.timeS > FOLLOWED_ON * setS;
+  };
 }
 
 /** The state at any time of a bake: that of the step before, carried on. */
@@ -114,7 +129,7 @@ function crossing(
   return before.pullS + ((target - low) / (high - low)) * (after.pullS - before.pullS);
 }
 
-/** Reads the window off the outcomes of {@link tryPulls}; `spoiltAtMost` is the share that may have curdled. */
+/** Reads the window off the outcomes of {@link tryPulls}; `spoiltAtMost` is the share that may have curdled, 1 where no heat spoils it. */
 export function windowOf(outcomes: readonly Outcome[], spoiltAtMost: number): Verdict {
   const setsAtS = crossing(outcomes, (of) => of.set, DONE.holds);
   const fullAtS = crossing(outcomes, (of) => of.set, DONE.full);
@@ -129,7 +144,7 @@ export function windowOf(outcomes: readonly Outcome[], spoiltAtMost: number): Ve
   const latestS = curdlesAtS ?? outcomes[outcomes.length - 1]!.pullS;
   // Where no heat spoils it nothing is gained by trusting to the coast: it is done when it holds in the oven.
   const bestS =
-    curdlesAtS === undefined
+    spoiltAtMost >= 1
       ? (crossing(outcomes, (of) => of.setAtPull, DONE.holds) ?? latestS)
       : Math.min(fullAtS ?? latestS, (setsAtS + latestS) / 2);
   return {

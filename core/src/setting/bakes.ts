@@ -11,7 +11,7 @@ export interface Bakes {
   readonly curdleC: number | undefined;
   /** What that is called of it. */
   readonly spoils: string;
-  /** Share of the filling that may be spoilt before it is tasted. */
+  /** Share of the filling that may be spoilt before it is tasted; 1 where no heat spoils it. */
   readonly spoiltAtMost: number;
   /** How soon its open surface forms a skin: water lost by which it dries half as fast, kg/m². */
   readonly skinKgM2: number;
@@ -97,7 +97,7 @@ export function bakesOf(verdict: PartVerdict, kind: PartKind): Bakes | undefined
       setUncertaintyK,
       curdleC,
       spoils: 'curdles',
-      spoiltAtMost: CUSTARD_SPOILT,
+      spoiltAtMost: curdleC === undefined ? 1 : CUSTARD_SPOILT,
       skinKgM2: CUSTARD_SKIN_KG_M2,
       air: 0.005,
       thick: false,
@@ -108,7 +108,7 @@ export function bakesOf(verdict: PartVerdict, kind: PartKind): Bakes | undefined
   return (
     baked && {
       ...baked,
-      spoiltAtMost: FIRM_RIM_SPOILT,
+      spoiltAtMost: baked.curdleC === undefined ? 1 : FIRM_RIM_SPOILT,
       setUncertaintyK: BY_SIGN_UNCERTAINTY_K,
     }
   );
