@@ -49,6 +49,17 @@ it('goes on only after the frame in which it is drawn', async () => {
   unmount();
 });
 
+it('does not go back to one that has been overtaken', async () => {
+  const live = createLive();
+  const told: string[] = [];
+  const { unmount } = render(<Pull live={live} />);
+  act(() => live.show(cool, () => told.push('draft')));
+  unmount();
+  live.show(warm, () => told.push('full'));
+  await new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve, 20)));
+  expect(told).toEqual(['full']);
+});
+
 it('goes on at once where nobody looks', () => {
   const live = createLive();
   const { unmount } = render(<Pull live={live} />);

@@ -6,7 +6,10 @@ import type { Forecast } from '@hollow-moon/core';
  * on the screen hears of it a moment later, in a transition.
  */
 export interface Live {
-  /** Draws it, and goes on with `then` once it can be seen; at once where nobody looks. */
+  /**
+   * Draws it, and goes on with `then` once it can be seen; at once where nobody looks. What has been
+   * overtaken by a newer one does not go on.
+   */
   readonly show: (forecast: Forecast | undefined, then: () => void) => void;
   readonly newest: () => Forecast | undefined;
   readonly subscribe: (onChange: () => void) => () => void;
@@ -14,14 +17,16 @@ export interface Live {
 
 export function createLive(): Live {
   let newest: Forecast | undefined;
+  let turn = 0;
   const listeners = new Set<() => void>();
   return {
     show(forecast, then) {
       newest = forecast;
+      const mine = (turn += 1);
       listeners.forEach((tell) => tell());
       if (listeners.size === 0 || document.hidden) then();
       // A task set in a frame's callback runs once that frame has been painted.
-      else requestAnimationFrame(() => setTimeout(then));
+      else requestAnimationFrame(() => setTimeout(() => mine === turn && then()));
     },
     newest: () => newest,
     subscribe(onChange) {
