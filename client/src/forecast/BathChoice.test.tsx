@@ -87,6 +87,7 @@ it('tells what becomes of the water', () => {
       atPullC: 83.6,
       hottestC: 84,
       simmersAtS: undefined,
+      driesAtS: undefined,
       leftMl: 1046,
     },
   });
@@ -94,11 +95,33 @@ it('tells what becomes of the water', () => {
     'Takes 1.25 l of water, 1 kettle. At the pull it is at 84 °C and 1.05 l are left.',
   );
   expect(screen.queryByTestId('bath-simmers')).toBeNull();
+  expect(screen.queryByTestId('bath-dries')).toBeNull();
+});
+
+it('warns of a pan that runs dry, from its minute, and what to do', () => {
+  begin(pan, {
+    foreseen: {
+      waterMl: 300,
+      atPullC: 140,
+      hottestC: 84,
+      simmersAtS: undefined,
+      driesAtS: 2900,
+      leftMl: 0,
+    },
+  });
+  expect(says('bath-dries')).toMatch(/^Pour more, or top it up .* runs dry from 48 min/);
 });
 
 it('warns of a bath that simmers, from its minute, and what to do', () => {
   begin(pan, {
-    foreseen: { waterMl: 1200, atPullC: 99, hottestC: 99, simmersAtS: 1530, leftMl: 400 },
+    foreseen: {
+      waterMl: 1200,
+      atPullC: 99,
+      hottestC: 99,
+      simmersAtS: 1530,
+      driesAtS: undefined,
+      leftMl: 400,
+    },
   });
   expect(says('bath-simmers')).toMatch(
     /^Lower the oven, or pour cooler water: the bath simmers from 26 min/,

@@ -114,6 +114,11 @@ export const BathChoice = memo(function BathChoice({
               {`Lower the oven, or pour cooler water: the bath simmers from ${minutes(foreseen.simmersAtS)} min, and shakes the custard to grains.`}
             </Notice>
           )}
+          {foreseen?.driesAtS === undefined ? null : (
+            <Notice kind="danger" testID="bath-dries">
+              {`Pour more, or top it up from the kettle in time: the pan runs dry from ${minutes(foreseen.driesAtS)} min, and a dry pan protects nothing.`}
+            </Notice>
+          )}
         </>
       ) : null}
     </>

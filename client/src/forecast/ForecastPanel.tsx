@@ -29,7 +29,7 @@ import { SureFold } from './SureFold';
 import { useCompared } from './useCompared';
 import type { Outlook } from './useOutlook';
 import { WindowTable } from './WindowTable';
-import { heldInWords, layerInWords, sentence } from './words';
+import { heldInWords, layerInWords, sentence, waterInWords } from './words';
 import { WorkingNote } from './WorkingNote';
 
 interface PanelProps {
@@ -160,7 +160,7 @@ const Cautions = memo(function Cautions({
       <Soft testID="safety">
         {`The coldest spot reaches ${degrees(safety.coldestPeakC)} ${unit} and ${heldInWords(safety.timesPublished)}`}
       </Soft>
-      <Soft testID="top">{`The top is ${top.shade === 'raw' ? 'not browned' : top.shade} at the pull; it loses about ${Math.round(waterLostG)} g of water a tin. The probe stands in the middle, half-way down. Trust the window and the wobble before the minute.`}</Soft>
+      <Soft testID="top">{`The top is ${top.shade === 'raw' ? 'not browned' : top.shade} at the pull; ${waterInWords(waterLostG)}. The probe stands in the middle, half-way down. Trust the window and the wobble before the minute.`}</Soft>
     </>
   );
 });

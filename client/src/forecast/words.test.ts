@@ -10,6 +10,7 @@ import {
   sentence,
   shortVerdict,
   spanOfMinutes,
+  waterInWords,
 } from './words';
 
 const made = (change: Partial<typeof tart> = {}): Forecast => {
@@ -119,4 +120,10 @@ describe('layers in words', () => {
       'Caramel 2 mm, Plums 12 mm, filling 20 mm, Crumble 6 mm',
     );
   });
+});
+
+it('says what becomes of the water', () => {
+  expect(waterInWords(31.6)).toBe('it loses about 32 g of water a tin');
+  expect(waterInWords(-0.3)).toBe('it loses about 0 g of water a tin');
+  expect(waterInWords(-7.4)).toBe('it takes up about 7 g of water a tin from the steam');
 });

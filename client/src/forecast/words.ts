@@ -140,6 +140,12 @@ export function outlookInShort(of: {
 export const captionOf = (diameterM: number): string | undefined =>
   diameterM > 0.005 ? `${centimetres(diameterM * 1000)} cm` : undefined;
 
+/** What becomes of a filling's water; a cold one in a bath's steam takes some up. */
+export const waterInWords = (lostG: number): string =>
+  lostG < -0.5
+    ? `it takes up about ${Math.round(-lostG)} g of water a tin from the steam`
+    : `it loses about ${Math.round(Math.max(0, lostG))} g of water a tin`;
+
 /** How long something is held hot against the published time for egg: a caution, said the same everywhere. */
 export const heldInWords = (timesPublished: number): string =>
   `is held for ${timesPublished >= 10 ? 'far more than' : `${timesPublished.toFixed(1)} times`} the published time for sweetened yolk (US 9 CFR 590.570). A prediction, no certificate: your local code comes first.`;

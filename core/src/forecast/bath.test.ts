@@ -201,6 +201,29 @@ describe('pots in a bath', () => {
     expect(rimAtPull(34)).toBeLessThan(rimAtPull(14));
   });
 
+  // Worked by hand: at 80 °C (47.4 kPa) open water gives 0.4 × 7/(1010 × 0.9) × 0.622 ln((101.3 − 12)/(101.3 − 47.4)) =
+  // 0.97 g/(m² s) to a still oven's air, so that 3 mm are down to a film of 1 mm after about 34 min.
+  it('are warned of a pan that runs dry, which is not taken for one that simmers', () => {
+    const low = { ...pan, panLengthMm: 380, panBreadthMm: 280, levelMm: 3 };
+    const { bath } = planned({ bath: low });
+    expect(bath!.driesAtS! / 60).toBeGreaterThan(28);
+    expect(bath!.driesAtS! / 60).toBeLessThan(40);
+    expect(bath!.simmersAtS).toBeUndefined();
+    expect(bath!.hottestC).toBeLessThan(95);
+    expect(planned({}).bath!.driesAtS).toBeUndefined();
+  });
+
+  // Water vapour cannot pass what the air holds (2.3 kPa at 20 °C, IAPWS): in an oven that has cooled a cold
+  // filling gains next to nothing. Dew on it while the oven is still warm and moist: some grams.
+  it('take up little water from the steam of an oven that is switched off', () => {
+    const off = planned({
+      fillingStartC: 5,
+      programme: { steps: [{ atMin: 8, to: 'off-ajar' }] },
+    });
+    expect(off.verdict.kind).toBe('no-window');
+    expect(off.waterLostG).toBeGreaterThan(-6);
+  });
+
   it('close their energy balance, and carry the water’s temperature as long as they stand in it', () => {
     const found = planned({});
     expect(Math.abs(found.energyResidual)).toBeLessThan(1e-3);

@@ -89,12 +89,16 @@ export function bathSize(plan: BathPlan, vessel: Vessel): Result<BathSize> {
   });
 }
 
-/** The bath as the solver takes it, in an oven with air and walls as given and air as at `altitudeM`. */
+/** The bath as the solver takes it, in an oven with air, walls and vapour as given and air as at `altitudeM`. */
 export function bathIn(
   plan: BathPlan,
   size: BathSize,
   air: { readonly topWm2K: number; readonly baseWm2K: number },
-  { airC, wallsC }: { readonly airC: number; readonly wallsC: number },
+  {
+    airC,
+    wallsC,
+    vapourPa,
+  }: { readonly airC: number; readonly wallsC: number; readonly vapourPa: number },
   altitudeM: number,
 ): Bath {
   const face = (convectionWm2K: number, emissivity: number): Face => ({
@@ -116,7 +120,7 @@ export function bathIn(
         evaporation: {
           wetness: 0.4,
           skinKgM2: Number.MAX_VALUE,
-          vapourPressurePa: BATH_VAPOUR_PA,
+          vapourPressurePa: vapourPa,
           airPressurePa: standardPressurePa(altitudeM),
         },
       },
@@ -134,6 +138,8 @@ export interface BathForecast {
   readonly hottestC: number;
   /** When it comes within 2 K of boiling, s; `undefined` when it does not. */
   readonly simmersAtS: number | undefined;
+  /** When the pan runs dry in patches, s; `undefined` when it does not before the pull. */
+  readonly driesAtS: number | undefined;
   readonly leftMl: number;
 }
 

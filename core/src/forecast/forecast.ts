@@ -16,6 +16,7 @@ import { boilingPointAtAltitudeC, standardPressurePa, waterActivity } from '../p
 import { succeed, type Result } from '../result';
 import {
   aroundAt,
+  coveredBy,
   later,
   readerAt,
   runCourse,
@@ -227,7 +228,9 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
   const moments = parts.flatMap(([, each]) => each);
   const temperatureAtCentre = readerAt(model, placeOf(model, 'centre'));
   onProgress(1);
-  const inWater = history.filter((moment) => moment.water && moment.timeS <= pullS);
+  const inPan = history.filter((moment) => moment.water && moment.timeS <= pullS);
+  const dry = inPan.findIndex(({ water }) => bath && coveredBy(bath, water!.massKg) < 1);
+  const inWater = dry < 0 ? inPan : inPan.slice(0, dry);
   const simmersC = boilingPointAtAltitudeC(plan.altitudeM) - SIMMERS_WITHIN_K;
   const bathForecast: BathForecast | undefined =
     bath && pulled.water
@@ -236,6 +239,7 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
           atPullC: pulled.water.celsius,
           hottestC: Math.max(...inWater.map((moment) => moment.water!.celsius)),
           simmersAtS: inWater.find((moment) => moment.water!.celsius >= simmersC)?.timeS,
+          driesAtS: inPan[dry]?.timeS,
           leftMl: pulled.water.massKg * 1000,
         }
       : undefined;

@@ -108,6 +108,7 @@ export interface Forecast {
   readonly laid: readonly LaidForecast[];
   /** How far it has puffed over its level at the pull, mm; it falls back as it cools. */
   readonly riseMm: number;
+  /** Less than 0 where a cold filling takes up steam. */
   readonly waterLostG: number;
   readonly bath?: BathForecast;
   /** The hours after the drawn pull, where they were asked for. */

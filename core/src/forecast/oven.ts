@@ -1,4 +1,4 @@
-import { standardPressurePa } from '../properties';
+import { saturationPressurePa, standardPressurePa } from '../properties';
 import type { Evaporation, Face, Surroundings } from '../thermal';
 import { bathIn, BATH_VAPOUR_PA, type BathPlan, type BathSize } from './bath';
 import type { VesselMaterial } from '../vessel';
@@ -88,6 +88,10 @@ const MOIST_SKIN = 3.5;
 /** Water vapour in a closed oven with custards in it, Pa. From memory. */
 const OVEN_VAPOUR_PA = 4000;
 
+/** Water vapour in an oven, Pa: once it has cooled with its door shut or ajar, no more than its air can hold. */
+const vapourIn = (airC: number, withBath: boolean): number =>
+  Math.min(withBath ? BATH_VAPOUR_PA : OVEN_VAPOUR_PA, saturationPressurePa(Math.max(0, airC)));
+
 export const FOOD_EMISSIVITY = 0.95;
 
 /**
@@ -158,6 +162,7 @@ export function inOven(
   });
   const outside = WALLS[vessel].emissivity;
   const under = UNDER[standing];
+  const vapourPa = vapourIn(airC, bath !== undefined);
   const over = foil ? UNDER_FOIL : { convection: 1, radiation: 1, wetness: 1 };
   return {
     top: {
@@ -165,7 +170,7 @@ export function inOven(
       evaporation: evaporationOf(
         bath ? { ...drying, skinKgM2: MOIST_SKIN * drying.skinKgM2 } : drying,
         over.wetness,
-        bath ? BATH_VAPOUR_PA : OVEN_VAPOUR_PA,
+        vapourPa,
         altitudeM,
       ),
     },
@@ -176,6 +181,8 @@ export function inOven(
       Math.max(under.leastWm2K, air.baseWm2K * under.convection),
       outside * under.radiation,
     ),
-    ...(bath ? { bath: bathIn(bath.plan, bath.size, air, { airC, wallsC }, altitudeM) } : {}),
+    ...(bath
+      ? { bath: bathIn(bath.plan, bath.size, air, { airC, wallsC, vapourPa }, altitudeM) }
+      : {}),
   };
 }

@@ -1,5 +1,13 @@
 import { iceConductivityWmK, type Freezing } from '../properties';
-import { addOvenToWater, dryPart, waterAt, waterNode, wetShares, type WaterNode } from './bath';
+import {
+  addOvenToWater,
+  contactOf,
+  dryPart,
+  waterAt,
+  waterNode,
+  wetShares,
+  type WaterNode,
+} from './bath';
 import type { Face, Surroundings } from './case';
 import { factorBand } from './banded';
 import { materialOf, topCell, type Model, type Moment } from './model';
@@ -233,11 +241,13 @@ export function updateGain(of: Balance, t: Float64Array): number {
     addOvenToWater(water);
   }
   const waterC = water ? water.celsius : of.fixedWaterC;
+  const contact = water ? contactOf(water) : 1;
   let receivedW = -boiledW;
   for (let face = 0; face < faces.length; face += 1) {
     const cell = of.faceCell[face]!;
     const areaM2 = of.faceAreaM2[face]!;
     const halfWm2K = conductivity[cell]! / of.faceHalfM[face]!;
+    const bathWm2K = contact * faceBathWm2K[face]!;
     const surfaceC = balancedSurfaceC(
       faces[face]!,
       of.faceWetness[face]!,
@@ -245,7 +255,7 @@ export function updateGain(of: Balance, t: Float64Array): number {
       halfWm2K,
       of.faceSurfaceC[face]!,
       flux,
-      faceBathWm2K[face],
+      bathWm2K,
       waterC,
     );
     const lossW = areaM2 * halfWm2K * (t[cell]! - surfaceC);
@@ -254,12 +264,12 @@ export function updateGain(of: Balance, t: Float64Array): number {
     of.faceSlopeWK[face] = (areaM2 * halfWm2K * flux.slopeWm2K) / (halfWm2K + flux.slopeWm2K);
     gainW[cell]! -= lossW;
     receivedW -= lossW;
-    if (water && faceBathWm2K[face]! > 0) {
-      const wetWK = areaM2 * faceBathWm2K[face]!;
+    if (water && bathWm2K > 0) {
+      const wetWK = areaM2 * bathWm2K;
       const share = halfWm2K / (halfWm2K + flux.slopeWm2K);
       of.faceCouplingWK[face] = wetWK * share;
       water.gainW += wetWK * (surfaceC - waterC);
-      water.slopeWK += wetWK * (1 - faceBathWm2K[face]! / (halfWm2K + flux.slopeWm2K));
+      water.slopeWK += wetWK * (1 - bathWm2K / (halfWm2K + flux.slopeWm2K));
     }
   }
   return receivedW;

@@ -7,4 +7,4 @@ export * from './model';
 export * from './run';
 export * from './stirring';
 export { surfaceLoss, STEFAN_BOLTZMANN, type SurfaceFlux } from './surface';
-export { wetShares } from './bath';
+export { coveredBy, wetShares } from './bath';

@@ -1,6 +1,6 @@
 import { evaporationHeatJkg } from '../properties';
 import { boilingSlopes, createBalance, updateConductances, updateGain } from './balance';
-import { waterAt } from './bath';
+import { coveredBy, waterAt } from './bath';
 import type { Surroundings } from './case';
 import { capacityOf, temperatureFrom } from './content';
 import type { Model, Moment } from './model';
@@ -62,7 +62,7 @@ function advanceExtents(
  *
  * Finite volumes in radius and height; in time a linearly implicit Rosenbrock method of order 2
  * (ROS2, L-stable) with steps chosen by its embedded estimate. Reactions are integrated exactly
- * along the straight line between two steps; stirring and skin are held over a step.
+ * along the straight line between two steps; stirring, skin and what a bath covers are held over a step.
  * Sources: Patankar, Numerical Heat Transfer and Fluid Flow (1980), for the balance; Verwer, Spee,
  * Blom and Hundsdorfer, SIAM J. Sci. Comput. 20 (1999) 1456, for ROS2.
  */
@@ -146,6 +146,7 @@ export function run(
       const spentJ = 0.5 * h * (work.startWater.evaporationW + water.evaporationW);
       const middleC = (work.startWater.celsius + water.celsius) / 2;
       waterKg = Math.max(0, waterKg - spentJ / evaporationHeatJkg(middleC));
+      water.covered = coveredBy(water.own, waterKg);
     }
     const moment: Moment = {
       timeS: h === leftS ? untilS : latest.timeS + h,
