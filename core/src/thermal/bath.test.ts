@@ -139,6 +139,23 @@ describe('the water of a bath', () => {
     expect(left(3 * 418) / expected).toBeLessThan(1.07);
   });
 
+  it('gets none of its own steam back while it is too cold to give any off', () => {
+    const surface: Face = {
+      ...insulated,
+      convectionWm2K: 10,
+      airC: 20,
+      radiantC: 20,
+      evaporation: {
+        wetness: 1,
+        skinKgM2: Number.MAX_VALUE,
+        vapourPressurePa: 12_000,
+        airPressurePa: 101_325,
+      },
+    };
+    const cold = after(around(0.02, 0, water({ startC: 20, surfaceM2: 0.05, surface })), 600);
+    expect(cold.water).toEqual({ celsius: 20, massKg: 1 });
+  });
+
   // Source: two lumps, as above: the pan's metal (360 J/K) for the water, a twentieth of its contact.
   it('once gone leaves a pan that gives the vessel little', () => {
     const level = 0.03;

@@ -91,6 +91,8 @@ const flux: SurfaceFlux = { lossWm2: 0, evaporationWm2: 0, slopeWm2K: 0 };
 export function addOvenToWater(node: WaterNode): void {
   const { own, celsius, covered } = node;
   surfaceLoss(own.surface, celsius, covered * (own.surface.evaporation?.wetness ?? 0), flux);
+  // The vapour over it is its own: water too cold to give any off gets none back.
+  if (flux.evaporationWm2 < 0) surfaceLoss(own.surface, celsius, 0, flux);
   node.evaporationW = own.surfaceM2 * flux.evaporationWm2;
   let lossW = own.surfaceM2 * flux.lossWm2;
   let slopeWK = own.surfaceM2 * flux.slopeWm2K;
