@@ -109,6 +109,7 @@ it('warns of a pan that runs dry, from its minute, and what to do', () => {
       leftMl: 0,
     },
   });
+  expect(says('bath-water')).toBe('Takes 1.25 l of water, 1 kettle.');
   expect(says('bath-dries')).toMatch(/^Pour more, or top it up .* runs dry from 48 min/);
 });
 

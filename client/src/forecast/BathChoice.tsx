@@ -103,7 +103,7 @@ export const BathChoice = memo(function BathChoice({
           {size?.ok ? (
             <Soft testID="bath-water">
               {`Takes ${litres(size.value.waterMl)} of water, ${Math.ceil(size.value.waterMl / KETTLE_ML)} ${size.value.waterMl > KETTLE_ML ? 'kettles' : 'kettle'}.${
-                foreseen
+                foreseen && foreseen.driesAtS === undefined
                   ? ` At the pull it is at ${withUnit(degrees(foreseen.atPullC), unit)} and ${litres(foreseen.leftMl)} are left.`
                   : ''
               }`}
