@@ -205,7 +205,9 @@ describe('pots in a bath', () => {
   // 0.97 g/(m² s) to a still oven's air, so that 3 mm are down to a film of 1 mm after about 34 min.
   it('are warned of a pan that runs dry, which is not taken for one that simmers', () => {
     const low = { ...pan, panLengthMm: 380, panBreadthMm: 280, levelMm: 3 };
-    const { bath } = planned({ bath: low });
+    const { bath, frames } = planned({ bath: low });
+    const wet = frames.filter(({ waterC }) => waterC !== undefined);
+    expect(wet.at(-1)!.timeS).toBeLessThanOrEqual(bath!.driesAtS!);
     expect(bath!.driesAtS! / 60).toBeGreaterThan(28);
     expect(bath!.driesAtS! / 60).toBeLessThan(40);
     expect(bath!.simmersAtS).toBeUndefined();

@@ -197,6 +197,9 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
   const history = [...baked.filter((moment) => moment.timeS < pullS - 1), pulled, ...cooling];
   const last = history[history.length - 1]!;
 
+  /** Whether a bath still covers its pan. */
+  const covers = ({ water }: Moment): boolean =>
+    bath !== undefined && water !== undefined && coveredBy(bath, water.massKg) === 1;
   const framesOf = (of: Model, moments: readonly Moment[]): Frame[] => {
     const readers = Object.keys(PROBE_PLACES).map(
       (name) => [name, readerAt(of, placeOf(of, name as ProbeName))] as const,
@@ -211,7 +214,7 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
       airC: aroundAt(moment.timeS <= pullS ? oven : wayOut, moment.timeS - 1e-6).top.airC,
       ...baseAt(of, shellLayer, moment),
       ...(of === model ? {} : { levelM: of.cup.depthM }),
-      ...(moment.timeS <= pullS && moment.water ? { waterC: moment.water.celsius } : {}),
+      ...(moment.timeS <= pullS && covers(moment) ? { waterC: moment.water!.celsius } : {}),
     }));
   };
   const parts = [
@@ -229,7 +232,7 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
   const temperatureAtCentre = readerAt(model, placeOf(model, 'centre'));
   onProgress(1);
   const inPan = history.filter((moment) => moment.water && moment.timeS <= pullS);
-  const dry = inPan.findIndex(({ water }) => bath && coveredBy(bath, water!.massKg) < 1);
+  const dry = inPan.findIndex((moment) => !covers(moment));
   const inWater = dry < 0 ? inPan : inPan.slice(0, dry);
   const simmersC = boilingPointAtAltitudeC(plan.altitudeM) - SIMMERS_WITHIN_K;
   const bathForecast: BathForecast | undefined =

@@ -18,7 +18,7 @@ export interface Frame {
   readonly probeC: Readonly<Record<ProbeName, number>>;
   readonly wobble: Wobble;
   readonly rings: Rings;
-  /** Of the bath, while it stands in one. */
+  /** Of the bath, while it stands in one that has not run dry. */
   readonly waterC?: number;
   /** Depth of the filling while not all of it is in, m. */
   readonly levelM?: number;
