@@ -70,6 +70,24 @@ describe('what lies under the filling', () => {
     expect(fruit).toBeLessThan(1.1 * setsAtMin(made({})));
   });
 
+  // 25 ml of yolk are a fortieth of the filling's depth: they may change the hours of freezing by about as much.
+  it('freezes as if it were not there, where it is but a wash', () => {
+    const seal: Laid = {
+      name: 'Egg wash',
+      kind: 'seal',
+      place: 'under',
+      lines: listOf({ 'egg-yolk': 20 }),
+      ml: 25,
+      raw: false,
+    };
+    const out: ForecastPlan['out'] = [{ atMin: 0, place: 'freezer' }];
+    const sealed = made({ laid: [seal], out });
+    expect(sealed.field.under[0]!.thicknessM * 1000).toBeCloseTo(0.58, 1);
+    const throughS = ({ cooling }: Forecast) => cooling!.freezing!.throughS!;
+    expect(throughS(sealed) / throughS(made({ out }))).toBeGreaterThan(0.95);
+    expect(throughS(sealed) / throughS(made({ out }))).toBeLessThan(1.05);
+  });
+
   // Common practice: a raw nut cream wants 90 °C and more all through; under a custard pulled at 75 it stays raw.
   it('says when a raw second filling does not set under the first', () => {
     const { laid } = made({ laid: [nutCream] });

@@ -42,6 +42,9 @@ export interface LaidLayer {
 /** What is thinner is a wash or a seal, and not felt by the heat, mm. */
 const THINNEST_MM = 0.2;
 
+/** Under this the ice of a layer is a trifle, and following it in one thin cell would rule every step, mm. */
+const FREEZES_FROM_MM = 1;
+
 const cellsAcross = (thicknessMm: number): number =>
   thicknessMm < 2 ? 1 : Math.min(5, 1 + Math.round(thicknessMm / 2.5));
 
@@ -76,6 +79,7 @@ export function laidLayers(
       ? levelOverMm(room, underMl) - belowMm
       : (laid.ml * 1000) / areaAtMm2(room, depthMm);
     const thicknessM = thicknessMm / 1000;
+    const { freezes, ...thin } = fillingMaterial(analysis, true, context.airPressurePa);
     return {
       laid,
       thicknessMm,
@@ -85,7 +89,8 @@ export function laidLayers(
         : undefined,
       layer: {
         material: {
-          ...fillingMaterial(analysis, true, context.airPressurePa),
+          ...thin,
+          ...(freezes && thicknessMm >= FREEZES_FROM_MM ? { freezes } : {}),
           name: laid.name.slice(0, 50) || 'layer',
         },
         baseThicknessM: under ? thicknessM : 0,
