@@ -153,9 +153,9 @@ it('forecasts whatever is asked so that it holds together, or says what is wrong
       baked.push(plan.family);
       expect(faultsOf(result.value)).toEqual([]);
     }),
-    { seed: 20, numRuns: 40, endOnFailure: true },
+    { seed: 20, numRuns: 25, endOnFailure: true },
   );
   // Most are baked, of every kind: the rest are refused for want of heat or room.
-  expect(baked.length).toBeGreaterThan(20);
+  expect(baked.length).toBeGreaterThan(12);
   expect(new Set(baked)).toEqual(new Set(FILLINGS.map(([family]) => family)));
 });
