@@ -1,4 +1,4 @@
-import { standardPressurePa } from '../properties';
+import { ROOM_VAPOUR_PA, standardPressurePa } from '../properties';
 import type { Bath, Course, Face, Surroundings } from '../thermal';
 import type { VesselMaterial } from '../vessel';
 import { WALLS } from './materials';
@@ -52,7 +52,6 @@ const ICE = { fixedC: 1, convectionWm2K: 300 } as const;
 
 /** Free convection to a room, W/(m² K). Source: Incropera 9.6, from memory. */
 const ROOM_WM2K = { top: 6, side: 6, base: 4 } as const;
-const ROOM_VAPOUR_PA = 1200;
 
 export interface Outside {
   readonly roomC: number;

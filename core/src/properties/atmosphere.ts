@@ -16,3 +16,6 @@ export function standardPressurePa(altitudeM: number): number {
 /** Boiling point of water in °C at an altitude in m. Sources: those of the two functions it joins. */
 export const boilingPointAtAltitudeC = (altitudeM: number): number =>
   boilingPointC(standardPressurePa(altitudeM));
+
+/** Water vapour in a kitchen's air, Pa. From memory: half of what it holds at 20 °C. */
+export const ROOM_VAPOUR_PA = 1200;

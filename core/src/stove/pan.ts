@@ -1,12 +1,10 @@
 import { SURFACE_WETNESS } from '../forecast';
 import type { Composition } from '../ingredients';
-import { foodProperties, standardPressurePa } from '../properties';
+import { foodProperties, ROOM_VAPOUR_PA, standardPressurePa } from '../properties';
 import { surfaceLoss, type Face, type SurfaceFlux } from '../thermal';
 
 /** Free convection in a kitchen, W/(m² K). Source: Incropera 9.6, from memory. */
 const STILL_AIR_WM2K = 6;
-/** Water vapour in a kitchen's air, Pa. From memory. */
-const ROOM_VAPOUR_PA = 1200;
 /** Fat from which a liquid's surface counts as fatty, mass fraction. From memory. */
 const FATTY = 0.01;
 
