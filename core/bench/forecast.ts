@@ -16,6 +16,7 @@ import {
   remediesFor,
   shiftsFrom,
   USUAL_UNSURE,
+  WATERY,
   type ForecastPlan,
 } from '../src/forecast';
 import { fillingMaterial, layersAround } from '../src/forecast/materials';
@@ -88,7 +89,7 @@ function history(resolution: number, options: RunOptions, look: boolean) {
     roomC: plan.roomC,
     vessel: 'bright-tin',
     altitudeM: 0,
-    drying: { activity: 1, skinKgM2: 0.4 },
+    drying: WATERY,
   });
   const seen: number[] = [];
   let moment = firstMoment(model);
@@ -212,7 +213,7 @@ function besidePackage() {
   const kept: Cup = { ...cup, material: fillingMaterial(analysis, true) };
   const model = buildModel({ ...kept, layers: layersAround('none', 0, 'ceramic', 20) });
   const around = inOven('still', { airC: 150, wallsC: 150 }, 'ceramic', 0, {
-    drying: { activity: 1, skinKgM2: 1e12 },
+    drying: { activity: 1, waterKgM3: 1e9 },
   });
   let found: Float64Array | undefined;
   const ours = time(() => {

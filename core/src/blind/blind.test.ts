@@ -75,7 +75,7 @@ describe('a blind bake', () => {
   it.each(['bright-tin', 'dark-tin'] as const)(
     'a pressed shell in a %s is dry when cooks take it out',
     (material) => {
-      const shortbread = analyse(listOf({ flour: 200, butter: 180, sugar: 60 }), 'EU M');
+      const shortbread = analyse(listOf({ 'wheat-flour': 200, butter: 180, sugar: 60 }), 'EU M');
       const dry = minutesOf(
         made({
           dough: doughMixOf(shortbread),

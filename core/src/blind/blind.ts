@@ -10,7 +10,7 @@ import {
   type SlabFaces,
   type SlabState,
 } from '../dough';
-import { AIR, WALLS } from '../forecast';
+import { AIR, exchangeIn, liningAtRestC, radiantIn, WALLS } from '../forecast';
 import { standardPressurePa } from '../properties';
 import { succeed, type Result } from '../result';
 import { lightnessAfter, lightnessOf, shadeOf } from '../browning';
@@ -53,8 +53,11 @@ const LONGEST_S = 2 * 3600;
 type Slabs = Readonly<Record<ShellPlace, SlabState>>;
 
 function facesOf(plan: BlindPlan, stage: BlindStage, place: ShellPlace): SlabFaces {
-  const air = AIR[plan.oven.kind];
+  const { kind, offsetK } = plan.oven;
+  const air = AIR[kind];
+  const airC = stage.setC + offsetK;
   const wall = WALLS[plan.material];
+  const areaM2 = (2 * (plan.baseMm2 + plan.wallMm2)) / 1e6;
   const bedOf = (depthM: number, farOpen: boolean): Bed | undefined => {
     if (!stage.weighted || plan.weights === 'none') return undefined;
     const [conductivityWmK, heatCapacityJm3K] = BEDS[plan.weights];
@@ -72,8 +75,8 @@ function facesOf(plan: BlindPlan, stage: BlindStage, place: ShellPlace): SlabFac
     bed,
     sees: place === 'rim' && stage.weighted && plan.weights !== 'none' ? RIM_SEES : 1,
     convectionWm2K: place === 'base' ? air.topWm2K : air.sideWm2K,
-    airC: stage.setC + plan.oven.offsetK,
-    wallsC: stage.setC + plan.oven.offsetK,
+    airC,
+    wallsC: radiantIn(kind, liningAtRestC(kind, airC, plan.roomC), plan.roomC),
     // A ring has no floor: out of it the base still lies on its tray.
     tin:
       stage.outOfRing && place !== 'base'
@@ -81,7 +84,7 @@ function facesOf(plan: BlindPlan, stage: BlindStage, place: ShellPlace): SlabFac
         : {
             heatJm2K: heat * wall.thicknessM,
             resistanceM2KW: wall.thicknessM / conductivity,
-            emissivity: wall.emissivity,
+            emissivity: exchangeIn(kind, wall.emissivity, areaM2),
             convectionWm2K: place === 'base' ? air.baseWm2K : air.sideWm2K,
             contactWm2K: CONTACT_WM2K[place],
             alongWm2K:

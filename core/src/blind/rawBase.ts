@@ -12,6 +12,10 @@ export interface RawBase {
   readonly verdict: 'raw' | 'pale' | 'baked';
 }
 
+/** Between metal and filling a base stays damp, whatever it loses: its water activity. From memory. */
+const UNDER_FILLING = 0.93;
+const browns = (celsius: number): number => browningRatePerS(celsius, UNDER_FILLING);
+
 /** Set so far it is cooked. From memory. */
 const COOKED = 0.9;
 
@@ -35,7 +39,7 @@ export function rawBaseOf(
     const seconds = b.timeS - a.timeS;
     inside += (seconds * (rate(a.baseC[0]) + rate(b.baseC[0]))) / 2;
     outside += (seconds * (rate(a.baseC[1]) + rate(b.baseC[1]))) / 2;
-    brown += (seconds * (browningRatePerS(a.baseC[1]) + browningRatePerS(b.baseC[1]))) / 2;
+    brown += (seconds * (browns(a.baseC[1]) + browns(b.baseC[1]))) / 2;
   }
   const [setInside, setOutside] = [1 - Math.exp(-inside), 1 - Math.exp(-outside)];
   const shade = shadeOf(lightnessAfter(brown));

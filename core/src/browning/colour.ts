@@ -7,14 +7,23 @@ export interface Lab {
 
 /**
  * Browning, first order: lightness falls from raw to burnt as exp(-extent), with
- * d(extent)/dt = RATE × 10^((T - 150) / z). z of crust browning 25 to 45 K (from memory); the rate is
- * calibrated on a base at 190 to 200 °C that turns golden 10 to 25 min after the weights are out.
+ * d(extent)/dt = RATE × 10^((T - 150) / z) × moistness. z of crust browning 25 to 45 K (from memory); sugars and
+ * proteins brown fastest at a water activity of 0.6 to 0.7, several times slower when quite dry or wet (Labuza and
+ * Saltmarch 1981, from memory). Calibrated on shells: rims that brown after 20 to 30 min under weights at 190 °C,
+ * bases golden 20 to 25 min after the weights are out.
  */
-export const BROWNING = { ratePerS: 4.2e-4, referenceC: 150, zK: 45 } as const;
+export const BROWNING = { ratePerS: 2.6e-3, referenceC: 150, zK: 42 } as const;
 
-/** How much an edge has browned: the exponent of the fall in lightness, 0 and up. */
-export const browningRatePerS = (celsius: number): number =>
-  BROWNING.ratePerS * 10 ** ((celsius - BROWNING.referenceC) / BROWNING.zK);
+/** How fast anything browns when it is quite dry, beside a water activity of 0.65; and how wide that peak is. */
+const MOIST = { dry: 0.17, peakAt: 0.65, width: 0.3 } as const;
+
+/** Of the fastest browning at a temperature, what a water activity (0 to 1) leaves. */
+export const moistness = (activity: number): number =>
+  MOIST.dry + (1 - MOIST.dry) * Math.exp(-(((activity - MOIST.peakAt) / MOIST.width) ** 2));
+
+/** How fast an edge browns, 1/s: growth of the exponent of the fall in lightness. */
+export const browningRatePerS = (celsius: number, activity: number): number =>
+  BROWNING.ratePerS * 10 ** ((celsius - BROWNING.referenceC) / BROWNING.zK) * moistness(activity);
 
 /** Raw dough, and what is left when it is quite burnt. From memory, colorimetry of short doughs. */
 const RAW_L = 82;

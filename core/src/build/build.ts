@@ -1,4 +1,4 @@
-import { analyse, type Analysis } from '../formula';
+import { analyse, type Analysis, type WeighedLine } from '../formula';
 import {
   eggPartGrams,
   energyKjPer100g,
@@ -62,9 +62,12 @@ export interface Build {
   readonly diet: Diet;
   readonly hazards: readonly string[];
   readonly portions: number;
-  /** Of one portion as it is sold: kJ, grams, and money where every price is known. */
-  readonly energyKj: number;
-  readonly portionG: number;
+  /** Lines of any of it whose amount nobody knows, and those added by eye. */
+  readonly unknown: readonly WeighedLine[];
+  readonly byEye: readonly WeighedLine[];
+  /** Of one portion as it is sold: kJ and grams where every amount is known, and money where every price is too. */
+  readonly energyKj: number | undefined;
+  readonly portionG: number | undefined;
   readonly cost: number | undefined;
   /** Cost of all that is bought, as far as it is priced, and what is not. */
   readonly knownCost: number;
@@ -82,12 +85,14 @@ function listsOf(
   depth = 1,
 ): { readonly made: readonly Batch[]; readonly circular: boolean } {
   const { grade, find = findIngredient, formulaOf } = context;
-  const made: Batch[] = [{ analysis: analyse(formula.lines, grade, find), batches: 1 }];
+  const made: Batch[] = [
+    { analysis: analyse(formula.lines, grade, find, formula.family), batches: 1 },
+  ];
   let circular = false;
   for (const part of formula.parts) {
     const from = part.formulaId === null ? undefined : formulaOf(part.formulaId);
     if (part.formulaId === null) {
-      made.push({ analysis: analyse(part.lines, grade, find), batches: 1 });
+      made.push({ analysis: analyse(part.lines, grade, find, part.kind), batches: 1 });
     } else if (from && depth >= DEEPEST) {
       circular = true;
     } else if (from) {
@@ -128,7 +133,7 @@ function builtPart(
       path: `parts.${index}.formulaId`,
     });
   }
-  const analysis = analyse(from?.lines ?? part.lines, grade, find);
+  const analysis = analyse(from?.lines ?? part.lines, grade, find, part.kind);
   for (const problem of analysis.problems) {
     if (problem.code !== 'formula-empty') {
       problems.push({ ...problem, path: `parts.${index}.${problem.path ?? 'lines'}` });
@@ -151,7 +156,7 @@ function builtPart(
       ? 0
       : part.kind === 'caramel'
         ? CARAMEL_ML_G * inOneG
-        : inOneG / (part.kind === 'fruit-and-nuts' ? LYING_G_ML : analysis.densityGMl);
+        : inOneG / (part.kind === 'fruit-and-nuts' ? LYING_G_ML : analysis.whole.densityGMl);
   const trimmedG = disc && part.eachG === null ? wantedG * (1 - disc.liningG / disc.massG) : 0;
   return {
     part,
@@ -185,7 +190,7 @@ const unique = <T>(values: readonly T[]): T[] => [...new Set(values)];
 export function buildOf(formula: BuildFormula, context: BuildContext): Build {
   const { grade, find = findIngredient, prices } = context;
   const problems: Problem[] = [];
-  const filling = analyse(formula.lines, grade, find);
+  const filling = analyse(formula.lines, grade, find, formula.family);
   problems.push(...filling.problems);
   const parts = formula.parts.map((part, index) =>
     builtPart(part, index, formula, context, problems),
@@ -208,6 +213,7 @@ export function buildOf(formula: BuildFormula, context: BuildContext): Build {
   }
   const made: Batch[] = [{ analysis: filling, batches: 1 }, ...lists.flatMap((each) => each.made)];
   const needs = needsOf(made);
+  const unknown = made.flatMap(({ analysis }) => analysis.unknown);
   const eggs = eggsToCrack(needs, grade);
   const byProducts = [
     ...eggsLeft(eggs, grade),
@@ -266,9 +272,12 @@ export function buildOf(formula: BuildFormula, context: BuildContext): Build {
     diet: strictestOf(made.map(({ analysis }) => analysis.diet)),
     hazards: unique(made.flatMap(({ analysis }) => analysis.hazards)),
     portions,
-    energyKj: energyKj / portions,
-    portionG: soldG / portions,
-    cost: unpriced.length === 0 && prices ? knownCost / portions : undefined,
+    unknown,
+    byEye: made.flatMap(({ analysis }) => analysis.byEye),
+    energyKj: unknown.length === 0 ? energyKj / portions : undefined,
+    portionG: unknown.length === 0 ? soldG / portions : undefined,
+    cost:
+      unknown.length === 0 && unpriced.length === 0 && prices ? knownCost / portions : undefined,
     knownCost,
     unpriced,
     problems,

@@ -72,6 +72,10 @@ const minutes = (seconds: number): string => String(Math.round(seconds / 60));
 
 /** Counted eggs by count, the weight beside; all else in grams. */
 function rowOf({ line, ingredient, grams }: WeighedLine, batches: number): CardRow {
+  if (line.vague) {
+    const amount = line.vague === 'unknown' ? '?' : 'by eye';
+    return { amount, name: ingredient?.name ?? line.ingredientId, note: line.note ?? '' };
+  }
   const weight = grams === undefined ? '?' : `${round(grams * batches)} g`;
   const counted = line.unit === 'piece' && ingredient?.eggPart !== undefined;
   const count = Number((line.amount * batches).toFixed(1));
@@ -197,7 +201,13 @@ export function cardOf({ formula, build, verdict, fit, vessel, oven, forecast }:
           ...usesOf(formula, forecast),
         ]
       : []),
-    { label: 'Portions', value: `${build.portions}, ${round(build.portionG)} g each` },
+    {
+      label: 'Portions',
+      value:
+        build.portionG === undefined
+          ? String(build.portions)
+          : `${build.portions}, ${round(build.portionG)} g each`,
+    },
   ];
   const partWarnings = parts.flatMap((part) =>
     part.verdict.kind === 'not-judged' ? [] : part.verdict.warnings,

@@ -1,6 +1,6 @@
 import { analyse } from '../formula';
 import { judgeSetting, type Judged } from '../setting';
-import { buildModel, firstMoment, rateAt, type Moment } from '../thermal';
+import { buildModel, firstMoment, rateAt, type Moment, type Reaction } from '../thermal';
 import {
   curdledShare,
   learntEnough,
@@ -8,6 +8,7 @@ import {
   reactionsOf,
   windowOf,
   wobbleOf,
+  type Aim,
   type Outcome,
 } from './index';
 
@@ -29,16 +30,14 @@ const judged = (() => {
 })();
 
 /** Warms a reaction at a steady rate by small explicit steps, and says where it passes an extent. */
-function passesAt(
-  reaction: { ratePerS: number; referenceC: number; zK: number },
-  extent: number,
-  perMinute: number,
-) {
+function passesAt(reaction: Reaction, extent: number, perMinute: number) {
   let reached = 0;
   let celsius = 40;
   const stepS = 0.05;
   while (reached < extent) {
-    reached += stepS * rateAt(reaction, celsius) * (1 - reached);
+    const { halfC, widthK } = reaction.final!;
+    const final = 1 / (1 + Math.exp((halfC - celsius) / widthK));
+    reached += stepS * rateAt(reaction, celsius) * Math.max(0, final - reached);
     celsius += (perMinute / 60) * stepS;
   }
   return celsius;
@@ -107,14 +106,14 @@ describe('the wobble', () => {
   });
 
   // Worked by hand: set fraction rising in a straight line from 0 at the axis to 1 at 10 cm passes
-  // 0.75, from which it lies still, at 7.5 cm: 15 cm across.
+  // 0.84, from which it lies still, at 8.4 cm: 16.8 cm across.
   it('is as wide as what has not set', () => {
     const wobble = wobbleOf(
       model,
       momentWith((radius) => radius / 0.1),
     );
-    expect(wobble.diameterM).toBeCloseTo(0.15, 3);
-    expect(wobble.share).toBeCloseTo(0.75, 2);
+    expect(wobble.diameterM).toBeCloseTo(0.168, 3);
+    expect(wobble.share).toBeCloseTo(0.84, 2);
   });
 
   it('counts the curdled share by volume', () => {
@@ -125,6 +124,9 @@ describe('the wobble', () => {
   });
 });
 
+const CUSTARD: Aim = { spoiltAtMost: 0.2, toKnife: false, toGold: false };
+const UNSPOILT: Aim = { spoiltAtMost: 1, toKnife: true, toGold: true };
+
 describe('watching a bake', () => {
   const at = (timeS: number, set: number, curdled: number): Moment => {
     const base = momentWith(() => set);
@@ -133,7 +135,7 @@ describe('watching a bake', () => {
   };
 
   it('ends when it is set and stays sound for half as long again', () => {
-    const enough = learntEnough(model, 0.2);
+    const enough = learntEnough(model, CUSTARD);
     expect(
       [800, 1000, 1400, 1500].map((timeS) => enough(at(timeS, timeS < 900 ? 0.9 : 1, 0))),
     ).toEqual([false, false, false, false]);
@@ -141,14 +143,14 @@ describe('watching a bake', () => {
   });
 
   it('ends when it is set and its latest pull is past', () => {
-    const enough = learntEnough(model, 0.2);
+    const enough = learntEnough(model, CUSTARD);
     expect(enough(at(1000, 1, 0))).toBe(false);
     expect(enough(at(1100, 1, 1))).toBe(true);
   });
 
   it('goes on over a spoilt rim until it is known when the middle sets', () => {
     // The outer 23 % of the volume has curdled, the middle has not set: which of the two came first is still open.
-    const enough = learntEnough(model, 0.2);
+    const enough = learntEnough(model, CUSTARD);
     const rim = momentWith((radius) => (radius > 0.0877 ? 1 : 0)).extents[0]!;
     expect(enough({ ...at(1000, 0.5, 0), extents: [at(1000, 0.5, 0).extents[0]!, rim] })).toBe(
       false,
@@ -156,10 +158,13 @@ describe('watching a bake', () => {
     expect(enough(at(1100, 0.5, 1))).toBe(true);
   });
 
-  it('ends with the setting of what no heat spoils', () => {
-    const enough = learntEnough(model, 1);
+  it('goes on for a third of what no heat spoils took to set and to turn golden', () => {
+    const enough = learntEnough(model, UNSPOILT, ({ timeS }) => timeS >= 1500);
     expect(enough(at(1000, 0.9, 0))).toBe(false);
-    expect(enough(at(1100, 1, 0))).toBe(true);
+    expect(enough(at(1200, 1, 0))).toBe(false);
+    expect(enough(at(1500, 1, 0))).toBe(false);
+    expect(enough(at(1940, 1, 0))).toBe(false);
+    expect(enough(at(1960, 1, 0))).toBe(true);
   });
 });
 
@@ -174,15 +179,18 @@ describe('the window', () => {
     curdled,
   });
 
+  const AIM: Aim = { ...CUSTARD, spoiltAtMost: 0.15 };
+
+  // It holds from 0.55 and is fully set from 0.85.
   it('opens when it holds and closes when too much has curdled', () => {
     const found = windowOf(
       [
         outcome(1000, 0.3, 0),
-        outcome(1200, 0.7, 0.01),
-        outcome(1400, 0.9, 0.05),
+        outcome(1200, 0.55, 0.01),
+        outcome(1400, 0.85, 0.05),
         outcome(1600, 0.98, 0.15),
       ],
-      0.15,
+      AIM,
     );
     expect(found).toMatchObject({ kind: 'window', latestIsLimit: true });
     if (found.kind !== 'window') return;
@@ -193,44 +201,61 @@ describe('the window', () => {
 
   it('says why there is none', () => {
     expect(
-      windowOf([outcome(1000, 0.3, 0.1), outcome(1200, 0.6, 0.2), outcome(1400, 0.9, 0.4)], 0.15),
+      windowOf([outcome(1000, 0.3, 0.1), outcome(1200, 0.5, 0.2), outcome(1400, 0.9, 0.4)], AIM),
     ).toMatchObject({
       kind: 'no-window',
       reason: 'curdles-before-it-sets',
     });
-    expect(windowOf([outcome(7200, 0.2, 0)], 0.15)).toMatchObject({
+    expect(windowOf([outcome(7200, 0.2, 0)], AIM)).toMatchObject({
       reason: 'does-not-set-in-time',
     });
   });
 
+  it('is none where it is narrower than anyone can pull', () => {
+    const holdsAt1200 = [outcome(1000, 0.2, 0), outcome(1200, 0.55, 0)];
+    const spoilt = (atS: number) => windowOf([...holdsAt1200, outcome(atS, 0.9, 0.15)], AIM);
+    expect(spoilt(1225).kind).toBe('no-window');
+    expect(spoilt(1235).kind).toBe('window');
+  });
+
   it('has no limit where nothing curdles', () => {
-    expect(windowOf([outcome(1000, 0.5, 0), outcome(2000, 0.99, 0)], 0.15)).toMatchObject({
+    expect(windowOf([outcome(1000, 0.5, 0), outcome(2000, 0.99, 0)], AIM)).toMatchObject({
       latestS: 2000,
       latestIsLimit: false,
     });
   });
 
-  // Worked by hand: exposures -ln(1 - S) of 0.5, 0.7 and 0.83 are 0.693, 1.204 and 1.772; in their logarithm 0.7 lies
-  // 0.588 of the way from 1400 to 1800 s.
-  it('is best where it holds in the oven, when no heat spoils it', () => {
-    const found = windowOf(
-      [outcome(1000, 0.75, 0, 0.3), outcome(1400, 0.95, 0, 0.5), outcome(1800, 0.99, 0, 0.83)],
-      1,
-    );
+  const UNSPOILING = [
+    outcome(1000, 0.75, 0, 0.3),
+    outcome(1400, 0.95, 0, 0.5),
+    outcome(1800, 0.99, 0, 0.83),
+  ];
+
+  // Worked by hand: exposures -ln(1 - S) of 0.5, 0.8 and 0.83 are 0.693, 1.609 and 1.772; in their logarithm 0.8 lies
+  // 0.897 of the way from 1400 to 1800 s.
+  it('is best where a knife comes out clean in the oven, when no heat spoils it', () => {
+    const found = windowOf(UNSPOILING, UNSPOILT);
     if (found.kind !== 'window') throw new Error('no window');
-    expect(found.bestS).toBeCloseTo(1635, -1);
+    expect(found.bestS).toBeCloseTo(1759, 0);
     expect(found.earliestS).toBeLessThan(1400);
   });
 
-  // Worked by hand: exposures of 0.75, 0.9 and 0.95 are 1.386, 2.303 and 2.996; in their logarithm 0.9 lies 0.658 of
+  it('waits for a golden top, and ends with a dark one', () => {
+    const golden = windowOf(UNSPOILING, UNSPOILT, { goldenS: 1780 });
+    expect(golden).toMatchObject({ bestS: 1780, latestS: 1800, latestIsLimit: false });
+    const dark = windowOf(UNSPOILING, UNSPOILT, { goldenS: 1770, darkS: 1790 });
+    expect(dark).toMatchObject({ bestS: 1770, latestS: 1790, latestIsLimit: true });
+    // Dark before the middle is done: foil goes over it, and the bake goes on.
+    const early = windowOf(UNSPOILING, UNSPOILT, { goldenS: 900, darkS: 1200 });
+    expect(early).toMatchObject({ latestS: 1800, latestIsLimit: false });
+  });
+
+  // Worked by hand: exposures of 0.75, 0.85 and 0.95 are 1.386, 1.897 and 2.996; in their logarithm 0.85 lies 0.407 of
   // the way from 1000 to 1400 s, before half-way from 1000 to 1800.
   it('is best once fully set, where heat would spoil it and has not yet', () => {
-    const found = windowOf(
-      [outcome(1000, 0.75, 0, 0.3), outcome(1400, 0.95, 0, 0.5), outcome(1800, 0.99, 0, 0.83)],
-      0.15,
-    );
+    const found = windowOf(UNSPOILING, AIM);
     expect(found).toMatchObject({ kind: 'window', latestIsLimit: false });
-    if (found.kind === 'window') expect(found.bestS).toBeCloseTo(1263, 0);
+    if (found.kind === 'window') expect(found.bestS).toBeCloseTo(1163, 0);
   });
 
   it('reads a pull between two that were tried', () => {

@@ -5,10 +5,22 @@ import { curdledShare } from './wobble';
 /** What has to be reached, after the coast, for a bake to have come out. Calibrated; docs/model.md. */
 export const DONE = {
   /** Set fraction of the slowest column that holds together. */
-  holds: 0.7,
+  holds: 0.55,
   /** And that is set as well as it will be. */
-  full: 0.9,
+  full: 0.85,
+  /** A knife put into it comes out clean. */
+  clean: 0.8,
 } as const;
+
+/** What a bake has to come to. */
+export interface Aim {
+  /** Share of the filling that may be spoilt; 1 where no heat spoils it. */
+  readonly spoiltAtMost: number;
+  /** Best when a knife comes out clean in the oven, without trusting to the coast. */
+  readonly toKnife: boolean;
+  /** And its top is golden. */
+  readonly toGold: boolean;
+}
 
 /** When to take a bake out, in s since it went in. */
 export interface PullWindow {
@@ -33,24 +45,38 @@ export interface NoWindow {
 export type Verdict = PullWindow | NoWindow;
 
 /** Set as well as it ever will be, as far as a pull is concerned. */
-const ALL_SET = 0.985;
+const ALL_SET = 0.94;
 
-/** A filling that stays sound is followed so much longer than it took to set: its latest pull may lie there. */
-const FOLLOWED_ON = 1.5;
+/**
+ * A filling that stays sound is followed so much longer than it took to set, and what no heat spoils so much longer
+ * than until it was set and golden: its latest pull may lie there.
+ */
+const FOLLOWED_ON = { sound: 1.5, unspoilt: 1.3 } as const;
 
 /**
  * Watches one bake, its moments in order, for when there is nothing more to learn from it: all of it has
- * set, and too much of it is spoilt or has stayed sound long enough; or it is quite spoilt before that.
+ * set, it is `golden` where that is asked for, and too much of it is spoilt or has stayed sound long enough; or it
+ * is quite spoilt before that.
  */
-export function learntEnough(model: Model, spoiltAtMost: number): (moment: Moment) => boolean {
+export function learntEnough(
+  model: Model,
+  { spoiltAtMost }: Aim,
+  golden: (moment: Moment) => boolean = () => true,
+): (moment: Moment) => boolean {
   const quiteSpoilt = Math.min(0.95, spoiltAtMost + 0.35);
   let setS: number | undefined;
+  let doneS: number | undefined;
   return (moment) => {
     const spoilt = curdledShare(model, moment);
+    const brown = golden(moment);
     if (spoilt > quiteSpoilt) return true;
     if (setS === undefined && slowestColumn(model, moment) > ALL_SET) setS = moment.timeS;
     if (setS === undefined) return false;
-    return spoiltAtMost >= 1 || spoilt > spoiltAtMost || moment.timeS > FOLLOWED_ON * setS;
+    if (spoiltAtMost < 1) {
+      return spoilt > spoiltAtMost || moment.timeS > FOLLOWED_ON.sound * setS;
+    }
+    if (brown) doneS ??= moment.timeS;
+    return doneS !== undefined && moment.timeS > FOLLOWED_ON.unspoilt * doneS;
   };
 }
 
@@ -129,8 +155,19 @@ function crossing(
   return before.pullS + ((target - low) / (high - low)) * (after.pullS - before.pullS);
 }
 
-/** Reads the window off the outcomes of {@link tryPulls}; `spoiltAtMost` is the share that may have curdled, 1 where no heat spoils it. */
-export function windowOf(outcomes: readonly Outcome[], spoiltAtMost: number): Verdict {
+/** Narrower than this a window is none, s: nobody pulls to the half minute. */
+const NARROWEST_S = 30;
+
+/**
+ * Reads the window off the outcomes of {@link tryPulls}. What no heat spoils and what is baked to colour is best once
+ * a knife comes out clean and its top is golden, and can stay until that is dark; a top that stays pale, or is dark
+ * before the rest is done, is not waited for.
+ */
+export function windowOf(
+  outcomes: readonly Outcome[],
+  { spoiltAtMost, toKnife, toGold }: Aim,
+  { goldenS = 0, darkS = Infinity }: { readonly goldenS?: number; readonly darkS?: number } = {},
+): Verdict {
   const setsAtS = crossing(outcomes, (of) => of.set, DONE.holds);
   const fullAtS = crossing(outcomes, (of) => of.set, DONE.full);
   const curdlesAtS = crossing(outcomes, (of) => of.curdled, spoiltAtMost);
@@ -138,20 +175,22 @@ export function windowOf(outcomes: readonly Outcome[], spoiltAtMost: number): Ve
     const reason = curdlesAtS === undefined ? 'does-not-set-in-time' : 'curdles-before-it-sets';
     return { kind: 'no-window', reason, setsAtS, curdlesAtS };
   }
-  if (curdlesAtS !== undefined && curdlesAtS <= setsAtS) {
+  if (curdlesAtS !== undefined && curdlesAtS < setsAtS + NARROWEST_S) {
     return { kind: 'no-window', reason: 'curdles-before-it-sets', setsAtS, curdlesAtS };
   }
-  const latestS = curdlesAtS ?? outcomes[outcomes.length - 1]!.pullS;
-  // Where no heat spoils it nothing is gained by trusting to the coast: it is done when it holds in the oven.
-  const bestS =
-    spoiltAtMost >= 1
-      ? (crossing(outcomes, (of) => of.setAtPull, DONE.holds) ?? latestS)
-      : Math.min(fullAtS ?? latestS, (setsAtS + latestS) / 2);
+  const followedS = outcomes[outcomes.length - 1]!.pullS;
+  const cleanS = toKnife
+    ? (crossing(outcomes, (of) => of.setAtPull, DONE.clean) ?? followedS)
+    : undefined;
+  const doneS = cleanS === undefined ? undefined : Math.max(cleanS, toGold ? goldenS : 0);
+  const darkens = doneS !== undefined && toGold && darkS > doneS && darkS < followedS;
+  const latestS = curdlesAtS ?? (darkens ? darkS : followedS);
+  const bestS = doneS ?? Math.min(fullAtS ?? latestS, (setsAtS + latestS) / 2);
   return {
     kind: 'window',
     earliestS: setsAtS,
     bestS: Math.min(bestS, latestS),
     latestS,
-    latestIsLimit: curdlesAtS !== undefined,
+    latestIsLimit: curdlesAtS !== undefined || darkens,
   };
 }

@@ -13,7 +13,7 @@ export interface Wobble {
 }
 
 /** Mean set fraction from which a column, warm as it is, no longer moves by itself. Calibrated; docs/model.md. */
-export const STILL_FROM = 0.75;
+export const STILL_FROM = 0.84;
 const JELLY_FROM = 0.08;
 const QUIET_FROM = 0.9;
 

@@ -148,9 +148,12 @@ const radiationWm2K = (emissivity: number, aC: number, bC: number): number => {
   return emissivity * STEFAN_BOLTZMANN * (a * a + b * b) * (a + b);
 };
 
+const activityOf = (mix: DoughMix, waterKgM3: number): number =>
+  doughActivity(waterKgM3 / (DOUGH_KG_M3 * mix.dryG));
+
 /** Vapour pressure over a layer and its growth with temperature, Pa and Pa/K. */
 function vapour(mix: DoughMix, waterKgM3: number, celsius: number): readonly [number, number] {
-  const activity = doughActivity(waterKgM3 / (DOUGH_KG_M3 * mix.dryG));
+  const activity = activityOf(mix, waterKgM3);
   const here = saturationPressurePa(Math.max(0, Math.min(230, celsius)));
   const above = saturationPressurePa(Math.max(0, Math.min(230, celsius)) + 0.5);
   return [activity * here, (activity * (above - here)) / 0.5];
@@ -282,8 +285,8 @@ export function stepSlab(
       return 1 - (1 - extent) * Math.exp(-setRate(doughC[layer]!) * seconds);
     }),
     brown: [
-      inner + seconds * browningRatePerS(doughC[0]!),
-      outer + seconds * browningRatePerS(doughC[LAYERS - 1]!),
+      inner + seconds * browningRatePerS(doughC[0]!, activityOf(mix, water[0]!)),
+      outer + seconds * browningRatePerS(doughC[LAYERS - 1]!, activityOf(mix, water[LAYERS - 1]!)),
     ],
   };
 }

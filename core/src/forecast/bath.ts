@@ -30,14 +30,13 @@ const WRAPPED_WM2K = 50;
 /** A roasting pan outside: its convection is the oven's, its metal neither bright nor black. From memory. */
 const PAN_EMISSIVITY = 0.4;
 
-/**
- * Water vapour in an oven with a bath in it, Pa: the oven leaks a few cubic metres of air an hour and the
- * bath gives half a kilo of water to it. Calibrated: with it a bath at 150 to 165 °C settles at 80 to 88 °C,
- * as cooks find; docs/model.md.
- */
-export const BATH_VAPOUR_PA = 12_000;
-
 const WATER_EMISSIVITY = 0.95;
+
+/**
+ * Of the oven's convection, what is left between vessels under the rim of a pan, where the air is stiller: heat and
+ * vapour alike. Calibrated: a bath at 150 to 165 °C settles at 80 to 88 °C, as cooks find; docs/model.md.
+ */
+export const UNDER_THE_RIM = 0.45;
 
 /** Outside area of one vessel at a height, mm²: its inside and a wall round it. */
 function footprintMm2(vessel: Vessel, heightMm: number): number {
@@ -96,16 +95,22 @@ export function bathIn(
   air: { readonly topWm2K: number; readonly baseWm2K: number },
   {
     airC,
-    wallsC,
+    radiantC,
+    exchange,
     vapourPa,
-  }: { readonly airC: number; readonly wallsC: number; readonly vapourPa: number },
+  }: {
+    readonly airC: number;
+    readonly radiantC: number;
+    readonly exchange: (emissivity: number) => number;
+    readonly vapourPa: number;
+  },
   altitudeM: number,
 ): Bath {
   const face = (convectionWm2K: number, emissivity: number): Face => ({
     convectionWm2K,
     airC,
-    emissivity,
-    radiantC: wallsC,
+    emissivity: exchange(emissivity),
+    radiantC,
   });
   return {
     levelM: plan.levelMm / 1000,
@@ -116,9 +121,9 @@ export function bathIn(
       vessels: plan.vessels,
       surfaceM2: size.surfaceM2,
       surface: {
-        ...face(air.topWm2K, WATER_EMISSIVITY),
+        ...face(UNDER_THE_RIM * air.topWm2K, WATER_EMISSIVITY),
         evaporation: {
-          wetness: 0.4,
+          wetness: 1,
           skinKgM2: Number.MAX_VALUE,
           vapourPressurePa: vapourPa,
           airPressurePa: standardPressurePa(altitudeM),

@@ -2,6 +2,7 @@ import type { NoWindow } from '../doneness';
 import { boilingPointAtAltitudeC } from '../properties';
 import type { Bakes } from '../setting';
 import { insideOf, isTrulyRound } from '../vessel';
+import type { Level } from '../shell';
 import type { Pull } from './outcome';
 import type { ForecastPlan } from './plan';
 import { LONGEST_BAKE_S } from './prepare';
@@ -11,14 +12,12 @@ const brittle = ({ vessel }: ForecastPlan): boolean =>
   vessel.material === 'glass' || vessel.material === 'ceramic';
 
 /** Why there is no window, in a sentence; {@link remediesFor} finds what would open one. */
-export const reasonIn = (verdict: NoWindow, spoils: string): string =>
-  verdict.reason === 'does-not-set-in-time'
-    ? `After ${LONGEST_BAKE_S / 3600} hours at this setting the middle has not set.`
-    : `As planned, the rim ${spoils} before the middle has set.`;
-
-/** How deep a vessel is filled, from its inside base, mm. */
-const filledMm = ({ vessel, headspaceMm }: ForecastPlan): number =>
-  insideOf(vessel).heightMm - headspaceMm;
+export const reasonIn = (verdict: NoWindow, { spoils, curdleC }: Bakes, startC: number): string =>
+  curdleC !== undefined && startC >= curdleC
+    ? `Let it cool before you pour it: at ${Math.round(startC)} °C it ${spoils} as it stands.`
+    : verdict.reason === 'does-not-set-in-time'
+      ? `After ${LONGEST_BAKE_S / 3600} hours at this setting the middle has not set.`
+      : `As planned, the rim ${spoils} before the middle has set.`;
 
 /** Below this the bath's forecast is known to be quick, mm; docs/model.md. */
 const SHALLOW_MM = 30;
@@ -27,10 +26,15 @@ const SHALLOW_MM = 30;
 const DEEP_MM = 35;
 
 /** Where a purée or cheese filling is likely to crack. Common practice. */
-function crackingIn(plan: ForecastPlan, spoilt: number, bakes: Bakes): string[] {
+function crackingIn(
+  plan: ForecastPlan,
+  { depthMm }: Level,
+  spoilt: number,
+  bakes: Bakes,
+): string[] {
   const cracks = plan.family === 'fresh-cheese' || plan.family === 'purée-custard';
   const cautions: string[] = [];
-  const deep = filledMm(plan) > DEEP_MM;
+  const deep = depthMm > DEEP_MM;
   const first = plan.out?.[0]?.place ?? 'rack';
   if (cracks && spoilt > bakes.spoiltAtMost / 2) {
     cautions.push(
@@ -58,30 +62,39 @@ export function cautionsFor(
   plan: ForecastPlan,
   best: Pull | undefined,
   {
+    level,
     spoilt,
     bakes,
     riseMm,
     rimDarkS,
+    topDarkS,
     neverShows,
   }: {
+    readonly level: Level;
     readonly spoilt: number;
     readonly bakes: Bakes;
     /** How far it has puffed at the pull. */
     readonly riseMm: number;
     /** When the shell's rim turns dark, before the pull. */
     readonly rimDarkS: number | undefined;
+    /** When its open top turns dark, s. */
+    readonly topDarkS: number | undefined;
     readonly neverShows: Sign | undefined;
   },
 ): string[] {
-  const cautions = crackingIn(plan, spoilt, bakes);
+  const cautions = crackingIn(plan, level, spoilt, bakes);
   if (riseMm >= TOLD_RISE_MM) {
-    const over =
-      riseMm > plan.headspaceMm ? ' Leave it that much to the rim, or it runs over.' : '';
+    const over = riseMm > level.gapMm ? ' Leave it that much to the rim, or it runs over.' : '';
     cautions.push(`It puffs by about ${Math.round(riseMm)} mm and falls back as it cools.${over}`);
   }
   if (rimDarkS !== undefined) {
     cautions.push(
       `The shell’s rim turns dark from ${Math.round(rimDarkS / 60)} min on: lay a ring of foil over it by then.`,
+    );
+  }
+  if (topDarkS !== undefined && best && topDarkS < best.timeS) {
+    cautions.push(
+      `The top turns dark from ${Math.round(topDarkS / 60)} min on: lay foil loosely over it by then.`,
     );
   }
   if (neverShows) {
@@ -113,7 +126,7 @@ export function cautionsFor(
   }
   const boilsC = boilingPointAtAltitudeC(plan.altitudeM);
   if (plan.bath) {
-    if (filledMm(plan) < SHALLOW_MM) {
+    if (level.depthMm < SHALLOW_MM) {
       cautions.push(
         'Shallow dishes in a bath are foreseen quicker than most cooks find them: expect the late half of the window, and go by the wobble.',
       );

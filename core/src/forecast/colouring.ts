@@ -1,17 +1,37 @@
-import { browningRatePerS } from '../browning';
-import type { Mesh, Moment } from '../thermal';
+import { browningRatePerS, browningTo, SHADES, type Shade } from '../browning';
+import type { Bakes } from '../setting';
+import type { Mesh, Model, Moment } from '../thermal';
+import { crustFromKgM2, type Drying } from './drying';
 
-/** Browning so far along a history, by moment, of a spot whose temperature `celsius` reads; 0 at the first. */
-export function browningAlong(
+/** How the open surface of a bake takes colour. */
+export interface Colouring {
+  /** As fast as a dough's, or so many times faster. */
+  readonly browns: number;
+  readonly drying: Drying;
+}
+
+/** Water activity of a crust that has dried but still passes steam. From memory. */
+const CRUST_ACTIVITY = 0.3;
+
+/** Browning so far of the open surface along a history, half-way out, by moment; 0 at the first. */
+export function topBrowningAlong(
+  mesh: Pick<Mesh, 'fillColumns'>,
+  { browns, drying }: Colouring,
   history: readonly Moment[],
-  celsius: (moment: Moment) => number,
 ): number[] {
+  const celsius = topHalfwayC(mesh);
+  const crustAtKgM2 = crustFromKgM2(drying);
+  const column = Math.floor(mesh.fillColumns / 2);
+  const rate = (moment: Moment): number =>
+    browningRatePerS(
+      celsius(moment),
+      moment.driedKgM2[column]! > crustAtKgM2 ? CRUST_ACTIVITY : drying.activity,
+    );
   let extent = 0;
   return history.map((moment, index) => {
     const before = history[index - 1];
     if (before) {
-      const rates = browningRatePerS(celsius(before)) + browningRatePerS(celsius(moment));
-      extent += ((moment.timeS - before.timeS) * rates) / 2;
+      extent += (browns * (moment.timeS - before.timeS) * (rate(before) + rate(moment))) / 2;
     }
     return extent;
   });
@@ -22,3 +42,56 @@ export const topHalfwayC =
   ({ fillColumns }: Pick<Mesh, 'fillColumns'>) =>
   ({ surfaceC }: Moment): number =>
     surfaceC[Math.floor(fillColumns / 2)]!;
+
+/** Where a top passes into golden, and out of hazelnut into dark. */
+const past = (shade: Shade): number =>
+  browningTo(SHADES.find(({ name }) => name === shade)!.downTo);
+const GOLDEN = past('straw');
+const DARK = past('hazelnut');
+
+/** When the open top of a bake turns golden and dark, s; not within what was followed, where it is not said. */
+export interface TopColours {
+  readonly goldenS?: number;
+  readonly darkS?: number;
+}
+
+/** Follows the colour of a bake's top, its moments in order. */
+export interface TopFollower {
+  /** Whether it is as golden as is asked of this bake, at the latest moment. */
+  readonly goldenBy: (moment: Moment) => boolean;
+  readonly colours: () => TopColours;
+}
+
+/** A follower for a bake; of what is not baked to colour nothing is asked. */
+export function topFollower({
+  model,
+  colouring,
+  bakes,
+}: {
+  readonly model: Model;
+  readonly colouring: Colouring;
+  readonly bakes: Bakes;
+}): TopFollower {
+  let brown = 0;
+  let before: Moment | undefined;
+  const reached: { goldenS?: number; darkS?: number } = {};
+  const look = (moment: Moment): void => {
+    if (before) {
+      const since = before;
+      const grown = topBrowningAlong(model.mesh, colouring, [since, moment]).at(-1)!;
+      const when = (level: number): number =>
+        since.timeS + ((level - brown) / grown) * (moment.timeS - since.timeS);
+      if (brown < GOLDEN && brown + grown >= GOLDEN) reached.goldenS = when(GOLDEN);
+      if (brown < DARK && brown + grown >= DARK) reached.darkS = when(DARK);
+      brown += grown;
+    }
+    before = moment;
+  };
+  return {
+    goldenBy: (moment) => {
+      look(moment);
+      return !bakes.toGold || reached.goldenS !== undefined;
+    },
+    colours: () => reached,
+  };
+}

@@ -104,6 +104,7 @@ interface CutRule {
 const CUT: Readonly<Partial<Record<PartKind, CutRule>>> = {
   'purée-custard': { underC: 40, hours: 1, because: 'an hour, and no longer hot in the middle' },
   'syrup-nut': { underC: 35, hours: 2, because: 'two hours: until then it runs' },
+  'fruit-filling': { underC: 35, hours: 2, because: 'once its juice has thickened' },
   'nut-cream': { underC: 40, hours: 0.5, because: 'once it is warm and no longer hot' },
   'batter-custard': { underC: 45, hours: 0.5, because: 'warm; it falls a little first' },
   'fresh-cheese': { underC: 8, hours: 10, because: 'a night in the cold: it sets as it rests' },

@@ -26,7 +26,7 @@ const BOWL = { kind: 'bowl', diameterMm: 180 } as const;
 
 describe('cooling a stirred cream', () => {
   it('stands as deep as its mass says', () => {
-    expect(creamDepthMm(plan)).toBeCloseTo(1300 / plan.analysis.densityGMl / 60, 6);
+    expect(creamDepthMm(plan)).toBeCloseTo(1300 / plan.analysis.whole.densityGMl / 60, 6);
   });
 
   // Common practice, and why the Food Code asks for shallow pans: a tray is cold in time, a deep bowl is not.

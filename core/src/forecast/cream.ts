@@ -1,7 +1,7 @@
 import type { Analysis, PartKind } from '../formula';
-import { waterActivity } from '../properties';
 import { fail, succeed, type Result } from '../result';
 import { buildModel, firstMoment, readerAt, type Cup } from '../thermal';
+import { dryingOfList } from './drying';
 import { coolingOf, type CoolingForecast } from './cooling';
 import { fillingMaterial, layersAround } from './materials';
 import { courseOut, onRack, type OutStep } from './places';
@@ -27,16 +27,13 @@ export interface CreamPlan {
 /** Between a film on a shallow tray and a bowl filled to the brim, mm. Common practice. */
 const DEPTH_MM = { least: 4, most: 200 } as const;
 
-/** A skin of sugar and starch, as on any custard. */
-const SKIN_KG_M2 = 0.4;
-
 /** The depth that a cream stands at, mm. A bowl is taken for a straight pot. */
 export function creamDepthMm({ analysis, massG, vessel }: CreamPlan): number {
   const areaMm2 =
     vessel.kind === 'tray'
       ? vessel.lengthMm * vessel.breadthMm
       : (Math.PI / 4) * vessel.diameterMm ** 2;
-  return (massG / analysis.densityGMl / areaMm2) * 1000;
+  return (massG / analysis.whole.densityGMl / areaMm2) * 1000;
 }
 
 /**
@@ -73,7 +70,7 @@ export function coolCream(plan: CreamPlan): Result<CoolingForecast> {
     roomC,
     altitudeM,
     vessel: 'bright-tin' as const,
-    drying: { activity: waterActivity(analysis.composition), skinKgM2: SKIN_KG_M2 },
+    drying: dryingOfList(analysis),
     film,
   };
   const course = courseOut(plan.out, {

@@ -39,7 +39,7 @@ describe('against the trade', () => {
     const { best } = windowOf(tart);
     expect(best.timeS / 60).toBeGreaterThan(25);
     expect(best.timeS / 60).toBeLessThan(60);
-    const shallow = windowOf({ ...tart, headspaceMm: 10, fillingStartC: 45 });
+    const shallow = windowOf({ ...tart, headspaceMm: 14, fillingStartC: 45 });
     expect(shallow.best.timeS / 60).toBeGreaterThan(12);
     expect(shallow.best.timeS / 60).toBeLessThan(30);
   });
@@ -48,9 +48,12 @@ describe('against the trade', () => {
   // jelly, it coasts by one to 4 °C.
   it('is pulled while the middle wobbles, and coasts', () => {
     const { earliest, best, latest } = windowOf(tart);
+    expect(best.probeC).toBeGreaterThan(74);
+    expect(best.probeC).toBeLessThan(80);
+    // What still comes out lies to either side of what cooks go by; unstarched custard curdles from about 85.
+    expect(earliest.probeC).toBeGreaterThan(70);
+    expect(latest.probeC).toBeLessThan(85);
     for (const pull of [earliest, best, latest]) {
-      expect(pull.probeC).toBeGreaterThan(70);
-      expect(pull.probeC).toBeLessThan(80);
       expect(pull.peakC - pull.probeC).toBeGreaterThanOrEqual(0);
       expect(pull.peakC - pull.probeC).toBeLessThan(4);
     }
@@ -239,7 +242,7 @@ describe('a plan that cannot be baked', () => {
   });
 
   it('warns where the middle stays under 71 °C', () => {
-    const plan = { ...tart, lines: listOf({ 'egg-yolk': 300, cream: 100 }), setC: 110 };
+    const plan = { ...tart, lines: listOf({ 'egg-yolk': 400, cream: 20 }), setC: 110 };
     const { verdict, cautions } = made(plan);
     expect(verdict.kind).toBe('window');
     expect(cautions.join(' ')).toMatch(/pasteurised/);

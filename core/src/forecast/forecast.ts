@@ -3,6 +3,7 @@ import {
   centreOf,
   columnMeans,
   curdledShare,
+  DONE,
   learntEnough,
   momentAt,
   outcomeAt,
@@ -28,7 +29,7 @@ import { SIMMERS_WITHIN_K, type BathForecast } from './bath';
 import { cautionsFor, reasonIn } from './cautions';
 import { coolingOf } from './cooling';
 import { bakeUntil } from './bakeUntil';
-import { browningAlong, topHalfwayC } from './colouring';
+import { topFollower, topBrowningAlong, topHalfwayC } from './colouring';
 import { laidOutcomes } from './laid';
 import { LONGEST_BAKE_S, type Prepared } from './prepare';
 import { prepare } from './signs';
@@ -84,17 +85,20 @@ function baseAt(
 
 /** Set fractions of the middle from which a knife comes out smeared, and clean. From memory. */
 const SMEARED_FROM = 0.5;
-const CLEAN_FROM = 0.85;
 
 function knifeIn(model: Model, moment: Moment): Knife {
   const [middle] = columnMeans(model, moment.extents[SETTING]!);
-  return middle! < SMEARED_FROM ? 'wet' : middle! < CLEAN_FROM ? 'smeared' : 'clean';
+  return middle! < SMEARED_FROM ? 'wet' : middle! < DONE.clean ? 'smeared' : 'clean';
 }
 
 /** What has become of the open surface by the pull, half-way out. */
-function topOf({ mesh }: Model, history: readonly Moment[], pulled: Moment): TopForecast {
+function topOf(
+  { model: { mesh }, colouring }: Prepared,
+  history: readonly Moment[],
+  pulled: Moment,
+): TopForecast {
   const inOven = history.filter(({ timeS }) => timeS <= pulled.timeS);
-  const brown = browningAlong(inOven, topHalfwayC(mesh)).at(-1)!;
+  const brown = topBrowningAlong(mesh, colouring, inOven).at(-1)!;
   return {
     shade: shadeOf(lightnessAfter(brown)),
     surfaceC: topHalfwayC(mesh)(pulled),
@@ -168,7 +172,8 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
   if (!prepared.ok) return prepared;
   const { model, bakes, bath, oven, out, firstPour, shellLayer } = prepared.value;
 
-  const enough = learntEnough(model, bakes.spoiltAtMost);
+  const top = topFollower(prepared.value);
+  const enough = learntEnough(model, bakes, top.goldenBy);
   const { poured, moments: baked } = bakeUntil(prepared.value, (moment) => {
     onProgress((0.4 * moment.timeS) / LONGEST_BAKE_S);
     return enough(moment);
@@ -176,7 +181,7 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
   onProgress(0.4);
   const coasts = tryPulls(model, baked, out, resolution < 1 ? DRAFT_TRIES : TRIES);
   onProgress(0.8);
-  const verdict = windowOf(coasts, bakes.spoiltAtMost);
+  const verdict = windowOf(coasts, bakes, top.colours());
 
   const at = (timeS: number): Moment => momentAt(model, baked, oven, timeS);
   const pullAt = (timeS: number, moment: Moment): Pull => {
@@ -262,7 +267,7 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
             latest: pullOf(verdict.latestS),
             latestIsLimit: verdict.latestIsLimit,
           }
-        : { ...verdict, says: reasonIn(verdict, bakes.spoils) },
+        : { ...verdict, says: reasonIn(verdict, bakes, plan.fillingStartC) },
     pullS,
     setC: bakes.setC,
     curdleC: bakes.curdleC,
@@ -287,16 +292,19 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
           ),
         }),
     safety: safetyOf(model, history),
-    top: topOf(model, history, pulled),
+    top: topOf(prepared.value, history, pulled),
     energyResidual:
       (last.energy.receivedJ - last.energy.storedJ) / Math.max(1, Math.abs(last.energy.receivedJ)),
+    level: prepared.value.level,
     cautions: cautionsFor(plan, best, {
+      level: prepared.value.level,
       spoilt: curdledShare(model, pulled),
       bakes,
       riseMm: rise,
       rimDarkS: frames.find(
         ({ rimLightness: l, timeS }) => l !== undefined && l < DARK_UNDER && timeS <= pullS,
       )?.timeS,
+      topDarkS: top.colours().darkS,
       neverShows: prepared.value.neverShows,
     }),
   });

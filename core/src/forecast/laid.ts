@@ -1,12 +1,12 @@
 import { reactionsOf, SETTING } from '../doneness';
 import { analyse, type Analysis, type Line, type PartKind, type ShellKind } from '../formula';
 import type { EggGrade, FindIngredient } from '../ingredients';
-import { waterActivity } from '../properties';
 import { bakesOf, judgePart, type Bakes } from '../setting';
 import type { Room } from '../shell';
 import {
   advanceExtent,
   exposureFrom,
+  finalOver,
   rateAt,
   type CupLayer,
   type Model,
@@ -15,7 +15,6 @@ import {
 } from '../thermal';
 import { areaAtMm2, depthOfMm } from '../vessel';
 import { fillingMaterial } from './materials';
-import type { Drying } from './oven';
 
 /** What goes into the oven under or over the filling: fruit, nuts, caramel, a second filling, a topping. */
 export interface Laid {
@@ -71,7 +70,7 @@ export function laidLayers(
 ): LaidLayer[] {
   let underMl = 0;
   const made = all.map((laid): LaidLayer => {
-    const analysis = analyse(laid.lines, context.grade, context.find);
+    const analysis = analyse(laid.lines, context.grade, context.find, laid.kind);
     const under = laid.place === 'under';
     const belowMm = levelOverMm(room, underMl);
     if (under) underMl += laid.ml;
@@ -85,7 +84,7 @@ export function laidLayers(
       thicknessMm,
       analysis,
       bakes: laid.raw
-        ? bakesOf(judgePart(analysis, laid.kind, context.shell), laid.kind)
+        ? bakesOf(judgePart(analysis, laid.kind, context.shell), laid.kind, context.shell)
         : undefined,
       layer: {
         material: {
@@ -106,25 +105,6 @@ export function laidLayers(
     ...felt.filter(({ laid }) => laid.place === 'under').reverse(),
     ...felt.filter(({ laid }) => laid.place === 'over'),
   ];
-}
-
-/** From this share of water on, by mass, the whole of a surface is wet. From memory. */
-const WHOLLY_WET = 0.5;
-
-/** How the surface dries that is uppermost: the filling's, or the last layer's over it. */
-export function dryingOf(
-  filling: Analysis,
-  skinKgM2: number,
-  layers: readonly LaidLayer[],
-): Drying {
-  const uppermost = layers.filter(({ laid }) => laid.place === 'over').at(-1);
-  if (!uppermost) return { activity: waterActivity(filling.composition), skinKgM2 };
-  const { analysis } = uppermost;
-  return {
-    activity: waterActivity(analysis.composition),
-    skinKgM2,
-    share: Math.min(1, analysis.share.water / WHOLLY_WET),
-  };
 }
 
 /** What becomes of a layer under or over the filling, at its coldest spot. */
@@ -151,7 +131,11 @@ function slowestExtent(reaction: Reaction, cells: readonly number[], history: re
         const [before, after] = [history[index - 1]!, history[index]!];
         const from = rateAt(reaction, before.temperatureC[cell]!);
         const to = rateAt(reaction, after.temperatureC[cell]!);
-        extent = advanceExtent(extent, exposureFrom(from, to, after.timeS - before.timeS));
+        extent = advanceExtent(
+          extent,
+          exposureFrom(from, to, after.timeS - before.timeS),
+          finalOver(reaction, before.temperatureC[cell]!, after.temperatureC[cell]!),
+        );
       }
       return extent;
     }),

@@ -1,3 +1,4 @@
+import { DOUGH_KG_M3, doughActivity, mixOfShell } from '../dough';
 import type { Analysis, ShellKind } from '../formula';
 import {
   boilingPointC,
@@ -42,6 +43,16 @@ const BAKED_SHELL = constant('baked shell', 0.1, 1.45e6);
 /** A raw one: wet, close and fat. Source: from memory. */
 const RAW_SHELL = constant('raw shell', 0.25, 2.9e6);
 
+/** A raw shell of a kind: its water boils out of it, at first a little later than pure water would. */
+function rawShell(kind: ShellKind, airPressurePa: number): Material {
+  const { water, dryG } = mixOfShell(kind);
+  return {
+    ...RAW_SHELL,
+    boilsC: boilingPointC(airPressurePa / doughActivity(water / dryG)),
+    waterKgM3: DOUGH_KG_M3 * water,
+  };
+}
+
 /** Volume expansion of a watery food at 40 to 70 °C, 1/K. Source: water, from memory. */
 const EXPANSION_PER_K = 5e-4;
 
@@ -67,10 +78,11 @@ export function fillingMaterial(
   thick = false,
   airPressurePa?: number,
 ): Material {
-  const food = foodProperties(analysis.composition, WARM_C);
+  const { composition } = analysis.whole;
+  const food = foodProperties(composition, WARM_C);
   const [c0, c1, c2] = food.heatCapacityJkgK;
   const density = food.densityKgM3;
-  const wet = analysis.share.water > LEAST_WATER;
+  const wet = composition.water > LEAST_WATER;
   return {
     name: 'filling',
     conductivityWmK: food.conductivityWmK,
@@ -79,13 +91,16 @@ export function fillingMaterial(
       ? {
           freezes: {
             fromC: freezingPointC(analysis.composition),
-            waterKgM3: density * freezableWater(analysis.composition),
+            waterKgM3: density * freezableWater(composition),
           },
         }
       : {}),
     ...(airPressurePa === undefined || !wet
       ? {}
-      : { boilsC: boilingPointC(airPressurePa / waterActivity(analysis.composition)) }),
+      : {
+          boilsC: boilingPointC(airPressurePa / waterActivity(analysis.composition)),
+          waterKgM3: density * composition.water,
+        }),
     ...(thick
       ? {}
       : {
@@ -104,7 +119,7 @@ export function layersAround(
   shellThicknessMm: number,
   vessel: VesselMaterial,
   startC: number,
-  raw = false,
+  raw?: { readonly airPressurePa: number },
 ): CupLayer[] {
   const wall = WALLS[vessel];
   const thin = wall.thicknessM < 0.002;
@@ -119,7 +134,7 @@ export function layersAround(
   const thicknessM = shellThicknessMm / 1000;
   return [
     {
-      material: raw ? RAW_SHELL : BAKED_SHELL,
+      material: raw ? rawShell(shell, raw.airPressurePa) : BAKED_SHELL,
       baseThicknessM: thicknessM,
       wallThicknessM: thicknessM,
       cells: 2,

@@ -3,6 +3,7 @@ import type { NoWindow, Rings, Wobble } from '../doneness';
 import type { BathForecast } from './bath';
 import type { CoolingForecast } from './cooling';
 import type { LaidForecast } from './laid';
+import type { Level } from '../shell';
 import type { OvenStep } from './programme';
 import type { Safety } from './safety';
 
@@ -91,6 +92,8 @@ export type ForecastVerdict =
   | (NoWindow & { readonly says: string });
 
 export interface Forecast {
+  /** How the filling stands in its vessel, and how it was meant to. */
+  readonly level: Level;
   readonly verdict: ForecastVerdict;
   /** Where the drawn history leaves the oven: the pull chosen, or the least bad one. */
   readonly pullS: number;

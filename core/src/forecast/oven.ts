@@ -1,18 +1,10 @@
-import { saturationPressurePa, standardPressurePa } from '../properties';
-import type { Evaporation, Face, Surroundings } from '../thermal';
-import { bathIn, BATH_VAPOUR_PA, type BathPlan, type BathSize } from './bath';
+import type { Face, Surroundings } from '../thermal';
+import type { OvenKind } from './ovenKinds';
+import { bathIn, UNDER_THE_RIM, type BathPlan, type BathSize } from './bath';
+import { evaporationOf, WATERY, type Drying } from './drying';
+import { airChangeOf, exchangeIn, radiantIn } from './enclosure';
 import type { VesselMaterial } from '../vessel';
 import { WALLS } from './materials';
-
-export type OvenKind = 'still' | 'fan' | 'deck';
-
-export const OVEN_KINDS: readonly OvenKind[] = ['still', 'fan', 'deck'];
-
-export const OVEN_KIND_NAMES: Readonly<Record<OvenKind, string>> = {
-  still: 'Still',
-  fan: 'Fan',
-  deck: 'Deck',
-};
 
 /** An oven as the kitchen knows it. */
 export interface Oven {
@@ -41,65 +33,18 @@ interface OvenAir {
  */
 export const AIR: Readonly<Record<OvenKind, OvenAir>> = {
   still: { topWm2K: 7, sideWm2K: 7, baseWm2K: 7 },
-  fan: { topWm2K: 18, sideWm2K: 18, baseWm2K: 15 },
+  fan: { topWm2K: 15, sideWm2K: 18, baseWm2K: 18 },
   deck: { topWm2K: 6, sideWm2K: 6, baseWm2K: 25 },
 };
-
-/**
- * Share of the fully wet rate at which a filling's surface begins to dry: fat and the air lying below
- * the rim hold some back. Calibrated: a fully wet surface would hold the top near 60 °C and never let
- * it set, none at all would let it boil; docs/model.md has the evidence.
- */
-export const SURFACE_WETNESS = 0.5;
-
-/**
- * How an open surface dries: its water activity (0 to 1), the loss at which a skin halves the rate, and how
- * much of a filling's wet surface there is of it, 0 to 1; all of it when not said.
- */
-export interface Drying {
-  readonly activity: number;
-  readonly skinKgM2: number;
-  readonly share?: number;
-}
-
-/** The evaporation of a surface that dries so, `wetness` of it left open, in air of that vapour pressure. */
-export const evaporationOf = (
-  { activity, skinKgM2, share = 1 }: Drying,
-  wetness: number,
-  vapourPressurePa: number,
-  altitudeM: number,
-): Evaporation => ({
-  wetness: SURFACE_WETNESS * wetness * share,
-  skinKgM2,
-  activity,
-  vapourPressurePa,
-  airPressurePa: standardPressurePa(altitudeM),
-});
-
-const DRIES: Drying = { activity: 1, skinKgM2: 0.4 };
-
-/**
- * How much more has to leave a surface before a skin halves its rate, where a bath fills the oven with steam:
- * custards in a bath keep a moist top, and hardly skin over (common practice). Calibrated with the minutes of
- * pots of 250 ml, in a fan oven; docs/model.md.
- */
-const MOIST_SKIN = 3.5;
-
-/** Water vapour in a closed oven with custards in it, Pa. From memory. */
-const OVEN_VAPOUR_PA = 4000;
-
-/** Water vapour in an oven, Pa: once it has cooled with its door shut or ajar, no more than its air can hold. */
-const vapourIn = (airC: number, withBath: boolean): number =>
-  Math.min(withBath ? BATH_VAPOUR_PA : OVEN_VAPOUR_PA, saturationPressurePa(Math.max(0, airC)));
 
 export const FOOD_EMISSIVITY = 0.95;
 
 /**
- * What a wall above the water still meets of the oven: the pan and the neighbouring vessels, as warm as
- * itself, hide most of the hot walls, and the air between them hardly moves. From memory, an estimate of
- * the view over a pan's rim.
+ * What a wall above the water still meets of the oven's radiation: neighbouring vessels, as warm as itself, hide most
+ * of the hot lining, the pan's rim a part of it. And what a top under that rim meets of the convection. From memory,
+ * estimates of the view over a pan's rim.
  */
-const IN_THE_PAN = { convection: 0.5, radiation: 0.3 } as const;
+const IN_THE_PAN = { alone: 0.6, amongOthers: 0.3, topConvection: 0.75 } as const;
 
 /** What a vessel stands on, or above. */
 export const STANDINGS = ['rack', 'cold-tray', 'hot-tray', 'shielded'] as const;
@@ -141,9 +86,18 @@ export interface InOven {
   readonly standing?: Standing;
   /** A foil loosely over the top. */
   readonly foil?: boolean;
-  /** How what is open to the air dries; as water when not said. */
+  /** How what is open to the air dries; as a watery filling when not said. */
   readonly drying?: Drying;
+  /** What stands in the oven; this vessel alone when not said. */
+  readonly load?: { readonly vessels: number; readonly areaM2: number };
+  /** Of the kitchen, °C; 22 when not said. */
+  readonly roomC?: number;
+  /** The door stands ajar. */
+  readonly ajar?: boolean;
 }
+
+/** Outside of a vessel of which nothing is said, m². */
+const USUAL_LOAD = { vessels: 1, areaM2: 0.12 } as const;
 
 /** What a vessel meets in an oven whose air and walls really are as given, °C. */
 export function inOven(
@@ -151,38 +105,62 @@ export function inOven(
   { airC, wallsC }: { readonly airC: number; readonly wallsC: number },
   vessel: VesselMaterial,
   altitudeM: number,
-  { bath, standing = 'rack', foil = false, drying = DRIES }: InOven = {},
+  {
+    bath,
+    standing = 'rack',
+    foil = false,
+    drying = WATERY,
+    load = USUAL_LOAD,
+    roomC = 22,
+    ajar = false,
+  }: InOven = {},
 ): Surroundings {
   const air = AIR[kind];
-  const face = (convectionWm2K: number, emissivity: number): Face => ({
+  const loadM2 = load.vessels * load.areaM2;
+  const radiantC = radiantIn(kind, wallsC, roomC);
+  const face = (convectionWm2K: number, emissivity: number, seen = 1): Face => ({
     convectionWm2K,
     airC,
-    emissivity,
-    radiantC: wallsC,
+    emissivity: seen * exchangeIn(kind, emissivity, loadM2),
+    radiantC,
   });
   const outside = WALLS[vessel].emissivity;
   const under = UNDER[standing];
-  const vapourPa = vapourIn(airC, bath !== undefined);
+  const airChange = airChangeOf(kind, { airC, ajar }, load.vessels);
+  const { roomPa } = airChange;
   const over = foil ? UNDER_FOIL : { convection: 1, radiation: 1, wetness: 1 };
   return {
     top: {
-      ...face(air.topWm2K * over.convection, FOOD_EMISSIVITY * over.radiation),
-      evaporation: evaporationOf(
-        bath ? { ...drying, skinKgM2: MOIST_SKIN * drying.skinKgM2 } : drying,
-        over.wetness,
-        vapourPa,
-        altitudeM,
+      ...face(
+        air.topWm2K * over.convection * (bath ? IN_THE_PAN.topConvection : 1),
+        FOOD_EMISSIVITY,
+        over.radiation,
       ),
+      evaporation: evaporationOf(drying, over.wetness, roomPa, altitudeM),
     },
     side: bath
-      ? face(air.sideWm2K * IN_THE_PAN.convection, outside * IN_THE_PAN.radiation)
+      ? face(
+          air.sideWm2K * UNDER_THE_RIM,
+          outside,
+          bath.plan.vessels > 1 ? IN_THE_PAN.amongOthers : IN_THE_PAN.alone,
+        )
       : face(air.sideWm2K, outside),
     base: face(
       Math.max(under.leastWm2K, air.baseWm2K * under.convection),
-      outside * under.radiation,
+      outside,
+      under.radiation,
     ),
+    airChange,
     ...(bath
-      ? { bath: bathIn(bath.plan, bath.size, air, { airC, wallsC, vapourPa }, altitudeM) }
+      ? {
+          bath: bathIn(
+            bath.plan,
+            bath.size,
+            air,
+            { airC, radiantC, exchange: (of) => exchangeIn(kind, of, loadM2), vapourPa: roomPa },
+            altitudeM,
+          ),
+        }
       : {}),
   };
 }

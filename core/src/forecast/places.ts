@@ -2,7 +2,8 @@ import { ROOM_VAPOUR_PA, standardPressurePa } from '../properties';
 import type { Bath, Course, Face, Surroundings } from '../thermal';
 import type { VesselMaterial } from '../vessel';
 import { WALLS } from './materials';
-import { evaporationOf, FOOD_EMISSIVITY, type Drying } from './oven';
+import { evaporationOf, type Drying } from './drying';
+import { FOOD_EMISSIVITY } from './oven';
 
 /** Where a bake is put once it is done. */
 export const OUT_PLACES = [

@@ -4,7 +4,8 @@ import type { EggGrade, Ingredient } from '../ingredients';
 import { fail, succeed, type Result } from '../result';
 import type { Vessel } from '../vessel';
 import type { BathPlan } from './bath';
-import { OVEN_LIMITS_C, type OvenKind, type Standing } from './oven';
+import { OVEN_LIMITS_C, type Standing } from './oven';
+import type { OvenKind } from './ovenKinds';
 import { TOP_UP_LIMITS, type TopUp } from './topUp';
 import type { Laid } from './laid';
 import type { OutStep } from './places';
@@ -25,7 +26,10 @@ export interface ForecastPlan {
   readonly rawShell?: boolean;
   /** The colour a shell that was baked before goes in with; golden when not said. */
   readonly shellShade?: TargetShade;
+  /** The gap to the rim that is wanted, mm. */
   readonly headspaceMm: number;
+  /** Filling in one vessel as it was mixed, g; as much as leaves the gap when not said. */
+  readonly fillingG?: number;
   /** What goes in under and over the filling, from the base up. */
   readonly laid?: readonly Laid[];
   /** Part of the filling is poured in the oven. */
@@ -53,8 +57,8 @@ export interface ForecastPlan {
 
 export type PullChoice = 'earliest' | 'best' | 'latest';
 
-/** Temperatures between which a filling is poured, °C. Common practice. */
-export const START_LIMITS_C = { least: 0, most: 75 } as const;
+/** Temperatures between which a filling is poured, °C: hot cream on yolks gives up to 92. Common practice. */
+export const START_LIMITS_C = { least: 0, most: 92 } as const;
 export const ROOM_LIMITS_C = { least: -5, most: 50 } as const;
 export const ALTITUDE_LIMITS_M = { least: -400, most: 5000 } as const;
 
@@ -134,6 +138,9 @@ export function checkConditions(plan: ForecastPlan): Result<true> {
   }
   if (outside(plan.roomC, ROOM_LIMITS_C)) {
     return fail('room', 'The kitchen must be between -5 and 50 °C.', 'roomC');
+  }
+  if (plan.fillingG !== undefined && !(plan.fillingG > 0)) {
+    return fail('filling-none', 'There is no filling on the list yet.', 'lines');
   }
   if (outside(plan.altitudeM, ALTITUDE_LIMITS_M)) {
     return fail('altitude', 'The altitude must be between -400 and 5000 m.', 'altitudeM');

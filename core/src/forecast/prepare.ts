@@ -1,10 +1,10 @@
 import { reactionsOf } from '../doneness';
-import { analyse, PART_NAMES, type Analysis } from '../formula';
+import { analyse, cannotTell, PART_NAMES, type Analysis } from '../formula';
 import { findAmong } from '../ingredients';
 import { standardPressurePa } from '../properties';
 import { fail, succeed, type Result } from '../result';
 import { bakesOf, judgePart, type Bakes } from '../setting';
-import { fillToHeadspace, roomInside } from '../shell';
+import { levelIn, roomInside, type Level } from '../shell';
 import {
   aroundAt,
   buildModel,
@@ -15,10 +15,13 @@ import {
   type Model,
 } from '../thermal';
 import { checkVessel, depthOfMm, roundLike } from '../vessel';
+import type { Colouring } from './colouring';
 import { bathSize, type BathSize } from './bath';
-import { dryingOf, laidLayers, levelOverMm, type LaidLayer } from './laid';
+import { dryingOf, type Drying } from './drying';
+import { laidLayers, levelOverMm, type LaidLayer } from './laid';
+import { underMlOf } from './level';
 import { fillingMaterial, layersAround } from './materials';
-import { inOven, type Drying } from './oven';
+import { inOven } from './oven';
 import { courseOut, type WayOut } from './places';
 import { checkConditions, hottestSetC, type ForecastPlan } from './plan';
 import { ovenStretches, type OvenProgramme, type OvenStep, type Sign } from './programme';
@@ -44,7 +47,10 @@ export interface Prepared {
   /** A sign that is waited for and does not come. */
   readonly neverShows?: Sign;
   readonly analysis: Analysis;
+  readonly level: Level;
   readonly bakes: Bakes;
+  /** How its open top takes colour. */
+  readonly colouring: Colouring;
   readonly bath: BathSize | undefined;
   /** From when it goes in, s. */
   readonly oven: Course;
@@ -62,10 +68,12 @@ export function prepareTimed(plan: ForecastPlan, resolution = 1, setShiftK = 0):
   const vesselProblem = checkVessel(plan.vessel)[0];
   if (vesselProblem) return { ok: false, problem: { ...vesselProblem, path: 'vessel' } };
   const find = findAmong(plan.own ?? []);
-  const analysis = analyse(plan.lines, plan.eggGrade, find);
+  const analysis = analyse(plan.lines, plan.eggGrade, find, plan.family);
+  const known = checkLines(analysis);
+  if (!known.ok) return known;
   const judged = judgePart(analysis, plan.family, plan.shell);
   if (judged.kind === 'not-judged') return fail('not-judged', judged.reason, 'family');
-  const found = bakesOf(judged, plan.family);
+  const found = bakesOf(judged, plan.family, plan.shell);
   if (!found) {
     return fail(
       'not-forecast',
@@ -89,19 +97,20 @@ export function prepareTimed(plan: ForecastPlan, resolution = 1, setShiftK = 0):
   }
   const room = roomInside(plan.vessel, plan.shell === 'none' ? 0 : plan.shellThicknessMm);
   if (!room.ok) return room;
-  const underMl = (plan.laid ?? []).reduce(
-    (sum, { place, ml }) => sum + (place === 'under' ? ml : 0),
-    0,
-  );
-  const fill = fillToHeadspace(room.value, plan.headspaceMm, analysis.densityGMl, underMl);
-  if (!fill.ok) return fill;
-  const { depthMm } = fill.value;
+  const underMl = underMlOf(plan);
+  const { headspaceMm, fillingG } = plan;
+  const { densityGMl } = analysis.whole;
+  const level = levelIn(room.value, { headspaceMm, fillingG, densityGMl, underMl });
+  if (!level.ok) return level;
+  const { depthMm, massG } = level.value;
   const fromMm = levelOverMm(room.value, underMl);
   if (depthMm - fromMm < LEAST_FILLING_MM) {
     return fail(
       'nothing-left',
-      `What lies under it leaves the filling ${(depthMm - fromMm).toFixed(1)} mm. Use less of it, or a deeper tin.`,
-      'headspaceMm',
+      underMl > 0
+        ? `Over what lies under it the filling stands ${(depthMm - fromMm).toFixed(1)} mm high. Use less of what is under it, or mix more.`
+        : `The batch stands ${(depthMm - fromMm).toFixed(1)} mm high in this tin: that is a glaze. Mix more, or take a smaller tin.`,
+      plan.fillingG === undefined ? 'headspaceMm' : 'lines',
     );
   }
   const airPressurePa = standardPressurePa(plan.altitudeM);
@@ -117,7 +126,7 @@ export function prepareTimed(plan: ForecastPlan, resolution = 1, setShiftK = 0):
     room.value.shellThicknessMm,
     plan.vessel.material,
     plan.roomC,
-    plan.rawShell,
+    plan.rawShell ? { airPressurePa } : undefined,
   );
   const cup: Cup = {
     material: fillingMaterial(analysis, bakes.thick, airPressurePa),
@@ -133,9 +142,11 @@ export function prepareTimed(plan: ForecastPlan, resolution = 1, setShiftK = 0):
   const model = buildModel(cup, reactions, resolution);
   const { topUp } = plan;
   const firstMm = topUp
-    ? (depthOfMm(room.value, underMl + topUp.share * fill.value.volumeMl) ?? depthMm) - fromMm
+    ? (depthOfMm(room.value, underMl + (topUp.share * massG) / analysis.whole.densityGMl) ??
+        depthMm) - fromMm
     : 0;
-  const courses = coursesOf(plan, model, bath?.value, dryingOf(analysis, bakes.skinKgM2, laid));
+  const drying = dryingOf(analysis, laid);
+  const courses = coursesOf(plan, model, bath?.value, drying);
   const shellM = around.length > 1 ? room.value.shellThicknessMm / 1000 : undefined;
   return succeed({
     model,
@@ -147,12 +158,22 @@ export function prepareTimed(plan: ForecastPlan, resolution = 1, setShiftK = 0):
     shellLayer: around.length > 1 ? laid.length : undefined,
     steps: plan.programme?.steps ?? [],
     analysis,
+    level: level.value,
     bakes,
+    colouring: { browns: bakes.browns, drying },
     bath: bath?.value,
     followRim:
       shellM === undefined ? undefined : (outS) => rimFollower(plan, shellM, courses.oven, outS),
     ...courses,
   });
+}
+
+/** Whether all that a forecast rests on is known: each ingredient, and how much of it. */
+function checkLines(analysis: Analysis): Result<true> {
+  const problem = analysis.problems.find(({ code }) => code !== 'formula-empty');
+  if (problem) return { ok: false, problem };
+  const untold = cannotTell(analysis);
+  return untold ? fail('amount-unknown', untold, 'lines') : succeed(true);
 }
 
 /** Less filling than this is a glaze, and not forecast, mm. */
@@ -179,7 +200,7 @@ function coursesOf(
     heatJK: capacityOfModelJK(model, plan.fillingStartC),
     startC: plan.fillingStartC,
   };
-  const courseIn = (setC: number, programme: OvenProgramme, untilS: number): Course =>
+  const courseIn = (setC: number, programme: OvenProgramme, untilS: number, ajar = false): Course =>
     ovenStretches(plan.oven.kind, setC, plan.oven.offsetK, roomC, programme, load, untilS).map(
       ({ untilS, airC, wallsC }) => ({
         untilS,
@@ -188,6 +209,9 @@ function coursesOf(
           ...(standing ? { standing } : {}),
           ...(foil ? { foil } : {}),
           drying,
+          load,
+          roomC,
+          ajar,
         }),
       }),
     );
@@ -205,6 +229,7 @@ function coursesOf(
         standsAtC,
         { entersAtC: standsAtC, steps: [{ atMin: 0, to: door }] },
         COOLING_OVEN_S,
+        door === 'off-ajar',
       );
     },
   });

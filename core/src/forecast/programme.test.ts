@@ -18,19 +18,31 @@ const at = (stretches: readonly OvenStretch[], minutes: number): OvenStretch =>
 
 describe('an oven over a bake', () => {
   it('that is hot and has little in it is one steady stretch', () => {
-    expect(oven(150)).toEqual([{ untilS: 7200, airC: 150, wallsC: 150 }]);
+    const [only, ...more] = oven(150);
+    expect(more).toEqual([]);
+    expect(only).toMatchObject({ untilS: 7200, airC: 150 });
+  });
+
+  // Worked by hand: at 150 °C in a kitchen of 20 a still oven loses 4.5 × 130 = 585 W through its walls; the lining has
+  // 15 % of it from the air, over 8 W/(m² K) × 0.95 m²: it stands 11.5 K
+  // under it. A stone deck is heated from within.
+  it('has a lining cooler than the air that warms it', () => {
+    const empty = (kind: 'still' | 'fan' | 'deck') =>
+      ovenStretches(kind, 150, 0, ROOM_C, {}, undefined, 3600)[0]!;
+    expect(empty('still').wallsC).toBeCloseTo(150 - 11.5, 1);
+    expect(empty('deck').wallsC).toBeCloseTo(150, 6);
   });
 
   it('adds what it is off by', () => {
     const [only] = ovenStretches('fan', 150, -12, ROOM_C, {}, undefined, 3600);
-    expect(only).toMatchObject({ airC: 138, wallsC: 138 });
+    expect(only).toMatchObject({ airC: 138 });
   });
 
   // Common practice: a domestic oven is hot in 15 to 20 min; from memory, a stone deck takes about an hour.
   it('heats up from cold as ovens do', () => {
     const domestic = oven(180, { entersAtC: ROOM_C });
-    expect(at(domestic, 8).wallsC).toBeLessThan(150);
-    expect(at(domestic, 22).wallsC).toBeGreaterThan(175);
+    expect(at(domestic, 8).airC).toBeLessThan(150);
+    expect(at(domestic, 22).airC).toBeGreaterThan(175);
     const deck = ovenStretches('deck', 200, 0, ROOM_C, { entersAtC: ROOM_C }, undefined, 2 * 3600);
     expect(at(deck, 30).wallsC).toBeLessThan(150);
     expect(at(deck, 110).wallsC).toBeGreaterThan(190);

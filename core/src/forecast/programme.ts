@@ -1,4 +1,5 @@
-import type { OvenKind } from './oven';
+import { liningDeficitK } from './enclosure';
+import type { OvenKind } from './ovenKinds';
 
 /** Signs a cook turns the oven on by, instead of a minute. */
 export const SIGNS = ['rim-set', 'half-set', 'shell-golden', 'top-colours'] as const;
@@ -76,10 +77,16 @@ const WIDE = 10;
 const AIR_LEFT = 0.35;
 /** Heat to what stands in it, W/(m² K), by convection and radiation, for the sag only. From memory. */
 const LOAD_WM2K = 15;
+/** Of that, what the lining radiates. From memory. */
+const RADIATED = 0.6;
 /** A wet load warms no further than this while it bakes, °C. Common practice: a custard's end. */
 const LOAD_TOP_C = 85;
 /** A thermostat's round, s. From memory: three to five minutes. */
 const SWING_PERIOD_S = 240;
+
+/** The lining of an oven that is hot and steady with little in it, °C. */
+export const liningAtRestC = (kind: OvenKind, airC: number, roomC: number): number =>
+  airC - liningDeficitK(kind, BODIES[kind].lossWK * (airC - roomC));
 
 const TICK_S = 5;
 
@@ -126,7 +133,6 @@ function follow(
     // A thermostat holds the mean: the swing rides on it, as long as it is on.
     const swing =
       typeof to === 'number' ? swingK * Math.sin((2 * Math.PI * timeS) / SWING_PERIOD_S) : 0;
-    states.push({ airC: wallsC + swing - deficitK, wallsC: wallsC + swing });
     const wantedC = typeof to === 'number' ? to + offsetK : -Infinity;
     const loss = body.lossWK * (open ? WIDE : to === 'off-ajar' ? AJAR : 1) * (wallsC - roomC);
     const toLoadW = load ? load.vessels * load.areaM2 * LOAD_WM2K * (wallsC - loadC) : 0;
@@ -135,6 +141,9 @@ function follow(
     }
     const neededW = ((wantedC - wallsC) * body.heatJK) / TICK_S + loss + toLoadW;
     const heaterW = Math.min(body.powerW, Math.max(0, neededW));
+    // What the lining loses and radiates, it has from the heater and, the rest, from the air.
+    const cooler = liningDeficitK(kind, Math.min(heaterW, loss + RADIATED * toLoadW));
+    states.push({ airC: wallsC + swing - deficitK, wallsC: wallsC + swing - cooler });
     wallsC += (TICK_S * (heaterW - loss - toLoadW)) / body.heatJK;
   }
   return states;

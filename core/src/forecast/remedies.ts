@@ -1,14 +1,22 @@
 import { analyse, type Line } from '../formula';
 import { findAmong } from '../ingredients';
+import type { Level } from '../shell';
 import { insideOf } from '../vessel';
 import { forecast } from './forecast';
+import { filledToGap, levelOf } from './level';
 import type { ForecastPlan } from './plan';
 
 /** What to change on a plan to open a window. */
 export type RemedyChange =
   | { readonly kind: 'oven'; readonly byK: number }
   | { readonly kind: 'start'; readonly fillingStartC: number }
-  | { readonly kind: 'depth'; readonly headspaceMm: number }
+  /** So many mm shallower, which leaves a gap of `headspaceMm` and takes this share of the batch. */
+  | {
+      readonly kind: 'depth';
+      readonly byMm: number;
+      readonly headspaceMm: number;
+      readonly share: number;
+    }
   | { readonly kind: 'bath'; readonly bath: NonNullable<ForecastPlan['bath']> }
   | { readonly kind: 'starch'; readonly grams: number };
 
@@ -49,7 +57,7 @@ export function withRemedy(plan: ForecastPlan, change: RemedyChange): ForecastPl
     case 'start':
       return { ...plan, fillingStartC: change.fillingStartC };
     case 'depth':
-      return { ...plan, headspaceMm: change.headspaceMm };
+      return filledToGap(plan, change.headspaceMm);
     case 'bath':
       return { ...plan, bath: change.bath };
     case 'starch': {
@@ -80,18 +88,26 @@ function bathFor(plan: ForecastPlan): NonNullable<ForecastPlan['bath']> {
   };
 }
 
+/** The plan filled so many mm shallower; none where nothing would be left to fill. */
+function shallowerBy(plan: ForecastPlan, { gapMm, massG }: Level, byMm: number): RemedyChange[] {
+  const headspaceMm = gapMm + byMm;
+  const level = levelOf(filledToGap(plan, headspaceMm));
+  return level.ok ? [{ kind: 'depth', byMm, headspaceMm, share: level.value.massG / massG }] : [];
+}
+
 /** Changes of one kind, the smallest first. */
 function ladders(plan: ForecastPlan): RemedyChange[][] {
   const steps = (count: number) => Array.from({ length: count }, (_, index) => index + 1);
-  const heightMm = insideOf(plan.vessel).heightMm;
-  const roomMm = heightMm - plan.headspaceMm - (plan.shell === 'none' ? 0 : plan.shellThicknessMm);
-  const { mixtureG } = analyse(plan.lines, plan.eggGrade, findAmong(plan.own ?? []));
-  const shallower = Math.floor((0.6 * roomMm) / 2);
+  const level = levelOf(plan);
+  if (!level.ok) return [];
+  const { depthMm } = level.value;
+  const { mixtureG } = analyse(plan.lines, plan.eggGrade, findAmong(plan.own ?? []), plan.family);
+  const shallower = Math.floor((0.6 * depthMm) / 2);
   return [
     steps(12).map((n) => ({ kind: 'oven', byK: -5 * n })),
     steps(12).map((n) => ({ kind: 'oven', byK: 5 * n })),
     plan.bath || plan.shell !== 'none' ? [] : [{ kind: 'bath', bath: bathFor(plan) }],
-    steps(shallower).map((n) => ({ kind: 'depth', headspaceMm: plan.headspaceMm + 2 * n })),
+    steps(shallower).flatMap((n) => shallowerBy(plan, level.value, 2 * n)),
     steps(6)
       .map((n) => plan.fillingStartC + 5 * n)
       .filter((celsius) => celsius <= 60)

@@ -31,8 +31,9 @@ describe('the puff of a bake', () => {
     if (!result.ok) throw new Error(result.problem.message);
     return result.value;
   };
+  const { fillingG: _batch, ...fullTin } = PIE;
   const batter: ForecastPlan = {
-    ...PIE,
+    ...fullTin,
     family: 'batter-custard',
     lines: listOf({ milk: 300, cream: 200, egg: 250, sugar: 100, 'wheat-flour': 40 }),
     shell: 'none',

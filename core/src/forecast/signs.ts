@@ -3,7 +3,7 @@ import { wobbleOf } from '../doneness';
 import { succeed, type Result } from '../result';
 import type { Course, Cup, Moment, Reaction } from '../thermal';
 import { bakeUntil } from './bakeUntil';
-import { browningAlong, topHalfwayC } from './colouring';
+import { topBrowningAlong } from './colouring';
 import type { ForecastPlan } from './plan';
 import { prepareTimed, type Prepared } from './prepare';
 import type { OvenStep, Sign } from './programme';
@@ -27,17 +27,17 @@ const SEEN: Readonly<Record<Sign, Seen>> = {
 
 /** Reads a sign's quantity off a bake as it goes on, moment by moment; nothing colours that is not there. */
 function readerOf(prepared: Prepared, of: Seen['of']): (moment: Moment) => number {
-  const { model, followRim } = prepared;
+  const { model, followRim, colouring } = prepared;
   if (of === 'moves') return (moment) => wobbleOf(model, moment).share;
   if (of === 'rim') {
     const lightness = followRim?.();
     return (moment) => lightness?.(model, moment) ?? Infinity;
   }
-  const celsius = topHalfwayC(model.mesh);
   let brown = 0;
   let before: Moment | undefined;
   return (moment) => {
-    brown += browningAlong(before ? [before, moment] : [moment], celsius).at(-1)!;
+    const since = before ? [before, moment] : [moment];
+    brown += topBrowningAlong(model.mesh, colouring, since).at(-1)!;
     before = moment;
     return lightnessAfter(brown);
   };

@@ -1,8 +1,10 @@
 import { centreOf, learntEnough, tryPulls, windowOf } from '../doneness';
 import { succeed, type Result } from '../result';
 import { later, readerAt, runCourse, type Model, type Moment } from '../thermal';
-import type { ForecastPlan } from './plan';
+import { filledToGap, levelOf } from './level';
+import { START_LIMITS_C, type ForecastPlan } from './plan';
 import { bakeUntil } from './bakeUntil';
+import { topFollower } from './colouring';
 import { prepare } from './signs';
 
 /** How unsure the inputs of a forecast are: standard uncertainties. */
@@ -99,11 +101,15 @@ export interface Member {
 
 /** The plan with its inputs off by a draw; the level never past the rim, nor the mix out of its limits. */
 function shifted(plan: ForecastPlan, shift: Shift): ForecastPlan {
+  const level = levelOf(plan);
+  const gapMm = level.ok ? level.value.gapMm : plan.headspaceMm;
   return {
-    ...plan,
+    ...filledToGap(plan, Math.max(0, gapMm - shift.depthMm)),
     oven: { ...plan.oven, offsetK: plan.oven.offsetK + shift.ovenK },
-    fillingStartC: Math.min(75, Math.max(0, plan.fillingStartC + shift.startK)),
-    headspaceMm: Math.max(0, plan.headspaceMm - shift.depthMm),
+    fillingStartC: Math.min(
+      START_LIMITS_C.most,
+      Math.max(START_LIMITS_C.least, plan.fillingStartC + shift.startK),
+    ),
   };
 }
 
@@ -129,9 +135,10 @@ export function memberOf(plan: ForecastPlan, shift: Shift, pullS: number): Resul
   const prepared = prepare(shifted(plan, shift), SPREAD_RESOLUTION, shift.setK);
   if (!prepared.ok) return prepared;
   const { model, bakes, oven, out, firstPour } = prepared.value;
-  const enough = learntEnough(model, bakes.spoiltAtMost);
+  const top = topFollower(prepared.value);
+  const enough = learntEnough(model, bakes, top.goldenBy);
   const { poured, moments: baked } = bakeUntil(prepared.value, enough, SPREAD_STEPS);
-  const verdict = windowOf(tryPulls(model, baked, out, SPREAD_TRIES), bakes.spoiltAtMost);
+  const verdict = windowOf(tryPulls(model, baked, out, SPREAD_TRIES), bakes, top.colours());
   const before = baked.filter(({ timeS }, index) => index === 0 || timeS <= pullS);
   const from = before[before.length - 1]!;
   const rest = runCourse(model, from, oven, pullS, { ...SPREAD_STEPS, firstStepS: 60 });

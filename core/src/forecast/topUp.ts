@@ -76,6 +76,7 @@ export function pourOn(first: Model, moment: Moment, whole: Model, startC: numbe
     ...moment,
     temperatureC,
     extents,
+    boiledKgM3: new Float64Array(temperatureC.length),
     driedKgM2: new Float64Array(to.columns),
     surfaceC: Float64Array.from(
       { length: to.columns },

@@ -70,10 +70,10 @@ describe('analysing a formula', () => {
   // Source: common practice. A litre of milk, ten eggs' worth and sugar make about a litre and a half.
   it('weighs and fills as a kitchen would expect', () => {
     const found = analyse(custard, 'EU M');
-    expect(found.densityGMl).toBeGreaterThan(1.03);
-    expect(found.densityGMl).toBeLessThan(1.09);
-    expect(found.volumeMl).toBeGreaterThan(1400);
-    expect(found.volumeMl).toBeLessThan(1550);
+    expect(found.whole.densityGMl).toBeGreaterThan(1.03);
+    expect(found.whole.densityGMl).toBeLessThan(1.09);
+    expect(found.whole.volumeMl).toBeGreaterThan(1400);
+    expect(found.whole.volumeMl).toBeLessThan(1550);
   });
 
   it('gathers allergens and cautions', () => {
@@ -96,7 +96,7 @@ describe('analysing a formula', () => {
     expect(found.problems[0]?.code).toBe('formula-empty');
     expect(found.eggToLiquid).toBeUndefined();
     expect(found.yolkToWhite).toBeUndefined();
-    expect(found.volumeMl).toBe(0);
+    expect(found.whole.volumeMl).toBe(0);
   });
 });
 

@@ -2,6 +2,7 @@ export * from './analysis';
 export * from './formula';
 export * from './kinds';
 export * from './line';
+export * from './unknown';
 export * from './makeUp';
 export * from './remarks';
 export * from './scale';

@@ -9,6 +9,7 @@ export const FAMILIES = [
   'starch-pudding',
   'curd',
   'nut-cream',
+  'fruit-filling',
   'cold-set',
 ] as const;
 
@@ -25,6 +26,7 @@ export const FAMILY_NAMES: Readonly<Record<Family, string>> = {
   'starch-pudding': 'Eggless starch pudding',
   curd: 'Curd',
   'nut-cream': 'Nut cream',
+  'fruit-filling': 'Baked fruit filling',
   'cold-set': 'Gelatine or cold set',
 };
 

@@ -16,12 +16,23 @@ export const LINE_UNITS: readonly LineUnit[] = [
   'piece',
 ];
 
+/** Why a line has no amount: nobody knows it, or it goes in by eye or to taste. */
+export const VAGUE = ['unknown', 'by-eye'] as const;
+export type Vague = (typeof VAGUE)[number];
+
+export const VAGUE_NAMES: Readonly<Record<Vague, string>> = {
+  unknown: 'Unknown',
+  'by-eye': 'By eye',
+};
+
 /** One line of a formula: so much of one ingredient, in the unit the cook wrote. */
 export interface Line {
   readonly id: string;
   readonly ingredientId: string;
+  /** Counts for nothing where the amount is vague. */
   readonly amount: number;
   readonly unit: LineUnit;
+  readonly vague?: Vague;
   readonly note?: string;
   /** What the cook wrote, where the line was read from text. */
   readonly written?: string;
@@ -82,10 +93,15 @@ export function unitsFor(ingredient: Ingredient | undefined): readonly LineUnit[
   return LINE_UNITS.filter((unit) => unit !== 'mg' && (unit !== 'piece' || counted !== undefined));
 }
 
-/** A line with what may be used instead put in its place, and the other way round; as it was without one. */
+/**
+ * A line with what may be used instead put in its place, and the other way round; as it was without one. A line
+ * without an amount is not kept to be swapped back.
+ */
 export function swapped(line: Line): Line {
-  const { instead, heldBack: _, ...rest } = line;
+  const { instead, heldBack: _, vague, ...rest } = line;
   if (!instead) return line;
   const { ingredientId, amount, unit } = line;
+  // What nobody measured is not kept as an amount of nothing.
+  if (vague) return { ...rest, ...instead };
   return { ...rest, ...instead, instead: { ingredientId, amount, unit } };
 }

@@ -1,5 +1,5 @@
 import type { Analysis } from '../formula';
-import { gramsOf, isFlour, over } from './amounts';
+import { gramsOf, isFlour, over, thickeningG } from './amounts';
 import { bandWarning, type Band, type BySign, type Firmness } from './verdict';
 
 const given = (bands: readonly Band[], more: readonly (string | undefined)[] = []): string[] =>
@@ -13,6 +13,15 @@ const noEgg = (analysis: Analysis): string | undefined =>
 
 const orPourable = (analysis: Analysis, firmness: Firmness): Firmness =>
   eggG(analysis) > 0 ? firmness : 'pourable';
+
+/** Egg and share of white in it from which a purée stands turned out. From memory, as of whole-egg custards. */
+const STANDS = { egg: 0.09, white: 0.33 } as const;
+
+function standsAlone({ share, composition }: Analysis): boolean {
+  const { eggWhiteProtein, eggYolkProtein } = composition;
+  const white = over(eggWhiteProtein, eggWhiteProtein + eggYolkProtein) ?? 0;
+  return share.egg >= STANDS.egg && white >= STANDS.white;
+}
 
 /** Judges a fruit batter custard. Source: common practice (section and bands). Never throws. */
 export function judgeBatter(analysis: Analysis): BySign {
@@ -31,12 +40,18 @@ export function judgeBatter(analysis: Analysis): BySign {
       least: 0.02,
       most: 0.05,
     },
-    { name: 'Sugar', value: analysis.share.sugar, shownAs: 'share', least: 0.06, most: 0.2 },
+    {
+      name: 'Added sugar',
+      value: analysis.share.addedSugar,
+      shownAs: 'share',
+      least: 0.06,
+      most: 0.2,
+    },
   ];
   return {
     kind: 'by-sign',
     setBy: 'egg, with a little flour',
-    endC: { from: 80, to: 88 },
+    endC: { from: 80 },
     treatment:
       'Rest the mix cold, sieve it over the fruit, bake hot without a bath until it has risen and the middle no longer gives.',
     fails:
@@ -52,8 +67,14 @@ export function judgeBatter(analysis: Analysis): BySign {
 /** Judges a vegetable-purée custard. Source: common practice. Never throws. */
 export function judgePuree(analysis: Analysis): BySign {
   const bands: Band[] = [
-    { name: 'Egg', value: analysis.share.egg, shownAs: 'share', least: 0.07, most: 0.16 },
-    { name: 'Sugar', value: analysis.share.sugar, shownAs: 'share', least: 0.08, most: 0.29 },
+    { name: 'Egg', value: analysis.share.egg, shownAs: 'share', least: 0.07, most: 0.12 },
+    {
+      name: 'Added sugar',
+      value: analysis.share.addedSugar,
+      shownAs: 'share',
+      least: 0.08,
+      most: 0.29,
+    },
   ];
   const pureeG = gramsOf(analysis, (each) => each.role === 'purée');
   return {
@@ -64,14 +85,16 @@ export function judgePuree(analysis: Analysis): BySign {
       'Weigh the purée, not the roots. Bake until the rim is puffed and a hand’s width in the middle still moves; cool at least an hour before cutting.',
     fails:
       'Past 85 °C it weeps and cracks from the middle; wet purée makes it sink. A raw shell under it needs a hot start.',
-    firmness: orPourable(analysis, 'sliceable'),
-    firmnessWhy: 'The purée’s own fibre and starch help the egg: it cuts clean once cold.',
+    firmness: orPourable(analysis, standsAlone(analysis) ? 'unmouldable' : 'sliceable'),
+    firmnessWhy: standsAlone(analysis)
+      ? 'Egg and white enough to be turned out once it is cold; the purée’s fibre and starch help.'
+      : 'The purée’s own fibre and starch help the egg: it cuts clean once cold.',
     bands,
     warnings: given(bands, [
       noEgg(analysis),
       pureeG > 0 ? undefined : 'There is no purée on the list: this is a plain custard.',
     ]),
-    source: 'common practice; upper band of egg from memory',
+    source: 'common practice; lower band of sugar from memory',
   };
 }
 
@@ -79,7 +102,13 @@ export function judgePuree(analysis: Analysis): BySign {
 export function judgeCheese(analysis: Analysis): BySign {
   const bands: Band[] = [
     { name: 'Egg', value: analysis.share.egg, shownAs: 'share', least: 0.1, most: 0.25 },
-    { name: 'Sugar', value: analysis.share.sugar, shownAs: 'share', least: 0.12, most: 0.3 },
+    {
+      name: 'Added sugar',
+      value: analysis.share.addedSugar,
+      shownAs: 'share',
+      least: 0.1,
+      most: 0.28,
+    },
   ];
   return {
     kind: 'by-sign',
@@ -89,8 +118,9 @@ export function judgeCheese(analysis: Analysis): BySign {
       'All at room temperature, eggs last, no air. Bake slowly, in a bath if it is deep; leave it in the shut oven, then the room, then the night in the fridge.',
     fails:
       'Air and speed puff it and it cracks as it falls; past 77 °C in the middle it is grainy. A side that sticks tears it: free the rim while warm.',
-    firmness: orPourable(analysis, 'sliceable'),
-    firmnessWhy: 'It reads loose in the oven at 65 to 71 °C and sets as it cools overnight.',
+    firmness: orPourable(analysis, 'unmouldable'),
+    firmnessWhy:
+      'It reads loose in the oven at 65 to 71 °C, sets as it cools overnight and then stands out of its ring.',
     bands,
     warnings: given(bands, [noEgg(analysis)]),
     source: 'common practice; bands and 77 °C from memory',
@@ -100,9 +130,21 @@ export function judgeCheese(analysis: Analysis): BySign {
 /** Judges a syrup and nut filling; shares are without the nuts. Source: common practice. Never throws. */
 export function judgeSyrup(analysis: Analysis): BySign {
   const bands: Band[] = [
-    { name: 'Sugars', value: analysis.share.sugar, shownAs: 'share', least: 0.5, most: 0.7 },
-    { name: 'Egg', value: analysis.share.egg, shownAs: 'share', least: 0.18, most: 0.32 },
-    { name: 'Fat', value: analysis.share.fat, shownAs: 'share', least: 0.06, most: 0.16 },
+    {
+      name: 'Sugar and syrup',
+      value: analysis.share.addedSugar,
+      shownAs: 'share',
+      least: 0.6,
+      most: 0.7,
+    },
+    { name: 'Egg', value: analysis.share.egg, shownAs: 'share', least: 0.2, most: 0.3 },
+    {
+      name: 'Butter or other fat',
+      value: analysis.share.addedFat,
+      shownAs: 'share',
+      least: 0.06,
+      most: 0.14,
+    },
   ];
   return {
     kind: 'by-sign',
@@ -162,5 +204,40 @@ export function judgeNutCream(analysis: Analysis): BySign {
       nutG > 0 ? undefined : 'There are no nuts on the list yet.',
     ]),
     source: 'common practice; bands from memory',
+  };
+}
+
+/**
+ * Judges a fruit filling that thickens in the oven: fruit with soured cream and flour, or under a crumb. The
+ * starch is flour's weight and twice that of pure starches, of all that is in it. Sources: common practice for
+ * treatment and sign; the band from memory. Never throws.
+ */
+export function judgeFruitFilling(analysis: Analysis): BySign {
+  const fruitG = gramsOf(analysis, ({ role }) => role === 'fruit');
+  const thickened = over(thickeningG(analysis), analysis.whole.grams);
+  const bands: Band[] = [
+    { name: 'Thickener', value: thickened, shownAs: 'share', least: 0.01, most: 0.04 },
+  ];
+  const none = (thickened ?? 0) <= 0 && eggG(analysis) <= 0;
+  return {
+    kind: 'by-sign',
+    setBy: eggG(analysis) > 0 ? 'starch and egg' : 'starch',
+    endC: { from: 80 },
+    treatment:
+      'Mix and fill at once, before the fruit draws juice. Bake until a knife goes through the fruit softly, the rim bubbles thickly and the top is golden.',
+    fails:
+      'Thin bubbles mean the starch has not thickened yet. Mixed ahead or cut hot it runs: let it cool for two hours.',
+    firmness: none ? 'spoonable' : 'sliceable',
+    firmnessWhy: none
+      ? 'Nothing thickens the juice: it is spooned.'
+      : 'Starch binds the juice as it boils and holds a slice once cold.',
+    bands,
+    warnings: given(bands, [
+      fruitG > 0 ? undefined : 'There is no fruit on the list yet.',
+      none
+        ? 'Add flour or starch, or spoon it from its dish: nothing thickens the juice.'
+        : undefined,
+    ]),
+    source: 'common practice; band from memory',
   };
 }

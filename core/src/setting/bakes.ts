@@ -1,4 +1,4 @@
-import type { Family, PartKind } from '../formula';
+import type { Family, PartKind, ShellKind } from '../formula';
 import type { PartVerdict } from './verdict';
 
 /** What the oven does to a filling, as far as a forecast needs to know. */
@@ -13,18 +13,22 @@ export interface Bakes {
   readonly spoils: string;
   /** Share of the filling that may be spoilt before it is tasted; 1 where no heat spoils it. */
   readonly spoiltAtMost: number;
-  /** How soon its open surface forms a skin: water lost by which it dries half as fast, kg/m². */
-  readonly skinKgM2: number;
   /** Air whisked or creamed into it, as a share of its volume. From memory. */
   readonly air: number;
+  /** How many times faster than a dough its top browns. Calibrated; docs/model.md. */
+  readonly browns: number;
+  /** Done when its top is golden as well: what no heat spoils is baked to colour. Common practice. */
+  readonly toGold: boolean;
+  /** Done when a knife comes out clean in the oven, without trusting to the coast. Common practice. */
+  readonly toKnife: boolean;
   /** Thick from the start: it carries heat by conduction alone. */
   readonly thick: boolean;
 }
 
-type Baked = Omit<Bakes, 'setUncertaintyK' | 'spoiltAtMost'>;
+type Baked = Omit<Bakes, 'setUncertaintyK' | 'spoiltAtMost' | 'toGold' | 'toKnife'>;
 
 /** Custards: the outer centimetre of a 23 cm tart. Calibrated; docs/model.md. */
-const CUSTARD_SPOILT = 0.2;
+const CUSTARD_SPOILT = 0.27;
 
 /**
  * Purées and cheese fillings: their rim is meant to be firm and puffed, and they weep and crack from
@@ -32,9 +36,10 @@ const CUSTARD_SPOILT = 0.2;
  */
 const FIRM_RIM_SPOILT = 0.6;
 
-/** Water lost by which a skin has halved the drying, kg/m²; sugar crusts sooner. Calibrated. */
-const CUSTARD_SKIN_KG_M2 = 0.4;
-const SUGAR_SKIN_KG_M2 = 0.1;
+/** Milk, egg and syrups brown sooner than a dough (common practice: an egg wash). Calibrated; docs/model.md. */
+const MILK_BROWNS = 2.3;
+const SUGAR_BROWNS = 1.8;
+const NUT_BROWNS = 3.6;
 
 /**
  * Fillings judged by a sign that are baked. `setC` is put so that the middle is pulled within the band of
@@ -44,43 +49,51 @@ const SUGAR_SKIN_KG_M2 = 0.1;
  */
 const BY_SIGN: Readonly<Partial<Record<Family, Baked>>> = {
   'purée-custard': {
-    setC: 83.5,
+    setC: 82.7,
     curdleC: 90,
     spoils: 'weeps',
-    skinKgM2: CUSTARD_SKIN_KG_M2,
     air: 0.02,
+    browns: MILK_BROWNS,
     thick: true,
   },
   'fresh-cheese': {
-    setC: 73.5,
+    setC: 72.5,
     curdleC: 85,
     spoils: 'turns grainy',
-    skinKgM2: CUSTARD_SKIN_KG_M2,
     air: 0.03,
+    browns: MILK_BROWNS,
     thick: true,
   },
   'batter-custard': {
     setC: 84.5,
     curdleC: undefined,
     spoils: 'curdles',
-    skinKgM2: CUSTARD_SKIN_KG_M2,
     air: 0.05,
+    browns: MILK_BROWNS,
     thick: false,
   },
   'syrup-nut': {
-    setC: 95.5,
+    setC: 94,
     curdleC: undefined,
     spoils: 'curdles',
-    skinKgM2: SUGAR_SKIN_KG_M2,
     air: 0.02,
+    browns: SUGAR_BROWNS,
+    thick: true,
+  },
+  'fruit-filling': {
+    setC: 82,
+    curdleC: undefined,
+    spoils: 'curdles',
+    air: 0.02,
+    browns: MILK_BROWNS,
     thick: true,
   },
   'nut-cream': {
-    setC: 91.5,
+    setC: 91,
     curdleC: undefined,
     spoils: 'curdles',
-    skinKgM2: CUSTARD_SKIN_KG_M2,
     air: 0.06,
+    browns: NUT_BROWNS,
     thick: true,
   },
 };
@@ -89,17 +102,19 @@ const BY_SIGN: Readonly<Partial<Record<Family, Baked>>> = {
 const BY_SIGN_UNCERTAINTY_K = 2;
 
 /** How a filling bakes; `undefined` for what is not set in an oven, or by nothing on its list. Never throws. */
-export function bakesOf(verdict: PartVerdict, kind: PartKind): Bakes | undefined {
+export function bakesOf(verdict: PartVerdict, kind: PartKind, shell: ShellKind): Bakes | undefined {
   if (verdict.kind === 'judged') {
-    const { setC, setUncertaintyK, curdleC } = verdict;
+    const { setC, setUncertaintyK, curdleC, firmness } = verdict;
     return {
       setC,
       setUncertaintyK,
       curdleC,
       spoils: 'curdles',
       spoiltAtMost: curdleC === undefined ? 1 : CUSTARD_SPOILT,
-      skinKgM2: CUSTARD_SKIN_KG_M2,
       air: 0.005,
+      browns: MILK_BROWNS,
+      toGold: false,
+      toKnife: shell === 'none' && firmness === 'unmouldable',
       thick: false,
     };
   }
@@ -110,6 +125,8 @@ export function bakesOf(verdict: PartVerdict, kind: PartKind): Bakes | undefined
       ...baked,
       spoiltAtMost: baked.curdleC === undefined ? 1 : FIRM_RIM_SPOILT,
       setUncertaintyK: BY_SIGN_UNCERTAINTY_K,
+      toGold: baked.curdleC === undefined,
+      toKnife: baked.curdleC === undefined,
     }
   );
 }

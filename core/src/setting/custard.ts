@@ -1,5 +1,5 @@
 import type { Analysis, ShellKind } from '../formula';
-import type { Firmness, Judged, NotJudged } from './verdict';
+import { bandWarning, type Band, type Firmness, type Judged, type NotJudged } from './verdict';
 
 /**
  * Setting and curdling of a baked egg custard, as functions of what it is made of.
@@ -33,7 +33,9 @@ export const CUSTARD_COEFFICIENTS = {
 const UNCERTAINTY = { baseK: 1.2, dilutionK: 0.6, sugarK: 4, acidK: 150, marginK: 1 } as const;
 
 /** Effective egg protein (mass fraction) from which each class is reached. Common practice. */
-const FIRMNESS_FROM = { spoonable: 0.011, sliceable: 0.021, unmouldable: 0.027 } as const;
+const FIRMNESS_FROM = { spoonable: 0.01, sliceable: 0.02, unmouldable: 0.023 } as const;
+/** A yolk's protein sets softer than white's: pots of yolks alone are spooned, not cut (common practice). From memory. */
+const YOLK_SETS = 0.75;
 /** Share of the egg protein that must be white's for a custard to stand alone. Common practice:
  * at least as many whole eggs as extra yolks, which is 0.38; a little less still turns out. */
 const WHITE_TO_STAND = 0.33;
@@ -41,7 +43,8 @@ const WHITE_TO_STAND = 0.33;
 const STARCH_AS_PROTEIN = 0.5;
 
 function firmnessOf(eggProtein: number, starch: number, whiteShare: number): Firmness {
-  const effective = eggProtein + STARCH_AS_PROTEIN * starch;
+  const ofEgg = eggProtein * (whiteShare + YOLK_SETS * (1 - whiteShare));
+  const effective = ofEgg + STARCH_AS_PROTEIN * starch;
   if (effective >= FIRMNESS_FROM.unmouldable && whiteShare >= WHITE_TO_STAND) return 'unmouldable';
   if (effective >= FIRMNESS_FROM.sliceable) return 'sliceable';
   return effective >= FIRMNESS_FROM.spoonable ? 'spoonable' : 'pourable';
@@ -61,8 +64,8 @@ function firmnessReason(firmness: Firmness, whiteShare: number): string {
   }
 }
 
-/** Sugar share of a plain baked custard. Common practice: 9.5 to 14 %, milk's own included here. */
-const SUGAR_BAND = { least: 0.06, most: 0.22 } as const;
+/** Added sugar in a plain baked custard. Common practice. */
+const SUGAR: Pick<Band, 'least' | 'most'> = { least: 0.095, most: 0.14 };
 
 function warningsFor(analysis: Analysis, firmness: Firmness, shell: ShellKind): string[] {
   const warnings: string[] = [];
@@ -71,11 +74,13 @@ function warningsFor(analysis: Analysis, firmness: Firmness, shell: ShellKind): 
   } else if (firmness === 'spoonable' && shell !== 'none') {
     warnings.push('Add egg, or bake it in dishes: a slice of this will not hold in a shell.');
   }
-  if (analysis.share.sugar > SUGAR_BAND.most) {
-    warnings.push('Check the sugar: it is far above what a custard takes, and it delays the set.');
-  } else if (analysis.share.sugar < SUGAR_BAND.least) {
-    warnings.push('Check the sugar: this is a savoury level.');
-  }
+  const sugar = bandWarning({
+    name: 'Added sugar',
+    value: analysis.share.addedSugar,
+    shownAs: 'share',
+    ...SUGAR,
+  });
+  if (sugar) warnings.push(sugar);
   return warnings;
 }
 
@@ -128,7 +133,7 @@ export function judgeCustard(analysis: Analysis, shell: ShellKind): Judged | Not
     why: {
       set:
         `The egg is ${percent(share.egg)} of the mix: the thinner it is spread, the hotter it has to get before it holds. ` +
-        `Sugar at ${percent(share.sugar)} raises that by ${(c.sugarK * sugarInWater).toFixed(1)} °C.`,
+        `All its sugars, at ${percent(share.sugar)}, raise that by ${(c.sugarK * sugarInWater).toFixed(1)} °C.`,
       curdle: protectedByStarch
         ? `Starch at ${(share.starch * 100).toFixed(1)} % keeps the egg from pulling tight, so it does not curdle. It must get hot enough to lose its raw taste.`
         : 'Past this the egg pulls tight and lets go of its water. The faster it is heated, the narrower the gap.',

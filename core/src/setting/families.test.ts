@@ -2,7 +2,9 @@
  * Every family against formulas as the trade makes them. All bands and end points are common practice
  * unless the line says otherwise; the formulas are our own, each worked out beside it.
  */
-import { analyse, FAMILIES, type Family, type Line } from '../formula';
+import { analyse, FAMILIES, type Family } from '../formula';
+import { findIngredient } from '../ingredients';
+import { listOf } from '../testing/bakes';
 import {
   asReferenceGelatineG,
   bandWarning,
@@ -12,16 +14,12 @@ import {
   type Firmness,
 } from './index';
 
-const listed = (grams: Record<string, number>): Line[] =>
-  Object.entries(grams).map(([ingredientId, amount]) => ({
-    id: ingredientId,
-    ingredientId,
-    amount,
-    unit: 'g',
-  }));
-
 const judge = (family: Family, grams: Record<string, number>): BySign => {
-  const verdict = judgeSetting(analyse(listed(grams), 'EU M'), family, 'sweet-dough');
+  const verdict = judgeSetting(
+    analyse(listOf(grams), 'EU M', findIngredient, family),
+    family,
+    'sweet-dough',
+  );
   if (verdict.kind !== 'by-sign') throw new Error(verdict.kind);
   return verdict;
 };
@@ -44,6 +42,8 @@ const SOUND: Partial<Record<Family, Record<string, number>>> = {
   curd: { 'lemon-juice': 180, 'egg-yolk': 107, sugar: 120, butter: 80 },
   // Each a quarter, flour a tenth of the butter.
   'nut-cream': { 'ground-hazelnuts': 125, butter: 100, sugar: 100, egg: 100, 'wheat-flour': 20 },
+  // Flour 35, counted half, of 975 g is 1.8 %.
+  'fruit-filling': { apples: 600, 'soured-cream': 220, sugar: 120, 'wheat-flour': 35 },
   // Gelatine 10 of 1000 g is 1.0 %.
   'cold-set': { 'sea-buckthorn-juice': 300, cream: 500, sugar: 190, 'gelatine-leaf': 10 },
 };

@@ -180,7 +180,13 @@ function judgeWhippedCream(analysis: Analysis): Made {
       'Warm it will not stand; whipped on it turns to butter. It weeps overnight unless it is stabilised.',
     bands: [
       { name: 'Fat', value: analysis.share.fat, shownAs: 'share', least: WHIPS_FROM, most: 0.42 },
-      { name: 'Sugar', value: analysis.share.sugar, shownAs: 'share', least: 0.03, most: 0.16 },
+      {
+        name: 'Added sugar',
+        value: analysis.share.addedSugar,
+        shownAs: 'share',
+        least: 0.03,
+        most: 0.16,
+      },
     ],
     source: 'common practice; sugar from memory',
   });

@@ -1,5 +1,12 @@
 import type { Analysis, Family, ShellKind } from '../formula';
-import { judgeBatter, judgeCheese, judgeNutCream, judgePuree, judgeSyrup } from './baked';
+import {
+  judgeBatter,
+  judgeCheese,
+  judgeFruitFilling,
+  judgeNutCream,
+  judgePuree,
+  judgeSyrup,
+} from './baked';
 import { judgeColdSet } from './coldset';
 import { judgeCustard } from './custard';
 import { judgeCurd, judgeStarchCream } from './stirred';
@@ -34,6 +41,8 @@ export function judgeSetting(analysis: Analysis, family: Family, shell: ShellKin
       return judgeCurd(analysis);
     case 'nut-cream':
       return judgeNutCream(analysis);
+    case 'fruit-filling':
+      return judgeFruitFilling(analysis);
     case 'cold-set':
       return judgeColdSet(analysis);
   }

@@ -1,4 +1,4 @@
-import { isFamily, type Analysis, type PartKind, type ShellKind } from '../formula';
+import { cannotTell, isFamily, type Analysis, type PartKind, type ShellKind } from '../formula';
 import { judgeCrumb, judgeDough } from './dough';
 import { judgeFinish } from './finish';
 import { judgeSetting } from './judge';
@@ -18,9 +18,11 @@ const NOTHING: PartVerdict = {
 
 /**
  * Judges a component by what it is. A filling is judged as in {@link judgeSetting}; an empty list
- * answers `not-judged`, with the reason. Never throws.
+ * answers `not-judged`, with the reason, and so does one with an amount that nobody knows. Never throws.
  */
 export function judgePart(analysis: Analysis, kind: PartKind, shell: ShellKind): PartVerdict {
+  const untold = cannotTell(analysis);
+  if (untold) return { kind: 'not-judged', reason: untold };
   if (analysis.totalG <= 0) {
     return kind === 'bought-shell' ? BOUGHT : NOTHING;
   }

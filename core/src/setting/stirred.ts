@@ -1,4 +1,5 @@
 import type { Analysis } from '../formula';
+import { YOLK_SHARE } from '../ingredients';
 import { gramsOf, over, thickeningG } from './amounts';
 import { bandWarning, type Band, type BySign, type Firmness } from './verdict';
 
@@ -83,15 +84,27 @@ export function judgeCurd(analysis: Analysis): BySign {
   const starch = thickeningG(analysis) > 0;
   const bands: Band[] = [
     {
-      name: 'Egg to juice',
-      value: over(eggG, juiceG),
+      // Whole eggs count by the yolk in them.
+      name: 'Yolk to juice',
+      value: over(analysis.eggG.yolk + YOLK_SHARE * analysis.eggG.whole, juiceG),
       shownAs: 'ratio',
-      least: 0.35,
-      // Whole eggs are half water: as much yolk takes more egg.
-      most: analysis.eggG.whole > analysis.eggG.yolk ? 1.4 : 1.2,
+      least: starch ? 0.1 : 0.35,
+      most: 0.6,
     },
-    { name: 'Sugar', value: analysis.share.sugar, shownAs: 'share', least: 0.14, most: 0.35 },
-    { name: 'Fat', value: analysis.share.fat, shownAs: 'share', least: 0.05, most: 0.32 },
+    {
+      name: 'Added sugar',
+      value: analysis.share.addedSugar,
+      shownAs: 'share',
+      least: 0.14,
+      most: 0.28,
+    },
+    {
+      name: 'Butter',
+      value: analysis.share.addedFat,
+      shownAs: 'share',
+      least: 0.08,
+      most: 0.32,
+    },
   ];
   const butter = analysis.share.fat >= CURD_SLICEABLE_FAT;
   const holds = eggG > 0 || starch;

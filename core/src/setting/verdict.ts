@@ -79,5 +79,6 @@ export function bandWarning(band: Band): string | undefined {
   const stands = standsIn(band);
   if (band.value === undefined || (stands !== 'under' && stands !== 'over')) return undefined;
   const usual = `usually ${shown(band, band.least)} to ${shown(band, band.most)}`;
-  return `Check the ${band.name.toLowerCase()}: ${shown(band, band.value)}, ${usual}.`;
+  const name = band.name.charAt(0).toLowerCase() + band.name.slice(1);
+  return `Check the ${name}: ${shown(band, band.value)}, ${usual}.`;
 }

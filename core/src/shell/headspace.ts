@@ -21,6 +21,7 @@ export const HEADSPACE: Readonly<Record<Family, Headspace>> = {
   'batter-custard': { mm: 12, swells: 0.3, why: 'Flour and whole egg make it climb.' },
   'syrup-nut': { mm: 6, swells: 0.15, why: 'It boils up at the rim before it sets.' },
   'nut-cream': { mm: 8, swells: 0.3, why: 'It rises by a third: fill two thirds.' },
+  'fruit-filling': { mm: 8, swells: 0.1, why: 'It bubbles up at the rim before it thickens.' },
   'starch-cream': { mm: 2, swells: 0, why: 'It is set when it goes in.' },
   'starch-pudding': { mm: 2, swells: 0, why: 'It is set when it goes in.' },
   curd: { mm: 2, swells: 0, why: 'It is thick when it goes in.' },

@@ -1,3 +1,4 @@
 export * from './dough';
 export * from './headspace';
+export * from './level';
 export * from './shell';

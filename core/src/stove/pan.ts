@@ -1,12 +1,13 @@
-import { SURFACE_WETNESS } from '../forecast';
 import type { Composition } from '../ingredients';
 import { foodProperties, ROOM_VAPOUR_PA, standardPressurePa } from '../properties';
-import { surfaceLoss, type Face, type SurfaceFlux } from '../thermal';
+import { noFlux, surfaceLoss, type Face } from '../thermal';
 
 /** Free convection in a kitchen, W/(m² K). Source: Incropera 9.6, from memory. */
 const STILL_AIR_WM2K = 6;
 /** Fat from which a liquid's surface counts as fatty, mass fraction. From memory. */
 const FATTY = 0.01;
+/** Of the fully wet rate, what such a surface gives off while it is stirred. From memory. */
+const FATTY_WETNESS = 0.5;
 
 /** A liquid in an open pan. */
 export interface Panful {
@@ -36,7 +37,7 @@ export function panLoss(of: Panful): (celsius: number) => PanLoss {
   const { composition, radiusM, roomC, altitudeM } = of;
   const topM2 = Math.PI * radiusM ** 2;
   const sideM2 = 2 * Math.PI * radiusM * depthM(of);
-  const wetness = composition.fat > FATTY ? SURFACE_WETNESS : 1;
+  const wetness = composition.fat > FATTY ? FATTY_WETNESS : 1;
   const dry: Face = {
     convectionWm2K: STILL_AIR_WM2K,
     airC: roomC,
@@ -52,7 +53,7 @@ export function panLoss(of: Panful): (celsius: number) => PanLoss {
       airPressurePa: standardPressurePa(altitudeM),
     },
   };
-  const flux: SurfaceFlux = { lossWm2: 0, evaporationWm2: 0, slopeWm2K: 0 };
+  const flux = noFlux();
   return (celsius) => {
     surfaceLoss(wet, celsius, wetness, flux);
     const [topW, evaporationW] = [flux.lossWm2 * topM2, flux.evaporationWm2 * topM2];

@@ -24,7 +24,7 @@ const curd: StovePlan = {
   analysis: CURD,
   massG: CURD.totalG,
   panDiameterMm: 200,
-  startC: 55,
+  startC: 70,
   heat: 'gentle',
   endC: { from: 77, to: 82 },
   holdS: 0,
@@ -85,7 +85,7 @@ describe('a pan of liquid', () => {
 });
 
 describe('a curd', () => {
-  // Common practice: a yolk curd, its juice and sugar hot, thickens in 5 to 7 min on gentle heat. (The heat that a ring
+  // Common practice: a yolk curd poured together at 70 °C thickens in 5 to 7 min on gentle heat. (The heat that a ring
   // gives to a pan is put to this; its other heats, the film and the steam were set with the next tests in view.)
   it('thickens in 5 to 7 min on gentle heat, with minutes to take it off', () => {
     const { reachedS, latestS, strands, offC } = cooked(curd);
@@ -114,11 +114,13 @@ describe('a curd', () => {
     expect(water.hottestBaseC).toBeLessThan(97);
   });
 
-  it('takes longer cold, and in a batch twice as large by about as much again', () => {
+  // Worked by hand: 470 g of curd (1.6 kJ/K) in a pan of 0.5 kJ/K: of 70 °C once the cool pan has taken its heat
+  // 58.6 are left, and 18.4 K of 2.1 kJ/K are wanted, 39 kJ; of twice as much 63.5, and 13.5 K of 3.7 kJ/K, 50 kJ.
+  it('takes longer cold, and in a batch twice as large by a third and more', () => {
     expect(cooked({ ...curd, startC: 15 }).reachedS).toBeGreaterThan(1.8 * cooked(curd).reachedS);
     const [one, two] = [cooked(curd), cooked({ ...curd, massG: 2 * curd.massG })];
-    expect(two.reachedS / one.reachedS).toBeGreaterThan(1.5);
-    expect(two.reachedS / one.reachedS).toBeLessThan(2.2);
+    expect(two.reachedS / one.reachedS).toBeGreaterThan(1.25);
+    expect(two.reachedS / one.reachedS).toBeLessThan(1.6);
   });
 });
 

@@ -10,7 +10,7 @@ import {
   waterActivity,
 } from '../properties';
 import { fail, succeed, type Result } from '../result';
-import { rateAt } from '../thermal';
+import { finalAt, rateAt } from '../thermal';
 import { depthM, panLoss, type Panful } from './pan';
 import { thickensOver } from './starch';
 
@@ -26,19 +26,20 @@ export const STOVE_HEAT_NAMES: Readonly<Record<StoveHeat, string>> = {
 };
 
 /**
- * Heat that goes into the pan, W: of a domestic ring's 0.5 to 2 kW, what does not pass it by. Over simmering water
- * steam brings it, the less the warmer the bowl, W/(m² K) to 97 °C. Calibrated: a yolk curd thickens in 5 to 7 min
- * on gentle heat, and takes two to three times as long over water (from memory).
+ * Heat that goes into a pan's base, W/m², the ring being chosen by the pan: a ring of 0.4 to 2 kW under 20 cm, of
+ * which half passes it by. Over simmering water steam brings it, the less the warmer the bowl, W/(m² K) to 97 °C.
+ * Calibrated: a yolk curd poured together at 70 °C thickens in 5 to 7 min on gentle heat, and takes two to three
+ * times as long over water (from memory).
  */
-const INTO_PAN_W: Readonly<Record<Exclude<StoveHeat, 'over-water'>, number>> = {
-  gentle: 200,
-  medium: 500,
-  strong: 1000,
+const INTO_PAN_WM2: Readonly<Record<Exclude<StoveHeat, 'over-water'>, number>> = {
+  gentle: 5500,
+  medium: 16_000,
+  strong: 32_000,
 };
-const STEAM = { celsius: 97, convectionWm2K: 220 } as const;
+const STEAM = { celsius: 97, convectionWm2K: 200 } as const;
 
-/** Pan and spoon, J/K: a kilo of steel. From memory. */
-const PAN_JK = 500;
+/** Pan and spoon, J/(m² K) of its base: a kilo of steel at 20 cm. From memory. */
+const PAN_JM2K = 16_000;
 
 /**
  * Between the base of a pan that is stirred without a stop and what is in it, W/(m² K), and how thick and how long
@@ -50,6 +51,9 @@ const STROKE_S = 1;
 
 /** An egg cream without starch sets and pulls into strands as a custard does. Common practice: coats at 77 to 82, strands past 85. */
 const STRANDS = reactionsOf({ setC: 79, curdleC: 85 })[CURDLING]!;
+/** How fast egg at a temperature pulls into strands, 1/s: that part of it which this temperature can reach. */
+const strandsPerS = (celsius: number): number =>
+  rateAt(STRANDS, celsius) * finalAt(STRANDS, celsius);
 /** Share of it in strands that the tongue notices. From memory. */
 export const STRANDS_NOTICED = 0.05;
 
@@ -67,6 +71,7 @@ export interface StovePlan {
   readonly analysis: Analysis;
   readonly massG: number;
   readonly panDiameterMm: number;
+  /** As it is poured into the pan, °C. */
   readonly startC: number;
   readonly heat: StoveHeat;
   /** Where it is done, °C: off at once, or held there for `holdS`. */
@@ -168,17 +173,22 @@ export function cookOnStove(plan: StovePlan): Result<StoveForecast> {
   const attained = (celsius: number) => Math.min(celsius, boilsC - PLOPS_WITHIN_K);
   const swelling = thickensOver(analysis);
   const film = Math.min(1, FILM_M / depthM(panful));
+  const panJK = PAN_JM2K * baseM2;
   const steamM2 = STEAM.convectionWm2K * baseM2;
 
   const seconds: Second[] = [];
-  let celsius = startC;
+  // The pan is as cool as the kitchen when the cream goes into it.
+  const creamJK = (massG / 1000) * evaluate(heatCapacityJkgK, startC);
+  let celsius = (creamJK * startC + panJK * roomC) / (creamJK + panJK);
   let lostKg = 0;
   let exposure = 0;
   let reachedS: number | undefined;
   let latestS: number | undefined;
   for (let timeS = 0; timeS <= LONGEST_S; timeS += STEP_S) {
     const gainedW =
-      heat === 'over-water' ? steamM2 * Math.max(0, STEAM.celsius - celsius) : INTO_PAN_W[heat];
+      heat === 'over-water'
+        ? steamM2 * Math.max(0, STEAM.celsius - celsius)
+        : INTO_PAN_WM2[heat] * baseM2;
     const baseC = celsius + gainedW / baseM2 / STIRRED_WM2K;
     seconds.push({ timeS, celsius, baseC, strands: 1 - Math.exp(-exposure), lostKg });
     if (celsius >= attained(endC.from)) reachedS ??= timeS;
@@ -191,11 +201,11 @@ export function cookOnStove(plan: StovePlan): Result<StoveForecast> {
     const done = reachedS !== undefined && timeS >= reachedS + holdS;
     if (done && (swelling || latestS !== undefined)) break;
     // The film is as warm as the base on one side and as the rest on the other.
-    const inFilm = rateAt(STRANDS, (baseC + celsius) / 2);
+    const inFilm = strandsPerS((baseC + celsius) / 2);
     exposure +=
-      STEP_S * ((film * inFilm) / (1 + inFilm * STROKE_S) + (1 - film) * rateAt(STRANDS, celsius));
+      STEP_S * ((film * inFilm) / (1 + inFilm * STROKE_S) + (1 - film) * strandsPerS(celsius));
     const { lossW, evaporationW } = loss(celsius);
-    const capacityJK = (massG / 1000) * evaluate(heatCapacityJkgK, celsius) + PAN_JK;
+    const capacityJK = (massG / 1000) * evaluate(heatCapacityJkgK, celsius) + panJK;
     const warmer = celsius + ((gainedW - lossW) * STEP_S) / capacityJK;
     const boiledJ = Math.max(0, warmer - boilsC) * capacityJK;
     lostKg += (Math.max(0, evaporationW) * STEP_S + boiledJ) / evaporationHeatJkg(celsius);

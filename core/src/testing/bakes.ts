@@ -2,15 +2,14 @@ import type { BlindPlan } from '../blind';
 import { USUAL_DOUGH } from '../dough';
 import type { ForecastPlan } from '../forecast';
 import type { Line } from '../formula';
+import { findIngredient } from '../ingredients';
 
-/** A list by ingredient and grams. */
+/** A list by ingredient and grams; throws on what the catalogue does not have. */
 export const listOf = (grams: Readonly<Record<string, number>>): Line[] =>
-  Object.entries(grams).map(([ingredientId, amount]) => ({
-    id: ingredientId,
-    ingredientId,
-    amount,
-    unit: 'g',
-  }));
+  Object.entries(grams).map(([ingredientId, amount]) => {
+    if (!findIngredient(ingredientId)) throw new RangeError(`no ingredient '${ingredientId}'`);
+    return { id: ingredientId, ingredientId, amount, unit: 'g' };
+  });
 
 /** A 24 cm custard tart, 25 mm deep, in a hot and steady still oven: what tests and the bench bake. */
 export const TART: ForecastPlan = {
@@ -55,10 +54,10 @@ export const POT: ForecastPlan = {
   fillingStartC: 50,
 };
 
-/** A purée pie in a 23 cm plate. */
+/** A purée pie of its own list’s mass in a 23 cm plate: 25 mm deep. */
 export const PIE: ForecastPlan = {
   ...TART,
-  lines: listOf({ 'pumpkin-purée': 450, egg: 150, 'evaporated-milk': 300, sugar: 150 }),
+  lines: listOf({ 'pumpkin-puree': 450, egg: 150, 'evaporated-milk': 300, sugar: 150 }),
   family: 'purée-custard',
   shell: 'pie-dough',
   vessel: {
@@ -69,6 +68,7 @@ export const PIE: ForecastPlan = {
     heightMm: 45,
   },
   headspaceMm: 4,
+  fillingG: 1050,
   setC: 180,
 };
 

@@ -11,7 +11,8 @@ import {
 import type { Face, Surroundings } from './case';
 import { factorBand } from './banded';
 import { materialOf, topCell, type Model, type Moment } from './model';
-import { balancedSurfaceC, wetnessAfter, type SurfaceFlux } from './surface';
+import { balancedFrontC, balancedSurfaceC, noFlux, crustAfter, skinAfter } from './surface';
+import { airIn, type OvenAir } from './vapour';
 
 /**
  * The heat balance of every cell of a cup in given surroundings, in flat arrays: this is the inner
@@ -35,7 +36,8 @@ export interface Balance {
   /** Where the water of each cell boils, °C, and the heat it then spends on steam, W/K past that. */
   readonly boilsC: Float64Array;
   readonly boilingWK: Float64Array;
-  /** What all cells spend on boiling, W, at the last gain worked out. */
+  /** What each cell, and all of them, spend on boiling, W, at the last gain worked out. */
+  readonly boilingW: Float64Array;
   readonly boiling: { spentW: number };
   /** Where each cell begins to freeze, °C, its heat content there, J, and what of it does; never, without. */
   readonly freezesC: Float64Array;
@@ -46,7 +48,12 @@ export interface Balance {
   readonly faceAreaM2: Float64Array;
   readonly faceHalfM: Float64Array;
   readonly faceWetness: Float64Array;
+  /** Where a face evaporates: its surface, or the underside of its crust; and the outside of that. */
   readonly faceSurfaceC: Float64Array;
+  readonly faceOutsideC: Float64Array;
+  /** Resistance of a face's skin, m² s/kg, and of its crust, m² K/W; 0 without one. */
+  readonly faceSkinM2SKg: Float64Array;
+  readonly faceCrustM2KW: Float64Array;
   readonly faceEvaporationW: Float64Array;
   /** Growth of a face's loss with its cell's temperature, W/K. */
   readonly faceSlopeWK: Float64Array;
@@ -57,6 +64,8 @@ export interface Balance {
   /** The bath's temperature where it is kept. */
   readonly fixedWaterC: number;
   readonly water: WaterNode | undefined;
+  /** The oven's vapour, where it follows what evaporates. */
+  readonly air: OvenAir | undefined;
 }
 
 /**
@@ -96,7 +105,8 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
         fromC * (c[0][cell]! + fromC * (c[1][cell]! / 2 + (fromC * c[2][cell]!) / 3));
     }
   }
-  const { bath } = around;
+  const air = airIn(around);
+  const { top, bath } = air?.around ?? around;
   const shares = bath ? wetShares(mesh, bath.levelM) : undefined;
   const bathWm2K = bath?.convectionWm2K ?? 0;
   const faceBathWm2K = new Float64Array(faceCount);
@@ -106,6 +116,8 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
   const faceHalfM = new Float64Array(faceCount);
   const faceWetness = new Float64Array(faceCount);
   const faceSurfaceC = new Float64Array(faceCount);
+  const faceSkinM2SKg = new Float64Array(faceCount);
+  const faceCrustM2KW = new Float64Array(faceCount);
   const add = (face: Face, cell: number, areaM2: number, halfM: number, surfaceC: number) => {
     const index = faces.push(face) - 1;
     faceCell[index] = cell;
@@ -115,15 +127,11 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
   };
   for (let column = 0; column < columns; column += 1) {
     const cell = topCell(mesh, column);
-    add(
-      around.top,
-      cell,
-      mesh.upperAreaM2[cell]!,
-      mesh.halfVerticalM[cell]!,
-      from.surfaceC[column]!,
-    );
-    if (column < fillColumns && around.top.evaporation) {
-      faceWetness[column] = wetnessAfter(around.top.evaporation, from.driedKgM2[column]!);
+    add(top, cell, mesh.upperAreaM2[cell]!, mesh.halfVerticalM[cell]!, from.surfaceC[column]!);
+    if (column < fillColumns && top.evaporation) {
+      faceWetness[column] = top.evaporation.wetness;
+      faceSkinM2SKg[column] = skinAfter(top.evaporation, from.driedKgM2[column]!);
+      faceCrustM2KW[column] = crustAfter(top.evaporation, from.driedKgM2[column]!);
     }
   }
   const wetBase = bath && bath.levelM > 0 ? 1 : 0;
@@ -145,6 +153,7 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
       from.temperatureC[cell]!,
     );
   }
+  boilOff(model, from, boilingWK);
   return {
     model,
     cells,
@@ -158,6 +167,7 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
     gainW: new Float64Array(cells),
     boilsC,
     boilingWK,
+    boilingW: new Float64Array(cells),
     boiling: { spentW: 0 },
     freezesC,
     freezesJ,
@@ -168,13 +178,32 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
     faceHalfM,
     faceWetness,
     faceSurfaceC,
+    faceOutsideC: Float64Array.from(faceSurfaceC),
+    faceSkinM2SKg,
+    faceCrustM2KW,
     faceEvaporationW: new Float64Array(faceCount),
     faceSlopeWK: new Float64Array(faceCount),
     faceBathWm2K,
     faceCouplingWK: new Float64Array(faceCount),
     fixedWaterC: bath && 'fixedC' in bath.water ? bath.water.fixedC : 0,
     water: bath && waterNode(bath, waterAt(around, from)),
+    air,
   };
+}
+
+/** Share of a cell's water left under which it boils the less the drier it is. From memory. */
+const BOILS_FREELY_FROM = 0.15;
+
+/** Sets what each cell spends on boiling past its boiling point, W/K: less and less as its water runs out. */
+export function boilOff(model: Model, at: Moment, boilingWK: Float64Array): void {
+  const { volumeM3 } = model.mesh;
+  for (let cell = 0; cell < boilingWK.length; cell += 1) {
+    const { boilsC, waterKgM3 } = materialOf(model, cell);
+    if (boilsC === undefined || waterKgM3 === undefined) continue;
+    const left = 1 - at.boiledKgM3[cell]! / waterKgM3;
+    const freely = Math.min(1, Math.max(0, left / BOILS_FREELY_FROM));
+    boilingWK[cell] = BOILING_WM3K * volumeM3[cell]! * freely;
+  }
 }
 
 /** Conductances between cells at the temperatures `t`: two half cells in series. */
@@ -204,7 +233,7 @@ export function updateConductances(of: Balance, t: Float64Array): void {
   }
 }
 
-const flux: SurfaceFlux = { lossWm2: 0, evaporationWm2: 0, slopeWm2K: 0 };
+const flux = noFlux();
 
 /** Growth of what each cell spends on boiling with its temperature, W/K, written into `slopes`. */
 export function boilingSlopes(of: Balance, t: Float64Array, slopes: Float64Array): void {
@@ -226,11 +255,13 @@ export function updateGain(of: Balance, t: Float64Array): number {
     gainW[cell]! -= out + up;
   }
   let boiledW = 0;
+  of.boilingW.fill(0);
   for (let cell = 0; cell < cells; cell += 1) {
     const pastK = t[cell]! - of.boilsC[cell]!;
     if (pastK <= 0) continue;
     const spentW = of.boilingWK[cell]! * pastK;
     gainW[cell]! -= spentW;
+    of.boilingW[cell] = spentW;
     boiledW += spentW;
   }
   of.boiling.spentW = boiledW;
@@ -248,16 +279,31 @@ export function updateGain(of: Balance, t: Float64Array): number {
     const areaM2 = of.faceAreaM2[face]!;
     const halfWm2K = conductivity[cell]! / of.faceHalfM[face]!;
     const bathWm2K = contact * faceBathWm2K[face]!;
-    const surfaceC = balancedSurfaceC(
-      faces[face]!,
-      of.faceWetness[face]!,
-      t[cell]!,
-      halfWm2K,
-      of.faceSurfaceC[face]!,
-      flux,
-      bathWm2K,
-      waterC,
-    );
+    const crustM2KW = of.faceCrustM2KW[face]!;
+    const surfaceC =
+      crustM2KW > 0
+        ? balancedFrontC(
+            faces[face]!,
+            of.faceWetness[face]!,
+            t[cell]!,
+            halfWm2K,
+            of.faceOutsideC[face]!,
+            flux,
+            of.faceSkinM2SKg[face]!,
+            crustM2KW,
+          )
+        : balancedSurfaceC(
+            faces[face]!,
+            of.faceWetness[face]!,
+            t[cell]!,
+            halfWm2K,
+            of.faceSurfaceC[face]!,
+            flux,
+            of.faceSkinM2SKg[face],
+            bathWm2K,
+            waterC,
+          );
+    of.faceOutsideC[face] = flux.outsideC;
     const lossW = areaM2 * halfWm2K * (t[cell]! - surfaceC);
     of.faceSurfaceC[face] = surfaceC;
     of.faceEvaporationW[face] = areaM2 * flux.evaporationWm2;

@@ -1,7 +1,7 @@
 import type { Bath, Face, OwnWater, Surroundings } from './case';
 import type { Mesh } from './mesh';
 import type { Moment, WaterState } from './model';
-import { surfaceLoss, type SurfaceFlux } from './surface';
+import { noFlux, surfaceLoss } from './surface';
 
 /** Heat capacity of water, J/(kg K), near 60 °C. Source: IAPWS, from memory. */
 const WATER_HEAT_CAPACITY = 4185;
@@ -81,7 +81,7 @@ export function waterNode(bath: Bath, state: WaterState | undefined): WaterNode 
 export const contactOf = ({ covered }: WaterNode): number =>
   DRY_CONTACT + (1 - DRY_CONTACT) * covered;
 
-const flux: SurfaceFlux = { lossWm2: 0, evaporationWm2: 0, slopeWm2K: 0 };
+const flux = noFlux();
 
 /**
  * Adds to the node what its open surface and the pan give and take; what the vessels give is added by

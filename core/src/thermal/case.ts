@@ -10,6 +10,8 @@ export interface Material {
   readonly liquid?: Liquid;
   /** Where the water in it boils, °C; what does not boil when not said. */
   readonly boilsC?: number;
+  /** Water that can boil off, kg/m³; never at an end when not said. */
+  readonly waterKgM3?: number;
   /** What of it freezes; its other properties are those of it unfrozen. Nothing when not said. */
   readonly freezes?: Freezing;
 }
@@ -55,13 +57,23 @@ export interface Cup {
 export interface Evaporation {
   /** Share of the rate of a fully wet surface before it has dried at all, 0 to 1. */
   readonly wetness: number;
-  /** Water lost by which the drying skin has halved the rate, kg/m². */
+  /**
+   * Water lost by which the drying skin has halved the rate to {@link SKIN_READ_AT_KG_M2S}, kg/m²; what dries more
+   * slowly keeps a moister skin.
+   */
   readonly skinKgM2: number;
   /** Partial pressure of water vapour in the surrounding air. */
   readonly vapourPressurePa: number;
   readonly airPressurePa: number;
   /** Water activity of the surface, 0 to 1; 1 when not said. */
   readonly activity?: number;
+  /**
+   * Thermal resistance of the crust that dries, m² K/W for each kg/m² of water lost: evaporation goes on at its
+   * underside, the oven meets its outside. No crust when not said.
+   */
+  readonly crustPerLoss?: number;
+  /** Water that is lost before a crust begins, kg/m²; 0 when not said. */
+  readonly crustFromKgM2?: number;
   /**
    * Mass transfer given outright, kg/(m² s Pa): the rate is then this times the difference of vapour
    * pressures, instead of following from convection.
@@ -104,20 +116,41 @@ export interface Bath {
   readonly water: { readonly fixedC: number } | OwnWater;
 }
 
+/** An oven's exchange of air with the room, by which the vapour in it follows what evaporates. */
+export interface AirChange {
+  /** Dry air that leaks through, kg/s. */
+  readonly leakKgS: number;
+  /** Vapour pressure of the room, and the most that the oven's air can hold, Pa. */
+  readonly roomPa: number;
+  readonly mostPa: number;
+  /** Cups like this one that give off vapour. */
+  readonly cups: number;
+}
+
 /** The surroundings of a cup, constant for a stage of the bake. */
 export interface Surroundings {
   readonly top: Face;
   readonly side: Face;
   readonly base: Face;
   readonly bath?: Bath;
+  /** Vapour follows evaporation and leakage; as each face says when not said. */
+  readonly airChange?: AirChange;
 }
 
 /**
- * A first-order change in the filling, d(extent)/dt = k (1 - extent), with
- * k = ratePerS × 10^((T - referenceC) / zK). Setting, curdling and lethality all have this form.
+ * A first-order change in the filling, d(extent)/dt = k (final - extent), with
+ * k = ratePerS × 10^((T - referenceC) / zK). Setting, curdling and lethality all have this form. `final` is what
+ * a temperature can reach however long it is held; 1 at every temperature when not said.
  */
 export interface Reaction {
   readonly ratePerS: number;
   readonly referenceC: number;
   readonly zK: number;
+  readonly final?: FinalExtent;
+}
+
+/** The extent that a temperature reaches in the end: 1 / (1 + exp((halfC - T) / widthK)). */
+export interface FinalExtent {
+  readonly halfC: number;
+  readonly widthK: number;
 }

@@ -6,5 +6,6 @@ export * from './reactions';
 export * from './model';
 export * from './run';
 export * from './stirring';
-export { surfaceLoss, STEFAN_BOLTZMANN, type SurfaceFlux } from './surface';
+export { noFlux, surfaceLoss, STEFAN_BOLTZMANN } from './surface';
+export { settledVapourPa } from './vapour';
 export { coveredBy, wetShares } from './bath';

@@ -14,8 +14,10 @@ export interface Moment {
   readonly timeS: number;
   /** By cell of the mesh. */
   readonly temperatureC: Float64Array;
-  /** Surface of the open top, by column. */
+  /** Surface of the open top as the oven meets it, by column. */
   readonly surfaceC: Float64Array;
+  /** Water that has boiled off inside, by cell, kg/m³. */
+  readonly boiledKgM3: Float64Array;
   /** Water that has left the open top, by column, kg/m². */
   readonly driedKgM2: Float64Array;
   /** By reaction, then by filling cell (column × fillRows + row of the filling), 0 to 1. */
@@ -75,6 +77,7 @@ export function firstMoment(model: Model): Moment {
       { length: mesh.columns },
       (_, column) => temperatureC[topCell(mesh, column)]!,
     ),
+    boiledKgM3: new Float64Array(temperatureC.length),
     driedKgM2: new Float64Array(mesh.columns),
     extents: model.reactions.map(() => new Float64Array(mesh.fillColumns * mesh.fillRows)),
     energy: { receivedJ: 0, storedJ: 0, evaporationJ: 0, evaporatedKg: 0 },

@@ -24,9 +24,9 @@ const cup: Cup = {
   startC: 20,
   layers: layersAround('none', 0, 'ceramic', 20),
 };
-const dry = inOven('still', { airC: 160, wallsC: 160 }, 'ceramic', 0, {
+const { airChange: _follows, ...dry } = inOven('still', { airC: 160, wallsC: 160 }, 'ceramic', 0, {
   // A skin that never forms: the rate depends on the surface's temperature alone.
-  drying: { activity: 0.97, skinKgM2: 1e12 },
+  drying: { activity: 0.97, waterKgM3: 1e9 },
 });
 const inWater: Surroundings = {
   ...dry,

@@ -4,10 +4,17 @@ import { saturationPressurePa } from '../properties';
 import { createBand, factorBand, solveBand } from './banded';
 import { advanceExtent, exposureFrom, rateAt } from './reactions';
 import { stirringFactor } from './stirring';
-import { balancedSurfaceC, surfaceLoss, wetnessAfter, type SurfaceFlux } from './surface';
+import {
+  balancedFrontC,
+  balancedSurfaceC,
+  crustAfter,
+  noFlux as flux,
+  skinAfter,
+  SKIN_READ_AT_KG_M2S,
+  surfaceLoss,
+  throughSkin,
+} from './surface';
 import { buildMesh, type Cup, type Face } from './index';
-
-const flux = (): SurfaceFlux => ({ lossWm2: 0, evaporationWm2: 0, slopeWm2K: 0 });
 
 describe('the band solver', () => {
   // Source: the same system solved by the dense solver of the npm package `ml-matrix`.
@@ -102,10 +109,57 @@ describe('a surface', () => {
     expect(Math.abs(at.slopeWm2K / ((high.lossWm2 - low.lossWm2) / 0.1) - 1)).toBeLessThan(0.02);
   });
 
-  it('dries to half its rate when the skin says so', () => {
+  // Worked by hand from m (1 + skin m) = e: 0.4 kg/m² gone through a skin read at 3.6e-4 kg/(m² s) give a skin of
+  // 1 / 3.6e-4 = 2778 m² s/kg, which lets 3.6e-4 of 7.2e-4 through, and 1.8e-4 of (1.8 + 0.9) e-4.
+  it('dries to half its rate when the skin says so, and less where it dries slowly', () => {
     const of = { wetness: 0.5, skinKgM2: 0.4, vapourPressurePa: 0, airPressurePa: 1e5 };
-    expect(wetnessAfter(of, 0)).toBe(0.5);
-    expect(wetnessAfter(of, 0.4)).toBe(0.25);
+    expect(skinAfter(of, 0)).toBe(0);
+    const skin = skinAfter(of, 0.4);
+    expect(skin).toBeCloseTo(2778, 0);
+    expect(throughSkin(2 * SKIN_READ_AT_KG_M2S, skin)).toBeCloseTo(SKIN_READ_AT_KG_M2S, 10);
+    expect(throughSkin(2.7e-4, skin)).toBeCloseTo(1.8e-4, 8);
+    expect(throughSkin(-1e-4, skin)).toBe(-1e-4);
+  });
+
+  // Worked by hand: 0.9 kg/m² gone of which 0.5 left no crust, at 0.02 m² K/W for each of the rest: 0.008 m² K/W.
+  it('has a crust from when the water under it no longer keeps up', () => {
+    const of = {
+      wetness: 0.5,
+      skinKgM2: 0.4,
+      vapourPressurePa: 0,
+      airPressurePa: 1e5,
+      crustPerLoss: 0.02,
+      crustFromKgM2: 0.5,
+    };
+    expect(crustAfter(of, 0.4)).toBe(0);
+    expect(crustAfter(of, 0.9)).toBeCloseTo(0.008, 12);
+  });
+
+  // Source: resistances in series (Incropera 3.1): without evaporation or radiation a crust, the film of air over it and
+  // half a cell under it carry (170 - 60) / (1/12 + 0.008 + 1/50) W/m².
+  it('under a crust conducts as its resistances in series', () => {
+    const face: Face = { convectionWm2K: 12, airC: 170, emissivity: 0, radiantC: 170 };
+    const found = flux();
+    const frontC = balancedFrontC(face, 0, 60, 50, 100, found, 0, 0.008);
+    const q = (170 - 60) / (1 / 12 + 0.008 + 1 / 50);
+    expect(frontC).toBeCloseTo(60 + q / 50, 3);
+    expect(found.outsideC).toBeCloseTo(170 - q / 12, 3);
+    // What more leaves for each kelvin at the underside: crust and film in series.
+    expect(found.slopeWm2K).toBeCloseTo(1 / (1 / 12 + 0.008), 3);
+  });
+
+  // The oven meets the outside: it is warmer than the front by the flux through the crust, and the front boils no hotter.
+  it('passes boiling outside while it evaporates under its crust', () => {
+    const face: Face = {
+      ...oven,
+      airC: 220,
+      radiantC: 220,
+      evaporation: { wetness: 1, skinKgM2: 1, vapourPressurePa: 4000, airPressurePa: 101325 },
+    };
+    const found = flux();
+    const frontC = balancedFrontC(face, 1, 95, 200, 120, found, 0, 0.03);
+    expect(frontC).toBeLessThan(100.5);
+    expect(found.outsideC).toBeGreaterThan(125);
   });
 });
 

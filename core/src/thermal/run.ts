@@ -1,13 +1,21 @@
 import { evaporationHeatJkg } from '../properties';
-import { boilingSlopes, createBalance, updateConductances, updateGain } from './balance';
+import {
+  boilingSlopes,
+  boilOff,
+  createBalance,
+  updateConductances,
+  updateGain,
+  type Balance,
+} from './balance';
 import { coveredBy, waterAt } from './bath';
 import type { Surroundings } from './case';
 import { capacityOf, temperatureFrom } from './content';
 import type { Model, Moment } from './model';
-import { advanceExtent, exposureFrom, rateAt } from './reactions';
-import { createWorkspace, tryStep } from './step';
+import { advanceExtent, exposureFrom, finalOver, rateAt } from './reactions';
+import { createWorkspace, tryStep, type Workspace } from './step';
 import { updateStirring } from './stirring';
-import { wetnessAfter } from './surface';
+import { crustAfter, skinAfter } from './surface';
+import { updateVapour } from './followVapour';
 
 export interface RunOptions {
   /** Aim for the estimated error of a step, K. */
@@ -49,10 +57,26 @@ function advanceExtents(
         const from = rateAt(reaction, before[cell]!);
         const to = rateAt(reaction, after[cell]!);
         const here = column * fillRows + row;
-        next[here] = advanceExtent(next[here]!, exposureFrom(from, to, seconds));
+        const exposed = exposureFrom(from, to, seconds);
+        const final = finalOver(reaction, before[cell]!, after[cell]!);
+        next[here] = advanceExtent(next[here]!, exposed, final);
       }
     }
     return next;
+  });
+}
+
+/** Whether anything in a cup has only so much water to boil off. */
+const runsDry = ({ cup }: Model): boolean =>
+  [cup, ...cup.layers].some(({ material }) => material.waterKgM3 !== undefined);
+
+/** Water boiled off by each cell, kg/m³, after a step of `seconds`. */
+function boiledOver(of: Balance, work: Workspace, from: Moment, seconds: number): Float64Array {
+  const { volumeM3 } = of.model.mesh;
+  const perJ = (0.5 * seconds) / evaporationHeatJkg(100);
+  return Float64Array.from(from.boiledKgM3, (before, cell) => {
+    const spentW = work.startBoilingW[cell]! + of.boilingW[cell]!;
+    return spentW === 0 ? before : before + (perJ * spentW) / volumeM3[cell]!;
   });
 }
 
@@ -80,6 +104,7 @@ export function run(
   const toleranceK = options.toleranceK ?? WORKING.toleranceK;
   const longestStepS = options.longestStepS ?? WORKING.longestStepS;
   const { evaporation } = around.top;
+  const boils = runsDry(model);
   const { water } = balance;
   let waterKg = waterAt(around, from)?.massKg ?? 0;
 
@@ -91,6 +116,7 @@ export function run(
     const leftS = untilS - latest.timeS;
     let h = stepS >= leftS ? leftS : stepS > leftS / 2 ? leftS / 2 : stepS;
     updateStirring(balance, latest, h);
+    updateVapour(balance);
     updateConductances(balance, work.temperatureC);
     const receivedStartW = updateGain(balance, work.temperatureC);
     const boiledStartW = balance.boiling.spentW;
@@ -98,6 +124,8 @@ export function run(
     work.startGainW.set(balance.gainW);
     work.startSlopes.set(balance.faceSlopeWK);
     work.startSurfaceC.set(balance.faceSurfaceC);
+    work.startOutsideC.set(balance.faceOutsideC);
+    if (boils) work.startBoilingW.set(balance.boilingW);
     work.startEvaporationW.set(balance.faceEvaporationW);
     if (water) {
       const { celsius, gainW, slopeWK, evaporationW } = water;
@@ -113,6 +141,7 @@ export function run(
     while (mayRetry && trial.errorK > toleranceK && h > WORKING.shortestStepS) {
       h *= Math.max(0.2, 0.85 * Math.sqrt(toleranceK / trial.errorK));
       balance.faceSurfaceC.set(work.startSurfaceC);
+      balance.faceOutsideC.set(work.startOutsideC);
       if (water) water.celsius = work.startWater.celsius;
       updateConductances(balance, work.temperatureC);
       trial = tryStep(balance, work, h, receivedStartW);
@@ -140,7 +169,8 @@ export function run(
       evaporationJ += heatJ;
       evaporatedKg += massKg;
       driedKgM2[column] = Math.max(0, driedKgM2[column]! + massKg / balance.faceAreaM2[column]!);
-      balance.faceWetness[column] = wetnessAfter(evaporation, driedKgM2[column]!);
+      balance.faceSkinM2SKg[column] = skinAfter(evaporation, driedKgM2[column]!);
+      balance.faceCrustM2KW[column] = crustAfter(evaporation, driedKgM2[column]!);
     }
     if (water) {
       const spentJ = 0.5 * h * (work.startWater.evaporationW + water.evaporationW);
@@ -151,7 +181,8 @@ export function run(
     const moment: Moment = {
       timeS: h === leftS ? untilS : latest.timeS + h,
       temperatureC,
-      surfaceC: balance.faceSurfaceC.slice(0, columns),
+      surfaceC: balance.faceOutsideC.slice(0, columns),
+      boiledKgM3: boils ? boiledOver(balance, work, latest, h) : latest.boiledKgM3,
       driedKgM2,
       extents: advanceExtents(model, latest.extents, latest.temperatureC, temperatureC, h),
       energy: {
@@ -163,6 +194,7 @@ export function run(
       ...(water ? { water: { celsius: water.celsius, massKg: waterKg } } : {}),
     };
     work.temperatureC.set(temperatureC);
+    if (boils) boilOff(model, moment, balance.boilingWK);
     moments.push(moment);
     latest = moment;
     if (mayRetry) {

@@ -26,6 +26,8 @@ export interface Workspace {
   readonly startGainW: Float64Array;
   readonly startSlopes: Float64Array;
   readonly startSurfaceC: Float64Array;
+  readonly startOutsideC: Float64Array;
+  readonly startBoilingW: Float64Array;
   readonly startEvaporationW: Float64Array;
   readonly startBoilingSlopes: Float64Array;
   readonly stage1W: Float64Array;
@@ -54,6 +56,8 @@ export function createWorkspace(balance: Balance, from: Moment): Workspace {
     startGainW: new Float64Array(cells),
     startSlopes: new Float64Array(faces.length),
     startSurfaceC: new Float64Array(faces.length),
+    startOutsideC: new Float64Array(faces.length),
+    startBoilingW: new Float64Array(cells),
     startEvaporationW: new Float64Array(faces.length),
     startBoilingSlopes: new Float64Array(cells),
     stage1W: new Float64Array(cells),

@@ -2,7 +2,7 @@ import { evaluate } from '../properties';
 import type { Balance } from './balance';
 import type { Material } from './case';
 import type { Model, Moment } from './model';
-import { advanceExtent, rateAt } from './reactions';
+import { advanceExtent, finalAt, rateAt } from './reactions';
 
 const GRAVITY = 9.80665;
 
@@ -109,7 +109,11 @@ export function updateStirring(of: Balance, at: Moment, stepS: number): void {
       const halfway =
         extent > GELLED
           ? extent
-          : advanceExtent(extent, (rateAt(gelling, at.temperatureC[cell]!) * stepS) / 2);
+          : advanceExtent(
+              extent,
+              (rateAt(gelling, at.temperatureC[cell]!) * stepS) / 2,
+              finalAt(gelling, at.temperatureC[cell]!),
+            );
       stirring[cell] = Math.exp(-halfway / STIRRING_STOPS_AT);
     }
   }
