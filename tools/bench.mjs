@@ -1,23 +1,13 @@
 // `npm run bench`: speed and accuracy of a forecast in Node, and of the screen in Chromium.
-import { join } from 'node:path';
+import { runCoreScript } from './core-script.mjs';
 import { ensureDebianPackages, ensureNpmPackages } from './packages.mjs';
-import { DATA, main, must, ROOT, say } from './shell.mjs';
+import { main, say } from './shell.mjs';
 
 await main(async () => {
   await ensureNpmPackages();
   await ensureDebianPackages({ mariadbd: 'mariadb-server', chromium: 'chromium' });
   say('The core, in Node');
-  // Bundled as the product is: a loader that keeps names would slow the inner loops.
-  const { build } = await import('esbuild');
-  const outfile = join(DATA, 'bench/forecast.cjs');
-  await build({
-    entryPoints: [join(ROOT, 'core/bench/forecast.ts')],
-    outfile,
-    bundle: true,
-    platform: 'node',
-    logLevel: 'warning',
-  });
-  await must(process.execPath, [outfile]);
+  await runCoreScript('forecast');
   say('The screen, in Chromium at 390x844');
   const { default: setUp, PORT } = await import('../e2e/global-setup.mjs');
   const tearDown = await setUp();

@@ -3,6 +3,7 @@ import {
   PART_KINDS,
   PART_PLACES,
   SHELL_KINDS,
+  VAGUE,
   type BuildFormula,
   type LineUnit,
   type PartKind,
@@ -26,9 +27,13 @@ const measureShape = {
   unit: unitSchema,
 };
 
+const vagueSchema = z.enum(VAGUE);
+
 export const lineSchema = z.object({
   id: idSchema,
   ...measureShape,
+  /** Nobody knows the amount, or it goes in by eye: the amount then counts for nothing. */
+  vague: vagueSchema.optional(),
   note: z.string().max(TEXT_LIMITS.line).optional(),
   written: z.string().max(TEXT_LIMITS.line).optional(),
   heldBack: finite('Enter how much is kept back.')

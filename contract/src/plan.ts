@@ -64,7 +64,9 @@ export function blindPlanOf(data: FormulaData, where: BakedIn, tried: Tried = {}
   const inside = insideOf(vessel);
   return {
     ...bake,
-    dough: doughMixOf(analyse(lines, kitchen.eggGrade, findAmong(where.own))),
+    dough: doughMixOf(
+      analyse(lines, kitchen.eggGrade, findAmong(where.own), part?.kind ?? 'sweet-dough'),
+    ),
     thicknessMm: data.shellThicknessMm,
     material: vessel.material,
     weightsMm: Math.max(5, inside.heightMm - data.shellThicknessMm),
@@ -81,11 +83,12 @@ export function blindPlanOf(data: FormulaData, where: BakedIn, tried: Tried = {}
 const inTheOven = ({ place, bakesAlong }: Pick<BuildPart, 'place' | 'bakesAlong'>): boolean =>
   place === 'under' || (place === 'over' && bakesAlong);
 
-const measured = ({ id, ingredientId, amount, unit }: Line): Line => ({
+const measured = ({ id, ingredientId, amount, unit, vague }: Line): Line => ({
   id,
   ingredientId,
   amount,
   unit,
+  ...(vague ? { vague } : {}),
 });
 
 /** What lies under and over the filling of one vessel, from the base up. */
@@ -108,6 +111,13 @@ function laidOf(data: FormulaData, { kitchen, vessel, formulaOf, own }: BakedIn)
       raw: part.bakesAlong && isFamily(kind),
     };
   });
+}
+
+/** Filling in one vessel as the list makes it, g: what stays in the bowl left out, shared out evenly. */
+function fillingOf(data: FormulaData, { kitchen, own }: BakedIn): Pick<ForecastPlan, 'fillingG'> {
+  const { whole } = analyse(data.lines, kitchen.eggGrade, findAmong(own), data.family);
+  const fillingG = (whole.grams * (1 - data.lossShare)) / data.vesselCount;
+  return fillingG > 0 ? { fillingG } : {};
 }
 
 /** The plan of a formula where it is baked: everything a forecast depends on, and nothing else. */
@@ -139,6 +149,7 @@ export function planOf(data: FormulaData, where: BakedIn, tried: Tried = {}): Fo
     vessel,
     shellThicknessMm: data.shell === 'none' ? 0 : data.shellThicknessMm,
     headspaceMm: data.headspaceMm,
+    ...fillingOf(data, where),
     oven: { kind: tried.mode ?? oven.kind, offsetK: oven.offsetK },
     setC: data.setC,
     ...programmeOf(data, oven),

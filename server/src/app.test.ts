@@ -55,7 +55,7 @@ describe('the demonstration kitchen', () => {
     const vessels = vesselSchema.array().parse((await agent.get(`${kitchen}/vessels`)).body);
     const ovens = ovenSchema.array().parse((await agent.get(`${kitchen}/ovens`)).body);
     const bakes = bakeSchema.array().parse((await agent.get(`${kitchen}/bakes`)).body);
-    expect([formulas.length, vessels.length, ovens.length, bakes.length]).toEqual([16, 13, 2, 12]);
+    expect([formulas.length, vessels.length, ovens.length, bakes.length]).toEqual([17, 13, 2, 12]);
     expect(bakes.every((bake) => bake.data.readings.length >= 4)).toBe(true);
     expect(bakes[0]!.data.startedAt > bakes[11]!.data.startedAt).toBe(true);
   });

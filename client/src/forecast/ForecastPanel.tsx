@@ -13,6 +13,7 @@ import { memo, useCallback, useEffect, useMemo, useRef, useState, type ReactNode
 import { View } from 'react-native';
 import { fileName, keepAsFile, Notice, Read, Sheet, Soft } from '../design';
 import { useSpread } from '../jobs';
+import { BatchNotice } from '../formulas/BatchNotice';
 import { Moon } from '../moon';
 import type { KitchenBook } from '../store/kitchen';
 import { useTemperature } from '../store/useTemperature';
@@ -95,6 +96,7 @@ const Verdict = memo(function Verdict({
   out,
   missing,
   problem,
+  batch,
   working,
   remedies,
   chosen,
@@ -104,6 +106,7 @@ const Verdict = memo(function Verdict({
   readonly out: readonly OutStep[];
   readonly missing: string | undefined;
   readonly problem: Problem | undefined;
+  readonly batch: ReactNode;
   readonly working: ReactNode;
   readonly remedies: ReactNode;
   readonly chosen: PullChoice;
@@ -119,6 +122,7 @@ const Verdict = memo(function Verdict({
         </Notice>
       ) : null}
       {working}
+      {batch}
       {forecast ? (
         <>
           {forecast.verdict.kind === 'window' ? (
@@ -217,6 +221,11 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
       out={out}
       missing={missing}
       problem={problem}
+      batch={
+        forecast && settled ? (
+          <BatchNotice data={data} level={forecast.level} onEdit={onEdit} />
+        ) : null
+      }
       working={
         outlook.progress === undefined && !outlook.again ? null : <WorkingNote {...outlook} />
       }

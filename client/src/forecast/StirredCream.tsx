@@ -27,9 +27,12 @@ export function StirredCream({
   readonly endC: NonNullable<BySign['endC']>;
 }) {
   const { find, kitchen } = book;
-  const { lines } = data;
+  const { lines, family } = data;
   const { eggGrade, roomC, altitudeM } = kitchen.data;
-  const analysis = useMemo(() => analyse(lines, eggGrade, find), [lines, eggGrade, find]);
+  const analysis = useMemo(
+    () => analyse(lines, eggGrade, find, family),
+    [lines, eggGrade, find, family],
+  );
   const [wishedG, setMassG] = useState<number>();
   const [wished, setSettings] = useState<StoveSettings>();
   const massG = wishedG ?? Math.round(analysis.totalG);

@@ -1,6 +1,6 @@
 import { forecast, remediesFor, type Forecast, type ForecastPlan } from '@hollow-moon/core';
 import { temperatureFormat } from '../design/format';
-import { book, tart } from '../testing/book';
+import { book, hopelessDish, tart } from '../testing/book';
 import { alternativesTo, differenceInWords } from './alternatives';
 import { planFor } from './plan';
 import { remedied, remedyInWords, remedyOpens } from './remedy';
@@ -44,7 +44,7 @@ describe('other ways of baking', () => {
     expect(cooler).toMatch(/^\d+ min later, (\d\.\d times the window|bears waiting longer)$/);
     const hotter = differenceInWords(mine, made(planAt({ setC: 165 })));
     expect(hotter).toMatch(/^\d+ min sooner, (\d+ % of the window|as forgiving)$/);
-    const none = made(planAt({ setC: 220, fillingStartC: 5, shell: 'none', headspaceMm: 1 }));
+    const none = made(planAt(hopelessDish));
     expect(differenceInWords(mine, none)).toBe('no window');
     expect(differenceInWords(none, mine)).toBe('opens a window');
   });
@@ -68,7 +68,9 @@ describe('a remedy', () => {
       remedyInWords({ change, earliestS: 0, bestS: 0, latestS: 0 }, data, celsius);
     expect(says({ kind: 'oven', byK: -25 })).toBe('Lower the oven by 25 °C, to 195');
     expect(says({ kind: 'start', fillingStartC: 45 })).toBe('Pour the filling at 45 °C');
-    expect(says({ kind: 'depth', headspaceMm: 7 })).toBe('Fill 6 mm shallower');
+    expect(says({ kind: 'depth', byMm: 6, headspaceMm: 7, share: 0.8 })).toBe(
+      'Fill 6 mm shallower, with 80 % of the batch',
+    );
     expect(says({ kind: 'starch', grams: 12.4 })).toBe('Whisk in 12 g of cornflour');
     expect(
       remedyInWords(

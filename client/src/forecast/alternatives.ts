@@ -1,4 +1,6 @@
 import {
+  filledToGap,
+  levelOf,
   OVEN_KIND_NAMES,
   OVEN_KINDS,
   withRemedy,
@@ -37,6 +39,7 @@ export function alternativesTo(
   });
   const { bath: _bath, ...dry } = plan;
   const heightMm = plan.vessel.heightMm;
+  const level = levelOf(plan);
   return [
     at(-20),
     at(-10),
@@ -90,11 +93,15 @@ export function alternativesTo(
       name: `${OVEN_KIND_NAMES[kind].toLowerCase()} oven`,
       plan: { ...plan, oven: { ...plan.oven, kind } },
     })),
-    {
-      id: 'shallower',
-      name: '5 mm shallower',
-      plan: { ...plan, headspaceMm: plan.headspaceMm + 5 },
-    },
+    ...(level.ok
+      ? [
+          {
+            id: 'shallower',
+            name: '5 mm shallower',
+            plan: filledToGap(plan, level.value.gapMm + 5),
+          },
+        ]
+      : []),
     ...(plan.foil ? [] : [{ id: 'foil', name: 'under foil', plan: { ...plan, foil: true } }]),
   ];
 }

@@ -12,7 +12,7 @@ import { Provider } from 'react-redux';
 import { temperatureFormat } from '../design/format';
 import { createStore } from '../store/store';
 import { degreesChosen } from '../store/settings';
-import { book, tart } from '../testing/book';
+import { book, hopelessDish, tart } from '../testing/book';
 import { planFor } from './plan';
 import { remedied, remedyInWords, remedyOpens } from './remedy';
 import { WindowTable } from './WindowTable';
@@ -86,11 +86,7 @@ describe('the window', () => {
 describe('what opens a window', () => {
   // A cold, brimming dish without a shell in a hot oven: its rim curdles first.
   const hopeless: FormulaData = {
-    ...tart,
-    shell: 'none',
-    setC: 190,
-    fillingStartC: 5,
-    headspaceMm: 1,
+    ...hopelessDish,
     ovenUse: { ...tart.ovenUse, steps: [{ atMin: 20, to: 170 }] },
   };
   const remedies = remediesFor(planOf(hopeless));
@@ -113,7 +109,7 @@ describe('what opens a window', () => {
 
   it('takes the later settings of the oven along', () => {
     const cooler = remedied(hopeless, { kind: 'oven', byK: -20 });
-    expect(cooler.setC).toBe(170);
+    expect(cooler.setC).toBe(230);
     expect(cooler.ovenUse.steps).toEqual([{ atMin: 20, to: 150 }]);
     const off = {
       ...hopeless,
@@ -135,10 +131,13 @@ describe('what opens a window', () => {
   });
 
   it.each([
-    [{ kind: 'oven', byK: -10 }, 'Lower the oven by 10 °C, to 180'],
-    [{ kind: 'oven', byK: 10 }, 'Raise the oven by 10 °C, to 200'],
+    [{ kind: 'oven', byK: -10 }, 'Lower the oven by 10 °C, to 240'],
+    [{ kind: 'oven', byK: 10 }, 'Raise the oven by 10 °C, to 260'],
     [{ kind: 'start', fillingStartC: 45 }, 'Pour the filling at 45 °C'],
-    [{ kind: 'depth', headspaceMm: 7 }, 'Fill 6 mm shallower'],
+    [
+      { kind: 'depth', byMm: 6, headspaceMm: 7, share: 0.8 },
+      'Fill 6 mm shallower, with 80 % of the batch',
+    ],
     [{ kind: 'starch', grams: 11.6 }, 'Whisk in 12 g of cornflour'],
   ] as const)('asks for %o in words', (change, says) => {
     const remedy = { change, earliestS: 1800, bestS: 2000, latestS: 2400 };

@@ -1,5 +1,5 @@
 import type { FormulaData } from '@hollow-moon/contract';
-import { REMEDY_STARCH_ID, type Remedy, type RemedyChange } from '@hollow-moon/core';
+import { REMEDY_STARCH_ID, scaleLines, type Remedy, type RemedyChange } from '@hollow-moon/core';
 import { v4 as uuid } from 'uuid';
 import { grams, type TemperatureFormat } from '../design/format';
 import { spanOfMinutes } from './words';
@@ -21,7 +21,11 @@ export function remedied(data: FormulaData, change: RemedyChange): FormulaData {
     case 'start':
       return { ...data, fillingStartC: change.fillingStartC };
     case 'depth':
-      return { ...data, headspaceMm: change.headspaceMm };
+      return {
+        ...data,
+        headspaceMm: Number(change.headspaceMm.toFixed(1)),
+        lines: scaleLines(data.lines, change.share),
+      };
     case 'bath': {
       const { panLengthMm, panBreadthMm, levelMm, waterC } = change.bath;
       return { ...data, bath: { panLengthMm, panBreadthMm, levelMm, waterC } };
@@ -49,7 +53,7 @@ export function remedyInWords(
     case 'start':
       return `Pour the filling at ${degrees(change.fillingStartC)} ${unit}`;
     case 'depth':
-      return `Fill ${Math.round(change.headspaceMm - data.headspaceMm)} mm shallower`;
+      return `Fill ${change.byMm} mm shallower, with ${Math.round(100 * change.share)} % of the batch`;
     case 'bath':
       return 'Stand it in a water bath, half-way up';
     case 'starch':

@@ -35,11 +35,11 @@ export function useOutlook(data: FormulaData, book: KitchenBook, slot: string): 
   const { find } = book;
   const { eggGrade } = book.kitchen.data;
   const judged = useMemo(
-    () => judgePart(analyse(lines, eggGrade, find), family, shell),
+    () => judgePart(analyse(lines, eggGrade, find, family), family, shell),
     [lines, eggGrade, find, family, shell],
   );
   const wish = planFor(data, book, tried);
-  const bakes = useMemo(() => bakesOf(judged, family), [judged, family]);
+  const bakes = useMemo(() => bakesOf(judged, family, shell), [judged, family, shell]);
   const plan = bakes && 'plan' in wish ? wish.plan : undefined;
   const state = useForecast(slot, plan);
   return {

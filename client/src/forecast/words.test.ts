@@ -1,6 +1,13 @@
-import { analyse, bakesOf, forecast, judgePart, type Forecast } from '@hollow-moon/core';
+import {
+  analyse,
+  bakesOf,
+  forecast,
+  judgePart,
+  scaleLines,
+  type Forecast,
+} from '@hollow-moon/core';
 import { centimetres, clock, grams, minutes, percent, temperatureFormat } from '../design/format';
-import { book, tart } from '../testing/book';
+import { book, hopelessDish, tart } from '../testing/book';
 import { planFor } from './plan';
 import {
   captionOf,
@@ -23,7 +30,7 @@ const celsius = temperatureFormat('C');
 
 describe('a forecast in words', () => {
   it('says minutes, range, probe, wobble and coast', () => {
-    const text = sentence(made({ setC: 165 }), celsius);
+    const text = sentence(made({ setC: 150, lines: scaleLines(tart.lines, 1.45) }), celsius);
     expect(text).toMatch(
       /^Pull at \d+ min, \d+ to \d+, at \d+ °C, when \d+(\.5)?\scm in the middle still move as a jelly\. It (coasts|finishes)/,
     );
@@ -31,7 +38,7 @@ describe('a forecast in words', () => {
   });
 
   it('says what to do where there is no window', () => {
-    const none = made({ setC: 220, fillingStartC: 5, shell: 'none', headspaceMm: 1 });
+    const none = made(hopelessDish);
     expect(none.verdict.kind).toBe('no-window');
     expect(sentence(none, celsius)).toBe('As planned, the rim curdles before the middle has set.');
     expect(shortVerdict(none)).toMatch(/^No window/);
@@ -57,7 +64,7 @@ describe('a forecast in words', () => {
       forecast: undefined,
       temperature: celsius,
     };
-    const bakes = bakesOf(judged, 'baked-custard');
+    const bakes = bakesOf(judged, 'baked-custard', 'none');
     expect(outlookInShort({ ...empty, judged, bakes })).toBe('Working it out');
     expect(outlookInShort({ ...empty, judged, missing: 'A tin.' })).toBe('A tin.');
     expect(outlookInShort({ ...empty, judged: of([], 'curd') })).toMatch(/nothing on the list/);
@@ -65,7 +72,7 @@ describe('a forecast in words', () => {
     const sign = 'Sliceable, done at 93 to 96\u00a0°C';
     expect(outlookInShort({ ...empty, judged: syrup })).toBe(sign);
     // Baked by a sign: without a tin the sign is what can be said, with one there is a forecast.
-    const baked = { ...empty, judged: syrup, bakes: bakesOf(syrup, 'syrup-nut') };
+    const baked = { ...empty, judged: syrup, bakes: bakesOf(syrup, 'syrup-nut', 'none') };
     expect(outlookInShort({ ...baked, missing: 'A tin.' })).toBe(sign);
     expect(outlookInShort({ ...baked, forecast: made() })).toMatch(/^Pull at/);
     expect(outlookInShort({ ...empty, judged: of(tart.lines, 'starch-cream') })).toMatch(

@@ -58,7 +58,7 @@ function layersOf(data: FormulaData, build: Build, fit: Fit, vessel: Vessel): La
     label: part.name,
     fill: LOOKS[part.kind] ?? CREAM,
     high:
-      ((eachMl > 0 ? eachMl : wantedG / Math.max(1, vessels) / analysis.densityGMl) * 1000) /
+      ((eachMl > 0 ? eachMl : wantedG / Math.max(1, vessels) / analysis.whole.densityGMl) * 1000) /
       areaMm2,
     some: some(vessels),
   });
@@ -124,7 +124,7 @@ export function BuildDrawing({
   const base = height - 6;
   const drawn = stacked(layers, thick, base - crust);
   const fillTop = drawn.find((each) => each.key === 'filling')!.top;
-  const wallTop = Math.max(4, fillTop - Math.max(2, fit.wanted.headspaceMm * scale * 0.5));
+  const wallTop = Math.max(4, fillTop - Math.max(2, fit.wanted.gapMm * scale * 0.5));
   const wall = crust * 1.3;
   const texts = labelled(
     [

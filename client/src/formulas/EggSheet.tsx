@@ -68,6 +68,7 @@ function MakeUpRow({
     withMakeUp(data.lines, makeUp, () => 'new'),
     grade,
     find,
+    data.family,
   );
   const then = judgePart(after, data.family, data.shell);
   const now = judgePart(analysis, data.family, data.shell);

@@ -6,13 +6,14 @@ import { grams } from '../design/format';
 /** Everything to be fetched, each thing once, and everything that is left over. */
 export function FetchSheet({ build }: { readonly build: Build }) {
   const { needs, eggs, byProducts } = build;
+  const vague = [...build.unknown, ...build.byEye];
   const left = byProducts.map(({ what, count, grams: g }) =>
     count === undefined ? `${grams(g)} g ${what}` : `${count} ${what}`,
   );
   return (
     <Fold
       title="To fetch, and what is left"
-      summary={`${needs.length} things${eggs.eggs > 0 ? `, ${eggs.eggs} eggs` : ''}${left.length > 0 ? `; left: ${left.join(', ')}` : ''}`}
+      summary={`${needs.length + vague.length} things${eggs.eggs > 0 ? `, ${eggs.eggs} eggs` : ''}${left.length > 0 ? `; left: ${left.join(', ')}` : ''}`}
       testID="fetch"
     >
       {() => (
@@ -36,6 +37,18 @@ export function FetchSheet({ build }: { readonly build: Build }) {
                 </View>
               );
             })}
+            {vague.map(({ line, ingredient }) => (
+              <View
+                key={line.id}
+                role="listitem"
+                className="min-h-10 flex-row flex-wrap items-baseline gap-x-3 border-b border-line py-1"
+              >
+                <Read className="w-20 text-right font-figures">
+                  {line.vague === 'unknown' ? '?' : 'by eye'}
+                </Read>
+                <Read className="flex-1">{ingredient?.name ?? ''}</Read>
+              </View>
+            ))}
           </View>
           {eggs.eggs > 0 ? (
             <Read

@@ -82,6 +82,7 @@ const BAKED: ReadonlySet<string> = new Set([
   'fresh-cheese',
   'syrup-nut',
   'nut-cream',
+  'fruit-filling',
 ]);
 
 /** Which words a formula is found by: its name, kind, and everything on its lists. */

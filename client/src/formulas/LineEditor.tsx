@@ -3,22 +3,47 @@ import {
   remarksOn,
   swapped,
   unitsFor,
+  VAGUE,
+  VAGUE_NAMES,
   type Analysis,
   type Line,
   type LineUnit,
   type Remark,
+  type Vague,
   type WeighedLine,
 } from '@hollow-moon/core';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { Button, FieldProblem, icons, NumberField, Picker, Read, Soft, TextField } from '../design';
+import {
+  Button,
+  Choice,
+  FieldProblem,
+  icons,
+  NumberField,
+  Picker,
+  Read,
+  Soft,
+  TextField,
+} from '../design';
 import { grams } from '../design/format';
 import type { KitchenBook } from '../store/kitchen';
 import { withLine, withoutLine } from './drafts';
 import { unitName } from './unitName';
 
 type Edit = (field: string, data: FormulaData) => void;
-type Measure = Pick<Line, 'ingredientId' | 'amount' | 'unit'>;
+type Measure = Pick<Line, 'ingredientId' | 'amount' | 'unit'> & {
+  readonly vague?: Vague | undefined;
+};
+
+const VAGUE_WORDS: Readonly<Record<Vague, string>> = {
+  unknown: 'Amount unknown',
+  'by-eye': 'By eye',
+};
+
+const HOW_MUCH = [
+  { value: 'measured' as const, label: 'Measured' },
+  ...VAGUE.map((value) => ({ value, label: VAGUE_NAMES[value] })),
+];
 
 /** An ingredient and how much of it. */
 function MeasureFields({
@@ -40,6 +65,7 @@ function MeasureFields({
   readonly testID: string;
 }) {
   const ingredient = book.find(measure.ingredientId);
+  const { vague } = measure;
   const chooseIngredient = (ingredientId: string) => {
     const units = unitsFor(book.find(ingredientId));
     onChange('ingredient', {
@@ -62,27 +88,42 @@ function MeasureFields({
         {beside}
       </View>
       <View className="flex-row items-center gap-2">
-        <NumberField
-          label={`${name}, amount`}
-          hideLabel
-          value={measure.amount}
-          onChange={(amount) => onChange('amount', { amount })}
-          className="w-28"
-          decimals={3}
-          testID={`amount-${testID}`}
-        />
-        <View className="w-32">
-          <Picker
-            label={`${name}, unit`}
-            hideLabel
-            options={unitsFor(ingredient).map((unit) => ({
-              value: unit,
-              label: unitName(unit, measure.ingredientId),
-            }))}
-            value={measure.unit}
-            onChange={(unit) => onChange('unit', { unit: unit as LineUnit })}
-          />
-        </View>
+        {vague === undefined ? (
+          <>
+            <NumberField
+              label={`${name}, amount`}
+              hideLabel
+              value={measure.amount}
+              onChange={(amount) => onChange('amount', { amount })}
+              className="w-28"
+              decimals={3}
+              testID={`amount-${testID}`}
+            />
+            <View className="w-32">
+              <Picker
+                label={`${name}, unit`}
+                hideLabel
+                options={unitsFor(ingredient).map((unit) => ({
+                  value: unit,
+                  label: unitName(unit, measure.ingredientId),
+                }))}
+                value={measure.unit}
+                onChange={(unit) => onChange('unit', { unit: unit as LineUnit })}
+              />
+            </View>
+          </>
+        ) : (
+          <>
+            <Read className="font-read-strong" testID={`vague-${testID}`}>
+              {VAGUE_WORDS[vague]}
+            </Read>
+            <Button
+              label="Give an amount"
+              onPress={() => onChange('vague', { vague: undefined })}
+              testID={`give-${testID}`}
+            />
+          </>
+        )}
         {under}
       </View>
     </View>
@@ -110,6 +151,12 @@ function LineMore({
         label={`${name}: how it is used`}
         value={line.note ?? ''}
         onChange={(note) => onChange('note', { note: note === '' ? undefined : note })}
+      />
+      <Choice
+        label="Amount"
+        options={HOW_MUCH}
+        value={line.vague ?? 'measured'}
+        onChange={(how) => onChange('vague', { vague: how === 'measured' ? undefined : how })}
       />
       <NumberField
         label="Kept back at first"
@@ -223,11 +270,13 @@ function LineEditor({
         }
         under={
           <Soft className="flex-1 text-right" testID={`grams-${testID}`}>
-            {line.unit === 'g' ? '' : `= ${weight} g`}
+            {line.unit === 'g' || line.vague ? '' : `= ${weight} g`}
           </Soft>
         }
       />
-      {problem && Number.isFinite(line.amount) ? <FieldProblem>{problem}</FieldProblem> : null}
+      {problem && (line.vague || Number.isFinite(line.amount)) ? (
+        <FieldProblem>{problem}</FieldProblem>
+      ) : null}
       {remarks.map(({ message, likely }) => (
         <View key={message} className="flex-row flex-wrap items-center gap-2">
           <Read className="flex-1">{message}</Read>

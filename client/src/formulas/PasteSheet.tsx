@@ -36,8 +36,12 @@ const LANGUAGE_OPTIONS = [
 ];
 
 /** What was made of a line, in words. */
-function readAs({ ingredientId, amount, unit }: Reading, book: KitchenBook): string {
+function readAs({ ingredientId, amount, unit, vague }: Reading, book: KitchenBook): string {
   const ingredient = ingredientId === undefined ? undefined : book.find(ingredientId);
+  if (ingredient && vague) {
+    const how = vague === 'unknown' ? 'amount unknown until you give one' : 'by eye';
+    return `${ingredient.name.toLowerCase()}, ${how}`;
+  }
   if (!ingredient || amount === undefined || unit === undefined) return '';
   const each = gramsPerUnit(ingredient, unit, book.kitchen.data.eggGrade);
   const weight = each.ok && unit !== 'g' ? ` = ${grams(amount * each.value)} g` : '';
@@ -75,7 +79,7 @@ function ReadingRow({
       {written.remarks.map((remark) => (
         <Soft key={remark}>{remark}</Soft>
       ))}
-      {ready || leftOut ? null : (
+      {(ready && !reading.vague) || leftOut ? null : (
         <View className="flex-row flex-wrap items-end gap-2">
           {written.question && ingredient ? (
             <Choice

@@ -1,5 +1,12 @@
 import type { FormulaData } from '@hollow-moon/contract';
-import { KJ_PER_KCAL, tasteOf, toInHand, toPortions, type Result } from '@hollow-moon/core';
+import {
+  cannotTell,
+  KJ_PER_KCAL,
+  tasteOf,
+  toInHand,
+  toPortions,
+  type Result,
+} from '@hollow-moon/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button, Figure, Labelled, NumberField, Picker, Read, Sheet, Soft } from '../design';
@@ -98,7 +105,8 @@ export function ServeSheet({
 }) {
   const { build } = inKitchen;
   const { currency } = book.kitchen.data;
-  const taste = tasteOf(build.filling);
+  const untold = cannotTell(build);
+  const taste = untold ? undefined : tasteOf(build.filling);
   return (
     <Sheet title="A portion">
       <View className="flex-row flex-wrap gap-3">
@@ -121,7 +129,11 @@ export function ServeSheet({
       </View>
       <View className="flex-row flex-wrap gap-x-6 gap-y-3">
         <Labelled label="Weighs">
-          <Figure value={grams(build.portionG)} unit="g" size="figure" />
+          <Figure
+            value={build.portionG === undefined ? '?' : grams(build.portionG)}
+            unit="g"
+            size="figure"
+          />
         </Labelled>
         <Labelled label="Costs">
           <Figure
@@ -132,13 +144,18 @@ export function ServeSheet({
         </Labelled>
         <Labelled label="Gives">
           <Figure
-            value={grams(build.energyKj)}
-            unit={`kJ, ${grams(build.energyKj / KJ_PER_KCAL)} kcal`}
+            value={build.energyKj === undefined ? '?' : grams(build.energyKj)}
+            unit={
+              build.energyKj === undefined
+                ? 'kJ'
+                : `kJ, ${grams(build.energyKj / KJ_PER_KCAL)} kcal`
+            }
             size="figure"
             testID="energy-portion"
           />
         </Labelled>
       </View>
+      {untold ? <Read testID="portion-untold">{untold}</Read> : null}
       <Soft testID="cost-all">
         {build.unpriced.length === 0
           ? `${money(build.knownCost, currency)} for everything, by the kitchen’s prices.`

@@ -1,5 +1,7 @@
 import type { FormulaData } from '@hollow-moon/contract';
 import {
+  batchStands,
+  cannotTell,
   checkDisc,
   discsFrom,
   doughDisc,
@@ -9,11 +11,12 @@ import {
   judgePart,
   levelWarning,
   PLATE_BEYOND_MM,
-  scaleLines,
   SHELL_KINDS,
   SHELL_NAMES,
+  type Analysis,
   type Build,
   type DoughDisc,
+  type Fit,
 } from '@hollow-moon/core';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -30,6 +33,8 @@ import {
   Soft,
 } from '../design';
 import { centimetres, grams } from '../design/format';
+import { BatchNotice } from './BatchNotice';
+import { withLine } from './drafts';
 import type { KitchenBook } from '../store/kitchen';
 import type { BuildInKitchen } from './useBuild';
 
@@ -44,14 +49,52 @@ function problemOf({ vessel, fit }: BuildInKitchen) {
   return { problem: fit.problem.message, field };
 }
 
-/** How the batch sits in the tins: short, over, or just right. */
-function balance(wantedG: number, mixtureG: number): string {
-  const spareG = mixtureG - wantedG;
-  if (mixtureG <= 0) return 'Nothing mixed yet.';
-  if (Math.abs(spareG) <= 0.02 * wantedG) return 'The batch fills the tins as wanted.';
-  return spareG > 0
-    ? `The batch is ${grams(spareG)} g more than the tins want.`
-    : `The batch is ${grams(-spareG)} g short for the tins.`;
+/** What one unknown amount would have to be, for the tins to be full. */
+function UnknownAmount({
+  data,
+  analysis,
+  fit,
+  onEdit,
+}: {
+  readonly data: FormulaData;
+  readonly analysis: Analysis;
+  readonly fit: Fit;
+  readonly onEdit: Edit;
+}) {
+  const untold = cannotTell(analysis);
+  if (!untold) return null;
+  const [line] = analysis.unknown;
+  const wantsG = fit.unknownWantsG;
+  const tins = data.vesselCount === 1 ? 'The tin wants' : `The ${data.vesselCount} tins want`;
+  const offer =
+    line && wantsG !== undefined
+      ? ` ${tins} about ${grams(wantsG)} g of ${line.ingredient?.name.toLowerCase() ?? 'it'}.`
+      : '';
+  return (
+    <Notice
+      kind="hint"
+      testID="unknown-amount"
+      actions={
+        line && wantsG !== undefined ? (
+          <Button
+            label={`Take ${grams(wantsG)} g`}
+            onPress={() =>
+              onEdit(
+                `${line.line.id}/amount`,
+                withLine(data, line.line.id, {
+                  amount: Number(grams(wantsG)),
+                  unit: 'g',
+                  vague: undefined,
+                }),
+              )
+            }
+          />
+        ) : undefined
+      }
+    >
+      {`${untold}${offer}`}
+    </Notice>
+  );
 }
 
 /** Whether it is meant to leave its mould: caramel lies under it, or it is firm enough to. */
@@ -130,13 +173,8 @@ export function TinSheet({
   const found = problemOf(inKitchen);
   const problemAt = (field: string) => (found?.field === field ? found.problem : undefined);
   const fit = inKitchen.fit?.ok ? inKitchen.fit.value : undefined;
-  const overflow = fit && !fit.asMixed.ok ? fit.asMixed.problem.message : undefined;
   const level = fit && levelWarning(data.family, fit.wanted.depthMm, data.headspaceMm);
   const usual = isFamily(data.family) ? HEADSPACE[data.family] : undefined;
-  const scale = () => {
-    if (!fit || analysis.mixtureG <= 0) return;
-    onEdit('scale', { ...data, lines: scaleLines(data.lines, fit.toMixG / analysis.mixtureG) });
-  };
   const disc =
     vessel && data.shell !== 'none' && data.shellThicknessMm > 0
       ? doughDisc(vessel, data.shellThicknessMm)
@@ -223,19 +261,14 @@ export function TinSheet({
           {vessel && data.shell === 'none' && turnsOut(data, build) ? (
             <Soft>{`To turn one out, a plate of ${centimetres(insideOf(vessel).topLengthMm + PLATE_BEYOND_MM)} cm or more.`}</Soft>
           ) : null}
-          {overflow ? (
-            <Notice
-              kind="danger"
-              testID="overflow"
-              actions={<Button label="Scale to the tins" weight="main" onPress={scale} />}
-            >
-              {overflow}
-            </Notice>
+          {cannotTell(analysis) ? (
+            <UnknownAmount data={data} analysis={analysis} fit={fit} onEdit={onEdit} />
+          ) : analysis.whole.grams <= 0 ? (
+            <Soft>Nothing mixed yet.</Soft>
+          ) : batchStands(fit.level) === 'fits' ? (
+            <Soft testID="batch-fits">The batch fills the tins as wanted.</Soft>
           ) : (
-            <View className="flex-row flex-wrap items-center justify-between gap-2">
-              <Soft className="flex-1">{balance(fit.toMixG, analysis.mixtureG)}</Soft>
-              <Button label="Scale to the tins" onPress={scale} disabled={analysis.mixtureG <= 0} />
-            </View>
+            <BatchNotice data={data} level={fit.level} onEdit={onEdit} />
           )}
         </>
       ) : null}

@@ -74,6 +74,7 @@ function linesInWords(lines: FormulaData['lines'], find: FindIngredient): string
   const says = lines.flatMap((line) => {
     const { ingredientId, unit, heldBack, instead, note } = line;
     const of = [
+      ...(line.vague ? [line.vague === 'unknown' ? 'amount unknown' : 'by eye'] : []),
       ...(heldBack ? [`${measure({ ingredientId, unit, amount: heldBack })} kept back`] : []),
       ...(instead
         ? [`${measure(instead)} ${find(instead.ingredientId)?.name ?? '?'} instead`]
@@ -157,8 +158,8 @@ export function compared(
   },
 ): Compared {
   const { grade, find, temperature, nameOf } = with_;
-  const weigh = (lines: FormulaData['lines']) => analyse(lines, grade, find);
-  const [a, b] = [weigh(before.lines), weigh(after.lines)];
+  const weigh = ({ lines, family }: FormulaData) => analyse(lines, grade, find, family);
+  const [a, b] = [weigh(before), weigh(after)];
   const verdictOf = (data: FormulaData, of: Analysis) => judgePart(of, data.family, data.shell);
   const [va, vb] = [verdictOf(before, a), verdictOf(after, b)];
   const degrees = (celsius: number | undefined) =>
@@ -169,6 +170,8 @@ export function compared(
   const partNames = [...new Set([...before.parts, ...after.parts].map((part) => part.name))];
   const partIn = (data: FormulaData, name: string) => data.parts.find((part) => part.name === name);
   const linesIn = (data: FormulaData, name: string) => partIn(data, name)?.lines ?? [];
+  const weighPart = (data: FormulaData, name: string) =>
+    analyse(linesIn(data, name), grade, find, partIn(data, name)?.kind);
   const said = (of: ComparedRow) => of.before !== '–' || of.after !== '–';
   return {
     amounts: [
@@ -176,7 +179,7 @@ export function compared(
       row('Said of it', linesInWords(before.lines, find), linesInWords(after.lines, find)),
       ...partNames.flatMap((name) => [
         row(name, partInWords(partIn(before, name)), partInWords(partIn(after, name))),
-        ...amountRows(weigh(linesIn(before, name)), weigh(linesIn(after, name)), name),
+        ...amountRows(weighPart(before, name), weighPart(after, name), name),
         row(
           `${name}: said of it`,
           linesInWords(linesIn(before, name), find),
@@ -186,9 +189,9 @@ export function compared(
     ].filter(said),
     ratios: [
       row('Egg to liquid', ratio(a.eggToLiquid), ratio(b.eggToLiquid)),
-      row('Sugar', share(a.share.sugar), share(b.share.sugar)),
-      row('Fat', share(a.share.fat), share(b.share.fat)),
-      row('Starch', share(a.share.starch), share(b.share.starch)),
+      row('Added sugar', share(a.share.addedSugar), share(b.share.addedSugar)),
+      row('All fat', share(a.share.fat), share(b.share.fat)),
+      row('Flour and starch', share(a.share.addedStarch), share(b.share.addedStarch)),
       ...(va.kind === 'judged' && vb.kind === 'judged'
         ? [
             row('Sets at', degrees(va.setC), degrees(vb.setC)),

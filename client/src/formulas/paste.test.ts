@@ -11,10 +11,11 @@ describe('a reading', () => {
     ['200 g sugar', {}, undefined],
     ['200 g moonlight', {}, 'Which ingredient is it?'],
     ['200 g moonlight', { ingredientId: 'sugar' }, undefined],
-    ['cream: ?', {}, 'No amount: give one, or leave it to the note.'],
+    ['cream: ?', {}, undefined],
     ['cream: ?', { amount: 300 }, 'In what unit?'],
     ['cream: ?', { amount: 300, unit: 'g' }, undefined],
-    ['salt to taste', {}, 'By eye: give it an amount, or leave it to the note.'],
+    ['salt to taste', {}, undefined],
+    ['moonlight to taste', {}, 'Which ingredient is it?'],
     ['2 oz (75 g) butter', {}, '2 oz is 57 g, not 75. Which is meant?'],
     ['2 oz (75 g) butter', { amount: 75, unit: 'g' }, undefined],
   ] as const)('%s with %j lacks %s', (text, answer, missing) => {
@@ -28,6 +29,18 @@ describe('a reading', () => {
   });
 });
 
+it('keeps an unknown amount unknown, on the list', () => {
+  const { lines } = withReadings({ ...tart, lines: [] }, [
+    reading('hazelnuts: ?'),
+    reading('cream: ?', { amount: 300, unit: 'g' }),
+  ]);
+  expect(lines).toMatchObject([
+    { ingredientId: 'hazelnuts', vague: 'unknown' },
+    { ingredientId: 'cream', amount: 300, unit: 'g' },
+  ]);
+  expect(lines[1]!.vague).toBeUndefined();
+});
+
 describe('readings on the list', () => {
   it('take their note, their range and what was written along; the rest goes to the note', () => {
     const readings = [
@@ -35,7 +48,7 @@ describe('readings on the list', () => {
       reading('salt to taste'),
       reading('100 g sugar', { leftOut: true }),
     ];
-    expect(readings.map(goesOn)).toEqual([true, false, false]);
+    expect(readings.map(goesOn)).toEqual([true, true, false]);
     const after = withReadings({ ...tart, lines: [], note: 'Old note.' }, readings);
     expect(after.lines).toMatchObject([
       {
@@ -46,8 +59,10 @@ describe('readings on the list', () => {
         note: '80 to 100 as written, about, sifted',
         written: 'about 80 to 100 g flour, sifted',
       },
+      // Known to be in it, though not how much: it stays on the list.
+      { ingredientId: 'salt', vague: 'by-eye', written: 'salt to taste' },
     ]);
-    expect(after.note).toBe('Old note.\nNot weighed: salt to taste; 100 g sugar.');
+    expect(after.note).toBe('Old note.\nNot weighed: 100 g sugar.');
   });
 
   it('leave what is on the list already', () => {

@@ -10,6 +10,7 @@ import {
   type LineUnit,
   type PartKind,
   type PartPlace,
+  type Vague,
   type WrittenLine,
 } from '@hollow-moon/core';
 import { v4 as uuid } from 'uuid';
@@ -30,6 +31,8 @@ export interface Reading {
   readonly amount: number | undefined;
   readonly unit: LineUnit | undefined;
   readonly leftOut: boolean;
+  /** It goes on without an amount: by eye, or unknown. */
+  readonly vague: Vague | undefined;
   /** The one thing that keeps it off the list; `undefined` when it can stand. */
   readonly missing: string | undefined;
 }
@@ -38,18 +41,20 @@ export interface Reading {
 function missingOf(
   written: WrittenLine,
   answer: Answer,
-  { ingredientId, amount, unit }: Pick<Reading, 'ingredientId' | 'amount' | 'unit'>,
+  {
+    ingredientId,
+    amount,
+    unit,
+    vague,
+  }: Pick<Reading, 'ingredientId' | 'amount' | 'unit' | 'vague'>,
   grade: EggGrade,
   find: FindIngredient,
 ): string | undefined {
   const ingredient = ingredientId === undefined ? undefined : find(ingredientId);
   if (!ingredient) return 'Which ingredient is it?';
   if (written.question && answer.unit === undefined) return written.question.text;
-  if (amount === undefined || !Number.isFinite(amount)) {
-    return written.amount.kind === 'by eye'
-      ? 'By eye: give it an amount, or leave it to the note.'
-      : 'No amount: give one, or leave it to the note.';
-  }
+  if (vague) return undefined;
+  if (amount === undefined || !Number.isFinite(amount)) return 'How much of it?';
   if (unit === undefined) return 'In what unit?';
   const each = gramsPerUnit(ingredient, unit, grade);
   return each.ok ? undefined : each.problem.message;
@@ -62,10 +67,18 @@ export function readingOf(
   grade: EggGrade,
   find: FindIngredient = findIngredient,
 ): Reading {
+  const amount = answer.amount ?? amountOf(written);
   const said = {
     ingredientId: answer.ingredientId ?? written.ingredientId,
-    amount: answer.amount ?? amountOf(written),
+    amount,
     unit: answer.unit ?? written.unit,
+    // What is not known stays unknown, on the list: its allergens and its place in the bowl are known all the same.
+    vague:
+      amount !== undefined
+        ? undefined
+        : written.amount.kind === 'by eye'
+          ? ('by-eye' as const)
+          : ('unknown' as const),
   };
   return {
     written,
@@ -90,8 +103,9 @@ export function lineFrom(reading: Reading): Line {
   return {
     id: uuid(),
     ingredientId: reading.ingredientId!,
-    amount: reading.amount!,
-    unit: reading.unit!,
+    ...(reading.vague
+      ? { amount: 0, unit: 'g' as const, vague: reading.vague }
+      : { amount: reading.amount!, unit: reading.unit! }),
     written: written.text,
     ...(written.heldBack === undefined || reading.unit !== written.unit
       ? {}

@@ -22,10 +22,10 @@ export function SoggyFold({
 }) {
   const { degrees, unit } = useTemperature();
   const { seal, keptC } = data.shellBake;
-  const { lines, shellThicknessMm } = data;
+  const { lines, family, shellThicknessMm } = data;
   const filling = useMemo(
-    () => waterActivity(analyse(lines, book.kitchen.data.eggGrade, book.find).composition),
-    [lines, book],
+    () => waterActivity(analyse(lines, book.kitchen.data.eggGrade, book.find, family).composition),
+    [lines, family, book],
   );
   const clock = useMemo(
     () =>

@@ -6,6 +6,7 @@ import {
   type StoredOven,
   type StoredVessel,
 } from '@hollow-moon/contract';
+import { scaleLines } from '@hollow-moon/core';
 import { bookOf, type KitchenBook } from '../store/kitchen';
 
 const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
@@ -40,6 +41,16 @@ export const tart: FormulaData = {
   fillingStartC: 45,
   ...PLAIN_BUILD,
   parts: [],
+};
+
+/** A cold dish without a shell, filled to a millimetre of its rim, in a hot oven: its rim curdles before it sets. */
+export const hopelessDish: FormulaData = {
+  ...tart,
+  shell: 'none',
+  lines: scaleLines(tart.lines, 1.85),
+  headspaceMm: 1,
+  setC: 250,
+  fillingStartC: 5,
 };
 
 const kitchen: Kitchen = stored(11, {

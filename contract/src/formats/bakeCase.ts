@@ -36,12 +36,14 @@ const materialSchema = z.union([
     heatCapacityJkgK: quadraticSchema,
     liquid: liquidSchema.optional(),
     boilsC: celsius.optional(),
+    waterKgM3: positive.optional(),
     freezes: freezesSchema.optional(),
   }),
   z.strictObject({
     composition: compositionSchema,
     liquid: liquidSchema.optional(),
     boilsC: celsius.optional(),
+    waterKgM3: positive.optional(),
     freezes: freezesSchema.optional(),
   }),
 ]);
@@ -56,6 +58,8 @@ const evaporationSchema = z.strictObject({
   transferKgM2SPa: z.number().min(0).optional(),
   wetness: share.default(1),
   skinKgM2: positive.optional(),
+  crustPerLoss: z.number().min(0).optional(),
+  crustFromKgM2: z.number().min(0).optional(),
 });
 
 const faceSchema = z.strictObject({
@@ -90,12 +94,20 @@ const stageSchema = z.strictObject({
   side: faceSchema,
   base: faceSchema,
   bath: bathSchema.optional(),
+  airChange: z
+    .strictObject({
+      leakKgS: positive,
+      roomPa: z.number().min(0),
+      mostPa: positive,
+      cups: z.int().min(1).default(1),
+    })
+    .optional(),
 });
 
 export const bakeCaseSchema = z
   .strictObject({
     format: z.literal('hollow-moon/bake-case'),
-    version: z.literal(1),
+    version: z.union([z.literal(1), z.literal(2)]),
     name: z.string().max(200).default(''),
     note: z.string().max(4000).optional(),
     materials: z.record(z.string().max(60), materialSchema),
@@ -126,6 +138,7 @@ export const bakeCaseSchema = z
           ratePerS: positive,
           referenceC: celsius,
           zK: positive,
+          final: z.strictObject({ halfC: celsius, widthK: positive }).optional(),
         }),
       )
       .max(6)
@@ -154,6 +167,13 @@ export const bakeCaseSchema = z
     const say = (path: (string | number)[], message: string) =>
       context.addIssue({ code: 'custom', path, message });
     const { geometry, materials, start, stages, probes } = data;
+    stages.forEach(({ top }, index) => {
+      if (data.version === 1 && top.evaporation?.skinKgM2 !== undefined)
+        say(
+          ['stages', index, 'top', 'evaporation', 'skinKgM2'],
+          'Written when a skin did not follow the rate of drying. Give the loss that halves the rate to 0.36 g/(m² s), and set version to 2.',
+        );
+    });
     if (!materials[geometry.filling]) say(['geometry', 'filling'], 'No such material.');
     geometry.layers.forEach((layer, index) => {
       if (!materials[layer.material])

@@ -33,16 +33,19 @@ const faceData = ({ convectionWm2K, airC, emissivity, radiantC, evaporation }: F
           airPressurePa: evaporation.airPressurePa,
           ...(evaporation.skinKgM2 < SOLID_SKIN_KG_M2 ? { skinKgM2: evaporation.skinKgM2 } : {}),
           ...(evaporation.activity === undefined ? {} : { activity: evaporation.activity }),
+          ...(evaporation.crustPerLoss ? { crustPerLoss: evaporation.crustPerLoss } : {}),
+          ...(evaporation.crustFromKgM2 ? { crustFromKgM2: evaporation.crustFromKgM2 } : {}),
         },
       }
     : {}),
 });
 
-const stageData = (untilS: number, { top, side, base, bath }: Surroundings) => ({
+const stageData = (untilS: number, { top, side, base, bath, airChange }: Surroundings) => ({
   untilS,
   top: faceData(top),
   side: faceData(side),
   base: faceData(base),
+  ...(airChange ? { airChange } : {}),
   ...(bath
     ? {
         bath: {
@@ -72,7 +75,14 @@ const stagesOf = (course: Course, fromS: number, endS: number) =>
     );
 
 /** A material by numbers. Only density times heat capacity matters; a solid's density is set to 1000. */
-function materialData({ conductivityWmK, heatCapacityJm3K, liquid, boilsC, freezes }: Material) {
+function materialData({
+  conductivityWmK,
+  heatCapacityJm3K,
+  liquid,
+  boilsC,
+  waterKgM3,
+  freezes,
+}: Material) {
   const densityKgM3 = liquid?.densityKgM3 ?? 1000;
   const [a, b, c] = heatCapacityJm3K;
   return {
@@ -80,6 +90,7 @@ function materialData({ conductivityWmK, heatCapacityJm3K, liquid, boilsC, freez
     densityKgM3,
     heatCapacityJkgK: [a / densityKgM3, b / densityKgM3, c / densityKgM3],
     ...(boilsC === undefined ? {} : { boilsC }),
+    ...(waterKgM3 === undefined ? {} : { waterKgM3 }),
     ...(freezes ? { freezes } : {}),
     ...(liquid
       ? { liquid: { viscosityPaS: liquid.viscosityPaS, expansionPerK: liquid.expansionPerK } }
@@ -112,7 +123,7 @@ export function caseOfPlan(name: string, plan: ForecastPlan, pullS: number): Res
   return succeed(
     bakeCaseSchema.parse({
       format: 'hollow-moon/bake-case',
-      version: 1,
+      version: 2,
       name: name.slice(0, 200),
       materials: {
         filling: materialData(cup.material),

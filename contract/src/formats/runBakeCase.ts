@@ -39,6 +39,7 @@ function materialOf(name: string, data: MaterialData): Material {
     conductivityWmK: food.conductivityWmK,
     heatCapacityJm3K: [densityKgM3 * a, densityKgM3 * b, densityKgM3 * c],
     ...(data.boilsC === undefined ? {} : { boilsC: data.boilsC }),
+    ...(data.waterKgM3 === undefined ? {} : { waterKgM3: data.waterKgM3 }),
     ...(data.freezes ? { freezes: data.freezes } : {}),
     ...(data.liquid ? { liquid: { densityKgM3, ...data.liquid } } : {}),
   };
@@ -59,6 +60,8 @@ const faceOf = ({ convectionWm2K, airC, emissivity, wallC, evaporation }: FaceDa
           vapourPressurePa: evaporation.vapourPressurePa,
           airPressurePa: evaporation.airPressurePa,
           activity: evaporation.activity,
+          crustPerLoss: evaporation.crustPerLoss ?? 0,
+          crustFromKgM2: evaporation.crustFromKgM2 ?? 0,
           ...(evaporation.transferKgM2SPa === undefined
             ? {}
             : { transferKgM2SPa: evaporation.transferKgM2SPa }),
@@ -67,11 +70,18 @@ const faceOf = ({ convectionWm2K, airC, emissivity, wallC, evaporation }: FaceDa
     : {}),
 });
 
-function surroundingsOf({ top, side, base, bath }: BakeCase['stages'][number]): Surroundings {
+function surroundingsOf({
+  top,
+  side,
+  base,
+  bath,
+  airChange,
+}: BakeCase['stages'][number]): Surroundings {
   return {
     top: faceOf(top),
     side: faceOf(side),
     base: faceOf(base),
+    ...(airChange ? { airChange } : {}),
     ...(bath
       ? {
           bath: {

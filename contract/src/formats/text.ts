@@ -24,11 +24,18 @@ const nameOf = ({ ingredientId }: Line): string =>
 const isEgg = ({ ingredientId, unit }: Line): boolean =>
   unit === 'piece' && findIngredient(ingredientId)?.eggPart !== undefined;
 
+/** What follows a name where there is no amount, as this application reads it again. */
+const VAGUE_IN_TABLE = { none: '', unknown: ': ?', 'by-eye': ' to taste' } as const;
+
 /** A line in words that this application, and most others, can read again. */
 export const lineInWords = (line: Line): string => {
+  const note = line.note ? `, ${line.note}` : '';
+  if (line.vague) {
+    return `${nameOf(line).toLowerCase()}${VAGUE_IN_TABLE[line.vague]}${note}`;
+  }
   const amount = String(Number(line.amount.toFixed(3)));
   const unit = isEgg(line) ? '' : `${unitOf(line)} `;
-  return `${amount} ${unit}${nameOf(line).toLowerCase()}${line.note ? `, ${line.note}` : ''}`;
+  return `${amount} ${unit}${nameOf(line).toLowerCase()}${note}`;
 };
 
 /** Finds what a component is made from in the book. */
@@ -137,9 +144,9 @@ export const toCsv = (data: FormulaData, formulaOf: FormulaOf = NO_BOOK): string
     fields: ['amount', 'unit', 'ingredient', 'note', 'component'],
     data: [{ name: '', lines: data.lines }, ...listsOf(data, formulaOf)].flatMap((part) =>
       part.lines.map((line) => [
-        String(Number(line.amount.toFixed(3))),
-        isEgg(line) ? '' : unitOf(line),
-        harmless(nameOf(line).toLowerCase()),
+        line.vague ? '' : String(Number(line.amount.toFixed(3))),
+        line.vague || isEgg(line) ? '' : unitOf(line),
+        harmless(`${nameOf(line).toLowerCase()}${VAGUE_IN_TABLE[line.vague ?? 'none']}`),
         harmless(line.note ?? ''),
         harmless(part.name),
       ]),

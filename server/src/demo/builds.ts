@@ -156,6 +156,11 @@ export const BUILDS: Readonly<Record<string, Build>> = {
       ],
     },
   },
+  [FORMULA.gooseberry]: {
+    parts: [flaky(17)],
+    shellBake: { ...PLAIN_SHELL_BAKE, raw: true },
+    portionsEach: 8,
+  },
   [FORMULA.greengage]: {
     parts: [
       part(10, 1, {

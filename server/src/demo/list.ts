@@ -19,6 +19,7 @@ export const FORMULA = {
   blackTea: demoId(4, 14),
   ryeDough: demoId(4, 15),
   flakyDough: demoId(4, 16),
+  gooseberry: demoId(4, 17),
 } as const;
 
 type ShortLine = [ingredientId: string, amount: number, unit: Line['unit'], note?: string];

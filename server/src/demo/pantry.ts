@@ -19,6 +19,7 @@ const PRICES: readonly Priced[] = [
   ['figs', 7.5, 1, 'kg'],
   ['gelatine-leaf', 4.5, 50, 'piece'],
   ['ginger-biscuits', 6.2, 1, 'kg'],
+  ['gooseberries', 5.2, 1, 'kg'],
   ['grapes', 4.4, 1, 'kg'],
   ['greengages', 4.9, 1, 'kg'],
   ['ground-hazelnuts', 15.5, 1, 'kg'],
