@@ -31,7 +31,7 @@ const ENCLOSURES: Readonly<Record<OvenKind, Enclosure>> = {
     paneKeeps: 0.75,
     heatsLining: 0.85,
     liningWm2K: 8,
-    leakKgS: 0.9e-3,
+    leakKgS: 0.95e-3,
   },
   fan: {
     liningM2: 0.95,
@@ -40,7 +40,7 @@ const ENCLOSURES: Readonly<Record<OvenKind, Enclosure>> = {
     paneKeeps: 0.75,
     heatsLining: 0.85,
     liningWm2K: 17,
-    leakKgS: 2.4e-3,
+    leakKgS: 1.8e-3,
   },
   deck: {
     liningM2: 1.6,
