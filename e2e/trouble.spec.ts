@@ -44,7 +44,7 @@ test('a formula changed elsewhere shows both sides, and the cook chooses', async
   await page.getByTestId('save').click();
   await expect(page.getByTestId('stale')).toBeVisible();
   await expect(page.getByText('≠ 95 g Caster sugar')).toBeVisible();
-  await expect(page.getByText('≠ 80 g Caster sugar')).toBeVisible();
+  await expect(page.getByText('≠ 104 g Caster sugar')).toBeVisible();
   await page.getByRole('button', { name: 'Keep mine' }).click();
   await page.getByTestId('save').click();
   await expect(page.getByTestId('save-state')).toHaveText('Kept in the book');

@@ -29,10 +29,7 @@ export const OutlookBar = memo(function OutlookBar({
   const { degrees, unit } = useTemperature();
   const moon = moonAtPull(forecast);
   const hopeless = forecast?.verdict.kind === 'no-window';
-  const curdles =
-    bakes?.curdleC === undefined
-      ? ''
-      : `, ${bakes.spoils} from ${withUnit(degrees(bakes.curdleC), unit)}`;
+  const best = forecast?.verdict.kind === 'window' ? forecast.verdict.best : undefined;
   return (
     <View
       testID="outlook"
@@ -45,9 +42,11 @@ export const OutlookBar = memo(function OutlookBar({
         </Read>
         {bakes ? (
           <Soft numberOfLines={1}>
-            {mayBake
-              ? `Sets at ${withUnit(degrees(bakes.setC), unit)}${curdles}`
-              : 'Keep the formula, then bake it'}
+            {!mayBake
+              ? 'Keep the formula, then bake it'
+              : best
+                ? `Probe ${withUnit(degrees(best.probeC), unit)} in the middle when it is best`
+                : ''}
           </Soft>
         ) : null}
       </View>

@@ -10,6 +10,7 @@ import {
   isFamily,
   judgePart,
   levelWarning,
+  plainName,
   PLATE_BEYOND_MM,
   SHELL_KINDS,
   SHELL_NAMES,
@@ -67,9 +68,7 @@ function UnknownAmount({
   const wantsG = fit.unknownWantsG;
   const tins = data.vesselCount === 1 ? 'The tin wants' : `The ${data.vesselCount} tins want`;
   const offer =
-    line && wantsG !== undefined
-      ? ` ${tins} about ${grams(wantsG)} g of ${line.ingredient?.name.toLowerCase() ?? 'it'}.`
-      : '';
+    line && wantsG !== undefined ? ` ${tins} about ${grams(wantsG)} g of ${plainName(line)}.` : '';
   return (
     <Notice
       kind="hint"

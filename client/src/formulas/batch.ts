@@ -9,7 +9,7 @@ export function batchInWords(level: Level, vessels: number): string | undefined 
   const fills = `${grams(massG)} g${each} fills ${Math.round(depthMm)} of ${Math.round(roomMm)} mm`;
   switch (batchStands(level)) {
     case 'overflows':
-      return `The batch overflows by ${grams(Math.ceil(overflowG))} g${each}.`;
+      return `The batch overflows by ${grams(Math.ceil(overflowG))} g${each}: what is foreseen is for ${vessels === 1 ? 'a brimming tin' : 'brimming tins'}.`;
     case 'over':
       return `${fills}: ${grams(massG - wantedG)} g more than the gap to the rim allows.`;
     case 'short':

@@ -35,7 +35,7 @@ export function risksOf(
   if (steams && !plan.docked) {
     risks.push({
       what: 'puffs',
-      says: `Prick it, or weigh it down: at ${minutesOf(steams.timeS)} min steam forms under a base that has not set, and lifts it.`,
+      says: `${weighted(plan, 0) ? 'Leave the weights in longer' : 'Prick it, or weigh it down'}: at ${minutesOf(steams.timeS)} min steam forms under a base that has not set, and lifts it.`,
     });
   }
   if (bareFrom && moments.standsS !== undefined && bareFrom.timeS > FRAME_SLACK_S) {

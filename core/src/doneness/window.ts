@@ -1,6 +1,6 @@
 import { runCourse, type Course, type Model, type Moment } from '../thermal';
 import { coast, slowestColumn, type Outcome } from './coast';
-import { curdledShare } from './wobble';
+import { curdledShare, STILL_FROM } from './wobble';
 
 /** What has to be reached, after the coast, for a bake to have come out. Calibrated; docs/model.md. */
 export const DONE = {
@@ -8,8 +8,8 @@ export const DONE = {
   holds: 0.55,
   /** And that is set as well as it will be. */
   full: 0.85,
-  /** A knife put into it comes out clean. */
-  clean: 0.8,
+  /** A knife put into it comes out clean: it no longer moves. */
+  clean: STILL_FROM,
 } as const;
 
 /** What a bake has to come to. */
@@ -20,6 +20,8 @@ export interface Aim {
   readonly toKnife: boolean;
   /** And its top is golden. */
   readonly toGold: boolean;
+  /** Hotter than this the middle may not get, °C. */
+  readonly middleAtMostC?: number | undefined;
 }
 
 /** When to take a bake out, in s since it went in. */
@@ -155,6 +157,18 @@ function crossing(
   return before.pullS + ((target - low) / (high - low)) * (after.pullS - before.pullS);
 }
 
+const soonest = (a: number | undefined, b: number | undefined): number | undefined =>
+  a === undefined ? b : b === undefined ? a : Math.min(a, b);
+
+/** First pull after which the middle gets hotter than a limit, straight between those tried. */
+function hotterThan(outcomes: readonly Outcome[], limitC: number): number | undefined {
+  const first = outcomes.findIndex(({ peakC }) => peakC > limitC);
+  if (first <= 0) return outcomes[first]?.pullS;
+  const [before, after] = [outcomes[first - 1]!, outcomes[first]!];
+  const share = (limitC - before.peakC) / (after.peakC - before.peakC);
+  return before.pullS + share * (after.pullS - before.pullS);
+}
+
 /** Narrower than this a window is none, s: nobody pulls to the half minute. */
 const NARROWEST_S = 30;
 
@@ -165,12 +179,15 @@ const NARROWEST_S = 30;
  */
 export function windowOf(
   outcomes: readonly Outcome[],
-  { spoiltAtMost, toKnife, toGold }: Aim,
+  { spoiltAtMost, toKnife, toGold, middleAtMostC = Infinity }: Aim,
   { goldenS = 0, darkS = Infinity }: { readonly goldenS?: number; readonly darkS?: number } = {},
 ): Verdict {
   const setsAtS = crossing(outcomes, (of) => of.set, DONE.holds);
   const fullAtS = crossing(outcomes, (of) => of.set, DONE.full);
-  const curdlesAtS = crossing(outcomes, (of) => of.curdled, spoiltAtMost);
+  const curdlesAtS = soonest(
+    crossing(outcomes, (of) => of.curdled, spoiltAtMost),
+    hotterThan(outcomes, middleAtMostC),
+  );
   if (setsAtS === undefined) {
     const reason = curdlesAtS === undefined ? 'does-not-set-in-time' : 'curdles-before-it-sets';
     return { kind: 'no-window', reason, setsAtS, curdlesAtS };

@@ -84,7 +84,7 @@ export function judgePuree(analysis: Analysis): BySign {
     treatment:
       'Weigh the purée, not the roots. Bake until the rim is puffed and a hand’s width in the middle still moves; cool at least an hour before cutting.',
     fails:
-      'Past 85 °C it weeps and cracks from the middle; wet purée makes it sink. A raw shell under it needs a hot start.',
+      'Past 90 °C in the middle it weeps, and cracks as it cools; wet purée makes it sink. A raw shell under it needs a hot start.',
     firmness: orPourable(analysis, standsAlone(analysis) ? 'unmouldable' : 'sliceable'),
     firmnessWhy: standsAlone(analysis)
       ? 'Egg and white enough to be turned out once it is cold; the purée’s fibre and starch help.'

@@ -11,6 +11,8 @@ export interface Bakes {
   readonly curdleC: number | undefined;
   /** What that is called of it. */
   readonly spoils: string;
+  /** Hotter than this its middle may not get, °C, whatever the rest of it; `undefined` where only the share counts. */
+  readonly middleAtMostC: number | undefined;
   /** Share of the filling that may be spoilt before it is tasted; 1 where no heat spoils it. */
   readonly spoiltAtMost: number;
   /** Air whisked or creamed into it, as a share of its volume. From memory. */
@@ -25,7 +27,16 @@ export interface Bakes {
   readonly thick: boolean;
 }
 
-type Baked = Omit<Bakes, 'setUncertaintyK' | 'spoiltAtMost' | 'toGold' | 'toKnife'>;
+type Baked = Omit<
+  Bakes,
+  'setUncertaintyK' | 'spoiltAtMost' | 'toGold' | 'toKnife' | 'middleAtMostC'
+>;
+
+/**
+ * Where the middle of a purée weeps and cracks as it cools, and of a cheese filling turns grainy, °C: what the cook is
+ * told, so the window ends there. From memory.
+ */
+export const MIDDLE_AT_MOST_C = { 'purée-custard': 90, 'fresh-cheese': 77 } as const;
 
 /** Custards: the outer centimetre of a 23 cm tart. Calibrated; docs/model.md. */
 const CUSTARD_SPOILT = 0.27;
@@ -44,7 +55,7 @@ const NUT_BROWNS = 3.6;
 /**
  * Fillings judged by a sign that are baked. `setC` is put so that the middle is pulled within the band of
  * practice (purée 79 to 82, cheese 65 to 70, syrup 93 to 96, nut cream 90, batter 80 °C). Spoilt where they
- * are said to be, by the same shift: a purée weeps past 85 °C, a cheese filling is grainy past 77 (from
+ * are said to be, by the same shift: a purée weeps past 90 °C, a cheese filling is grainy past 77 (from
  * memory). Flour, much sugar or nuts leave the others nothing to curdle. Calibrated; docs/model.md.
  */
 const BY_SIGN: Readonly<Partial<Record<Family, Baked>>> = {
@@ -110,6 +121,7 @@ export function bakesOf(verdict: PartVerdict, kind: PartKind, shell: ShellKind):
       setUncertaintyK,
       curdleC,
       spoils: 'curdles',
+      middleAtMostC: undefined,
       spoiltAtMost: curdleC === undefined ? 1 : CUSTARD_SPOILT,
       air: 0.005,
       browns: MILK_BROWNS,
@@ -123,6 +135,7 @@ export function bakesOf(verdict: PartVerdict, kind: PartKind, shell: ShellKind):
   return (
     baked && {
       ...baked,
+      middleAtMostC: (MIDDLE_AT_MOST_C as Partial<Record<PartKind, number>>)[kind],
       spoiltAtMost: baked.curdleC === undefined ? 1 : FIRM_RIM_SPOILT,
       setUncertaintyK: BY_SIGN_UNCERTAINTY_K,
       toGold: baked.curdleC === undefined,

@@ -399,7 +399,7 @@ export const PRACTICE: readonly PracticeRow[] = [
       },
       setC: 160,
     },
-    minutes: [58, 80],
+    minutes: [58, 76],
     probeC: [64, 71],
     from: 'an hour or more; a batch that fills half of its tin',
   },

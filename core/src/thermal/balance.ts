@@ -36,6 +36,8 @@ export interface Balance {
   /** Where the water of each cell boils, °C, and the heat it then spends on steam, W/K past that. */
   readonly boilsC: Float64Array;
   readonly boilingWK: Float64Array;
+  /** Water that each cell has to boil off, kg/m³; without end, infinity. */
+  readonly boilsOffKgM3: Float64Array;
   /** What each cell, and all of them, spend on boiling, W, at the last gain worked out. */
   readonly boilingW: Float64Array;
   readonly boiling: { spentW: number };
@@ -86,6 +88,7 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
   const c = triple();
   const boilsC = new Float64Array(cells);
   const boilingWK = new Float64Array(cells);
+  const boilsOffKgM3 = new Float64Array(cells).fill(Infinity);
   const freezesC = new Float64Array(cells).fill(-Infinity);
   const freezesJ = new Float64Array(cells).fill(-Infinity);
   const freezing: (Freezing | undefined)[] = [];
@@ -93,6 +96,7 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
     const material = materialOf(model, cell);
     boilsC[cell] = material.boilsC ?? Infinity;
     boilingWK[cell] = material.boilsC === undefined ? 0 : BOILING_WM3K * mesh.volumeM3[cell]!;
+    boilsOffKgM3[cell] = material.waterKgM3 ?? Infinity;
     for (let power = 0; power < 3; power += 1) {
       k[power]![cell] = material.conductivityWmK[power]!;
       c[power]![cell] = material.heatCapacityJm3K[power]! * mesh.volumeM3[cell]!;
@@ -153,7 +157,7 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
       from.temperatureC[cell]!,
     );
   }
-  boilOff(model, from, boilingWK);
+  boilOff(mesh.volumeM3, from.boiledKgM3, boilsOffKgM3, boilingWK);
   return {
     model,
     cells,
@@ -167,6 +171,7 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
     gainW: new Float64Array(cells),
     boilsC,
     boilingWK,
+    boilsOffKgM3,
     boilingW: new Float64Array(cells),
     boiling: { spentW: 0 },
     freezesC,
@@ -195,12 +200,16 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
 const BOILS_FREELY_FROM = 0.15;
 
 /** Sets what each cell spends on boiling past its boiling point, W/K: less and less as its water runs out. */
-export function boilOff(model: Model, at: Moment, boilingWK: Float64Array): void {
-  const { volumeM3 } = model.mesh;
+export function boilOff(
+  volumeM3: Float64Array,
+  boiledKgM3: Float64Array,
+  boilsOffKgM3: Float64Array,
+  boilingWK: Float64Array,
+): void {
   for (let cell = 0; cell < boilingWK.length; cell += 1) {
-    const { boilsC, waterKgM3 } = materialOf(model, cell);
-    if (boilsC === undefined || waterKgM3 === undefined) continue;
-    const left = 1 - at.boiledKgM3[cell]! / waterKgM3;
+    // What never boils stays at none.
+    if (boiledKgM3[cell] === 0) continue;
+    const left = 1 - boiledKgM3[cell]! / boilsOffKgM3[cell]!;
     const freely = Math.min(1, Math.max(0, left / BOILS_FREELY_FROM));
     boilingWK[cell] = BOILING_WM3K * volumeM3[cell]! * freely;
   }

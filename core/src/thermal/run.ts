@@ -66,18 +66,17 @@ function advanceExtents(
   });
 }
 
-/** Whether anything in a cup has only so much water to boil off. */
-const runsDry = ({ cup }: Model): boolean =>
-  [cup, ...cup.layers].some(({ material }) => material.waterKgM3 !== undefined);
-
-/** Water boiled off by each cell, kg/m³, after a step of `seconds`. */
+/** Water boiled off by each cell, kg/m³, after a step of `seconds`; the very array of before where nothing boiled. */
 function boiledOver(of: Balance, work: Workspace, from: Moment, seconds: number): Float64Array {
+  if (work.startBoiling.spentW === 0 && of.boiling.spentW === 0) return from.boiledKgM3;
   const { volumeM3 } = of.model.mesh;
   const perJ = (0.5 * seconds) / evaporationHeatJkg(100);
-  return Float64Array.from(from.boiledKgM3, (before, cell) => {
+  const boiled = Float64Array.from(from.boiledKgM3);
+  for (let cell = 0; cell < boiled.length; cell += 1) {
     const spentW = work.startBoilingW[cell]! + of.boilingW[cell]!;
-    return spentW === 0 ? before : before + (perJ * spentW) / volumeM3[cell]!;
-  });
+    if (spentW !== 0) boiled[cell]! += (perJ * spentW) / volumeM3[cell]!;
+  }
+  return boiled;
 }
 
 /**
@@ -104,7 +103,6 @@ export function run(
   const toleranceK = options.toleranceK ?? WORKING.toleranceK;
   const longestStepS = options.longestStepS ?? WORKING.longestStepS;
   const { evaporation } = around.top;
-  const boils = runsDry(model);
   const { water } = balance;
   let waterKg = waterAt(around, from)?.massKg ?? 0;
 
@@ -119,13 +117,13 @@ export function run(
     updateVapour(balance);
     updateConductances(balance, work.temperatureC);
     const receivedStartW = updateGain(balance, work.temperatureC);
-    const boiledStartW = balance.boiling.spentW;
     boilingSlopes(balance, work.temperatureC, work.startBoilingSlopes);
     work.startGainW.set(balance.gainW);
     work.startSlopes.set(balance.faceSlopeWK);
     work.startSurfaceC.set(balance.faceSurfaceC);
     work.startOutsideC.set(balance.faceOutsideC);
-    if (boils) work.startBoilingW.set(balance.boilingW);
+    work.startBoiling.spentW = balance.boiling.spentW;
+    work.startBoilingW.set(balance.boilingW);
     work.startEvaporationW.set(balance.faceEvaporationW);
     if (water) {
       const { celsius, gainW, slopeWK, evaporationW } = water;
@@ -159,7 +157,7 @@ export function run(
       temperatureC[cell] = temperatureFrom(balance, cell, content, guess);
     }
     const driedKgM2 = Float64Array.from(latest.driedKgM2);
-    let evaporationJ = 0.5 * h * (boiledStartW + balance.boiling.spentW);
+    let evaporationJ = 0.5 * h * (work.startBoiling.spentW + balance.boiling.spentW);
     let evaporatedKg = evaporationJ === 0 ? 0 : evaporationJ / evaporationHeatJkg(100);
     for (let column = 0; column < columns; column += 1) {
       const heatJ = 0.5 * h * (work.startEvaporationW[column]! + balance.faceEvaporationW[column]!);
@@ -182,7 +180,7 @@ export function run(
       timeS: h === leftS ? untilS : latest.timeS + h,
       temperatureC,
       surfaceC: balance.faceOutsideC.slice(0, columns),
-      boiledKgM3: boils ? boiledOver(balance, work, latest, h) : latest.boiledKgM3,
+      boiledKgM3: boiledOver(balance, work, latest, h),
       driedKgM2,
       extents: advanceExtents(model, latest.extents, latest.temperatureC, temperatureC, h),
       energy: {
@@ -194,7 +192,10 @@ export function run(
       ...(water ? { water: { celsius: water.celsius, massKg: waterKg } } : {}),
     };
     work.temperatureC.set(temperatureC);
-    if (boils) boilOff(model, moment, balance.boilingWK);
+    if (moment.boiledKgM3 !== latest.boiledKgM3) {
+      const { boilsOffKgM3, boilingWK } = balance;
+      boilOff(model.mesh.volumeM3, moment.boiledKgM3, boilsOffKgM3, boilingWK);
+    }
     moments.push(moment);
     latest = moment;
     if (mayRetry) {

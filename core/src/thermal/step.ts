@@ -28,6 +28,7 @@ export interface Workspace {
   readonly startSurfaceC: Float64Array;
   readonly startOutsideC: Float64Array;
   readonly startBoilingW: Float64Array;
+  readonly startBoiling: { spentW: number };
   readonly startEvaporationW: Float64Array;
   readonly startBoilingSlopes: Float64Array;
   readonly stage1W: Float64Array;
@@ -58,6 +59,7 @@ export function createWorkspace(balance: Balance, from: Moment): Workspace {
     startSurfaceC: new Float64Array(faces.length),
     startOutsideC: new Float64Array(faces.length),
     startBoilingW: new Float64Array(cells),
+    startBoiling: { spentW: 0 },
     startEvaporationW: new Float64Array(faces.length),
     startBoilingSlopes: new Float64Array(cells),
     stage1W: new Float64Array(cells),
