@@ -8,6 +8,8 @@ await main(async () => {
   await ensureDebianPackages({ mariadbd: 'mariadb-server', chromium: 'chromium' });
   say('The core, in Node');
   await runCoreScript('forecast');
+  say('Plans drawn at random');
+  await runCoreScript('randomPlans');
   say('The screen, in Chromium at 390x844');
   const { default: setUp, PORT } = await import('../e2e/global-setup.mjs');
   const tearDown = await setUp();

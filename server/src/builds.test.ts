@@ -145,13 +145,21 @@ describe('a build', () => {
           bakesAlong: true,
         },
       ],
-      lines: bay.lines.map((line, index) =>
-        index === 0
-          ? { ...line, heldBack: 12.5 }
-          : index === 1
-            ? { ...line, instead: { ingredientId: 'oat-drink', amount: 1.5, unit: 'dl' } }
-            : line,
-      ),
+      lines: [
+        ...bay.lines.map((line, index) =>
+          index === 0
+            ? { ...line, heldBack: 12.5 }
+            : index === 1
+              ? {
+                  ...line,
+                  instead: { ingredientId: 'oat-drink', amount: 1.5, unit: 'dl' as const },
+                }
+              : line,
+        ),
+        // Two of which nobody has said how much.
+        { id: randomUUID(), ingredientId: 'honey', amount: 0, unit: 'g', vague: 'by-eye' },
+        { id: randomUUID(), ingredientId: 'milk', amount: 0, unit: 'g', vague: 'unknown' },
+      ],
     });
     const id = randomUUID();
     await agent.put(`${kitchen}/formulas/${id}`).send(write(data)).expect(200);

@@ -167,6 +167,15 @@ describe('the formats of others', () => {
     expect(misread).toEqual([]);
   });
 
+  // What is not known stays unknown on its way out and in again.
+  it.each([
+    ['unknown', { kind: 'unknown' }],
+    ['by-eye', { kind: 'by eye' }],
+  ] as const)('are read again as %s', (vague, amount) => {
+    const line = { id: 'x', ingredientId: 'honey', amount: 0, unit: 'g' as const, vague };
+    expect(readLine(lineInWords(line), 'en')).toMatchObject({ ingredientId: 'honey', amount });
+  });
+
   it('find a recipe in a graph, and say when there is none', () => {
     const graph = { '@graph': [{ '@type': 'WebSite' }, JSON.parse(toRecipe(formulaOf(3)))] };
     expect(fromRecipe(JSON.stringify(graph)).ok).toBe(true);

@@ -13,7 +13,7 @@ export interface Wobble {
 }
 
 /** Mean set fraction from which a column, warm as it is, no longer moves by itself. Calibrated; docs/model.md. */
-export const STILL_FROM = 0.8;
+const STILL_FROM = 0.86;
 const JELLY_FROM = 0.08;
 const QUIET_FROM = 0.9;
 
@@ -63,7 +63,8 @@ export interface Rings {
 
 /**
  * What a cook sees from above in a moment of a bake: how wide the middle still moves and how, and its rings, all by
- * the means over the depth of each column. A column moves until four fifths of it have set, which is when a knife comes out of it clean.
+ * the means over the depth of each column. A just-set jelly still quivers, so
+ * a column moves for a little while after a knife has begun to come out of it clean.
  */
 export function seenFromAbove(
   model: Model,

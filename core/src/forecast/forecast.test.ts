@@ -232,6 +232,24 @@ describe('a plan that cannot be baked', () => {
     ],
     ['an oven beyond repair', { oven: { kind: 'still', offsetK: 500 } }, 'oven-offset', 'oven'],
     ['nothing on the list', { lines: [] }, 'not-judged', 'family'],
+    [
+      'an ingredient nobody knows',
+      { lines: [...tart.lines, { id: 'x', ingredientId: 'moonlight', amount: 5, unit: 'g' }] },
+      'ingredient-unknown',
+      'lines.5.ingredientId',
+    ],
+    [
+      'an amount nobody knows',
+      {
+        lines: [
+          ...tart.lines,
+          { id: 'x', ingredientId: 'milk', amount: 0, unit: 'g', vague: 'unknown' },
+        ],
+      },
+      'amount-unknown',
+      'lines',
+    ],
+    ['a glaze of a batch', { fillingG: 60 }, 'nothing-left', 'lines'],
   ] as const)('%s is sent back at its field', (_, change, code, path) => {
     const result = forecast({ ...tart, ...change });
     expect(result.ok).toBe(false);
@@ -239,6 +257,36 @@ describe('a plan that cannot be baked', () => {
     expect(result.problem.code).toBe(code);
     expect(result.problem.path).toBe(path);
     expect(result.problem.message).toMatch(/\.$/);
+  });
+
+  // Common practice: hot cream on yolks may give more than 75 °C, and is poured; past where it curdles it is cooled first.
+  it('takes a filling poured hot, and says so where it is too hot', () => {
+    const hot = windowOf({ ...tart, fillingStartC: 78 });
+    expect(hot.best.timeS).toBeLessThan(0.5 * windowOf(tart).best.timeS);
+    const { verdict } = made({ ...tart, fillingStartC: 92 });
+    expect(verdict.kind === 'no-window' && verdict.says).toMatch(
+      /Let it cool before you pour it: at 92 °C/,
+    );
+    // Starch leaves nothing to curdle: it is poured as hot as it comes.
+    const starched = {
+      ...tart,
+      lines: [
+        ...tart.lines,
+        { id: 'x', ingredientId: 'cornflour', amount: 30, unit: 'g' as const },
+      ],
+      fillingStartC: 92,
+    };
+    expect(made(starched).verdict.kind).toBe('window');
+  });
+
+  // Half a batch is half as deep, whatever the tin would hold.
+  it('forecasts the batch, and a full tin takes longer', () => {
+    const half = { ...tart, fillingG: 500 };
+    expect(made(half).level.depthMm).toBeLessThan(0.6 * made(tart).level.depthMm);
+    expect(windowOf(half).best.timeS).toBeLessThan(0.8 * windowOf(tart).best.timeS);
+    const { massG } = made(tart).level;
+    const same = made({ ...tart, fillingG: massG });
+    expect(same.level.depthMm).toBeCloseTo(made(tart).level.depthMm, 3);
   });
 
   it('warns where the middle stays under 71 °C', () => {

@@ -1,4 +1,13 @@
-import { analyse, lineGrams, scaleLines, unitsFor, type Line } from './index';
+import {
+  analyse,
+  cannotTell,
+  leftOutByEye,
+  lineGrams,
+  scaleLines,
+  swapped,
+  unitsFor,
+  type Line,
+} from './index';
 import { findIngredient } from '../ingredients';
 
 let nextId = 0;
@@ -108,5 +117,100 @@ describe('scaling', () => {
     expect(after.mixtureG).toBeCloseTo(before.mixtureG * 1.37, 6);
     expect(after.eggToLiquid).toBeCloseTo(before.eggToLiquid ?? 0, 12);
     expect(() => scaleLines(lines, -1)).toThrow(RangeError);
+  });
+});
+
+describe('the two views of a list', () => {
+  const almond = [
+    line('ground-almonds', 120),
+    line('butter', 110),
+    line('sugar', 100),
+    line('egg', 100),
+    line('plums', 250),
+  ];
+
+  // Worked by hand: with its nuts the mixture of a nut cream is 430 g, without them 310; with the plums 680 g go in.
+  it('count ground nuts in the mixture of a nut cream, fruit in the whole', () => {
+    const cream = analyse(almond, 'EU M', findIngredient, 'nut-cream');
+    expect(cream.mixtureG).toBeCloseTo(430, 6);
+    expect(cream.whole.grams).toBeCloseTo(680, 6);
+    expect(cream.share.addedSugar).toBeCloseTo(100 / 430, 6);
+    const custard = analyse(almond, 'EU M', findIngredient, 'baked-custard');
+    expect(custard.mixtureG).toBeCloseTo(310, 6);
+    expect(custard.whole.grams).toBeCloseTo(680, 6);
+  });
+
+  // What is infused is strained out: it is in neither.
+  it('leave out what is strained out', () => {
+    const infused = analyse([line('cream', 400), line('bay-leaf', 3)], 'EU M');
+    expect(infused.whole.grams).toBeCloseTo(400, 6);
+    expect(infused.totalG).toBeCloseTo(403, 6);
+  });
+
+  // Worked by hand: 60 g of sugar and 40 g of syrup in 500 g are 20 %, though the syrup is part water; condensed milk of
+  // 45 % sucrose (label, from memory) brings 45 g in 100.
+  it('count added sugar as cooks do, a syrup by its weight', () => {
+    const syrup = analyse(
+      [line('cream', 400), line('sugar', 60), line('golden-syrup', 40)],
+      'EU M',
+    );
+    expect(syrup.share.addedSugar).toBeCloseTo(0.2, 6);
+    expect(syrup.share.sugar).not.toBeCloseTo(0.2, 3);
+    const sweetened = analyse([line('condensed-milk', 100), line('milk', 100)], 'EU M');
+    expect(sweetened.share.addedSugar).toBeGreaterThan(0.2);
+    expect(sweetened.share.addedSugar).toBeLessThan(0.25);
+    expect(analyse([line('milk', 500)], 'EU M').share.addedSugar).toBe(0);
+  });
+
+  // Worked by hand: 20 g of flour in 400 g is 5 %, of which three quarters are starch.
+  it('count flour by its weight', () => {
+    const floury = analyse([line('milk', 380), line('wheat-flour', 20)], 'EU M');
+    expect(floury.share.addedStarch).toBeCloseTo(0.05, 6);
+    expect(floury.share.starch).toBeLessThan(0.04);
+  });
+});
+
+describe('what is not measured', () => {
+  const unknown = (ingredientId: string): Line => ({ ...line(ingredientId, 0), vague: 'unknown' });
+  const byEye = (ingredientId: string): Line => ({ ...line(ingredientId, 0), vague: 'by-eye' });
+
+  it('is unknown, not nothing, and names the line that would tell', () => {
+    const found = analyse([line('egg-yolk', 100), unknown('cream'), line('sugar', 80)], 'EU M');
+    expect(found.problems).toEqual([]);
+    expect(cannotTell(found)).toBe('Cannot tell until the amount of whipping cream is known.');
+    const two = analyse([unknown('cream'), unknown('milk')], 'EU M');
+    expect(cannotTell(two)).toMatch(/whipping cream \(and of 1 more\) is known/);
+    expect(cannotTell(analyse([line('cream', 100)], 'EU M'))).toBeUndefined();
+  });
+
+  it('goes in by eye: left out of the ratios, and named', () => {
+    const found = analyse([line('cream', 400), line('sugar', 100), byEye('honey')], 'EU M');
+    expect(cannotTell(found)).toBeUndefined();
+    expect(found.share.addedSugar).toBeCloseTo(0.2, 6);
+    expect(leftOutByEye(found)).toMatch(/left out of the ratios: .*honey/);
+  });
+
+  // Nothing is guessed, least of all an allergen: what is on the list is in the food.
+  it.each([unknown, byEye])('brings its allergens, its diet and its caution along', (vague) => {
+    const found = analyse([line('cream', 400), vague('hazelnuts'), vague('honey')], 'EU M');
+    expect(found.allergens).toContain('nuts');
+    expect(found.hazards).toHaveLength(1);
+    expect(analyse([vague('gelatine-leaf')], 'EU M').diet).toBe('neither');
+  });
+
+  it('that is no ingredient at all is a problem at its field', () => {
+    const found = analyse([unknown('moonlight')], 'EU M');
+    expect(found.problems).toMatchObject([
+      { code: 'ingredient-unknown', path: 'lines.0.ingredientId' },
+      { code: 'formula-empty' },
+    ]);
+  });
+
+  it('is not kept as an amount of nothing when it is swapped for what may be used instead', () => {
+    const cream: Line = {
+      ...unknown('cream'),
+      instead: { ingredientId: 'milk', amount: 300, unit: 'g' },
+    };
+    expect(swapped(cream)).toEqual({ id: cream.id, ingredientId: 'milk', amount: 300, unit: 'g' });
   });
 });

@@ -223,3 +223,21 @@ it('takes the milk of a nut cream for pastry cream folded in', () => {
   expect(standsIn(band(cream(90), 'Milk of a cream folded in'))).toBe('within');
   expect(standsIn(band(cream(300), 'Milk of a cream folded in'))).toBe('over');
 });
+
+// Common practice: a purée with whole eggs enough is turned out as a custard is; with yolks alone it is cut from its dish.
+it('lets a purée stand where egg and white are enough', () => {
+  const purée = (egg: Record<string, number>) =>
+    judge('purée-custard', { 'pumpkin-puree': 450, cream: 250, sugar: 150, ...egg }).firmness;
+  expect(purée({ egg: 100 })).toBe('unmouldable');
+  expect(purée({ 'egg-yolk': 100 })).toBe('sliceable');
+  expect(purée({ egg: 65 })).toBe('sliceable');
+  expect(purée({})).toBe('pourable');
+});
+
+// Common practice: a yolk curd of 0.44 yolk to juice; whole eggs count by their yolk, 0.345 of them.
+it('takes a curd by its yolk, that of whole eggs among it', () => {
+  const ratio = (grams: Record<string, number>) =>
+    band(judge('curd', { sugar: 110, butter: 80, ...grams }), 'Yolk to juice').value;
+  expect(ratio({ 'lemon-juice': 200, 'egg-yolk': 88 })).toBeCloseTo(0.44, 3);
+  expect(ratio({ 'lemon-juice': 200, egg: 200 })).toBeCloseTo(0.345, 2);
+});

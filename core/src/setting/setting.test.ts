@@ -1,5 +1,5 @@
 import { analyse, type Line } from '../formula';
-import { judgeSetting, type Judged } from './index';
+import { judgePart, judgeSetting, type Judged } from './index';
 
 const lines = (...each: [string, number, Line['unit']?][]): Line[] =>
   each.map(([ingredientId, amount, unit = 'g'], index) => ({
@@ -103,6 +103,51 @@ describe('what it cannot judge', () => {
     });
     expect(judgeSetting(analyse(lines(['milk', 9]), 'EU M'), 'cold-set', 'none')).toMatchObject({
       reason: expect.stringMatching(/no gelatine/),
+    });
+  });
+});
+
+describe('on the trade’s own basis', () => {
+  // Common practice: pots of yolks alone, 0.13 to 0.18 of egg to liquid, are spooned; a milk custard of 0.34 is turned
+  // out; added sugar of 9.5 to 14 % is usual. None of these is faulty.
+  it.each([
+    ['pots of 0.15', lines(['cream', 800], ['egg-yolk', 120], ['sugar', 100]), 'spoonable'],
+    ['pots of 0.18', lines(['cream', 700], ['egg-yolk', 126], ['sugar', 95]), 'spoonable'],
+    [
+      'turned out, 0.34',
+      lines(['milk', 1000], ['egg', 255], ['egg-yolk', 85], ['sugar', 180]),
+      'unmouldable',
+    ],
+    [
+      'a shell of whole eggs and yolks',
+      lines(['cream', 400], ['milk', 150], ['egg', 100], ['egg-yolk', 110], ['sugar', 85]),
+      'sliceable',
+    ],
+  ] as const)('%s is sound', (_, list, firmness) => {
+    const found = judge([...list], 'none');
+    expect(found.firmness).toBe(firmness);
+    expect(found.warnings).toEqual([]);
+  });
+
+  // Milk's own sugar is not what a cook added: 5 % of lactose would have hidden this.
+  it('warns of too little and too much added sugar', () => {
+    const sweet = (sugar: number) =>
+      judge(lines(['milk', 800], ['egg', 250], ['sugar', sugar])).warnings.join(' ');
+    expect(sweet(90)).toMatch(/added sugar: 7\.9 %, usually 9\.5 % to 14 %/);
+    expect(sweet(130)).toBe('');
+    expect(sweet(250)).toMatch(/added sugar: 19\.2 %/);
+  });
+
+  it('cannot tell while an amount is unknown', () => {
+    const [milk, ...rest] = milkCustard;
+    const verdict = judgePart(
+      analyse([{ ...milk!, vague: 'unknown' }, ...rest], 'EU M'),
+      'baked-custard',
+      'none',
+    );
+    expect(verdict).toEqual({
+      kind: 'not-judged',
+      reason: 'Cannot tell until the amount of whole milk is known.',
     });
   });
 });

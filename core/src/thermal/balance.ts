@@ -197,7 +197,7 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
 }
 
 /** Share of a cell's water left under which it boils the less the drier it is. From memory. */
-const BOILS_FREELY_FROM = 0.15;
+const BOILS_FREELY_FROM = 0.5;
 
 /** Sets what each cell spends on boiling past its boiling point, W/K: less and less as its water runs out. */
 export function boilOff(

@@ -139,6 +139,16 @@ describe('the energy ledger', () => {
     expect((steamJ + end.energy.storedJ) / inJ).toBeCloseTo(1, 1);
     expect(end.energy.receivedJ / end.energy.storedJ).toBeCloseTo(1, 6);
     expect(end.energy.evaporatedKg).toBeCloseTo(steamJ / 2.2565e6, 3);
+    // With only so much water it boils that off and no more, and then gets hotter.
+    const waterKgM3 = 60;
+    const scarce = buildModel({ ...wet, material: { ...wet.material, waterKgM3 } });
+    const driest = run(scarce, firstMoment(scarce), around, 4 * 7200).at(-1)!;
+    const volumeM3 = scarce.mesh.volumeM3.reduce((sum, each) => sum + each, 0);
+    expect(driest.energy.evaporatedKg).toBeLessThan(1.02 * waterKgM3 * volumeM3);
+    expect(driest.energy.evaporatedKg).toBeGreaterThan(0.3 * waterKgM3 * volumeM3);
+    expect(Math.max(...driest.boiledKgM3)).toBeLessThan(1.05 * waterKgM3);
+    expect(Math.max(...driest.temperatureC)).toBeGreaterThan(120);
+    expect(driest.energy.receivedJ / driest.energy.storedJ).toBeCloseTo(1, 6);
     // What does not boil goes on warming.
     const dry = buildModel({ ...wet, material: fillingMaterial(filling, true) });
     const hot = run(dry, firstMoment(dry), around, 7200).at(-1)!;

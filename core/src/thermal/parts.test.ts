@@ -2,7 +2,7 @@
 import { Matrix, solve } from 'ml-matrix';
 import { saturationPressurePa } from '../properties';
 import { createBand, factorBand, solveBand } from './banded';
-import { advanceExtent, exposureFrom, rateAt } from './reactions';
+import { advanceExtent, exposureFrom, finalAt, finalOver, rateAt } from './reactions';
 import { stirringFactor } from './stirring';
 import {
   balancedFrontC,
@@ -46,6 +46,31 @@ describe('the band solver', () => {
 
   it('refuses what no heat balance can be', () => {
     expect(() => factorBand(createBand(2, 1), 2, 1)).toThrow(RangeError);
+  });
+});
+
+describe('what a reaction can reach', () => {
+  const reaction = { ratePerS: 1e-3, referenceC: 80, zK: 5.4, final: { halfC: 75.5, widthK: 2 } };
+
+  // Worked by hand: half at 75.5 °C; 1 / (1 + e^-1) a width above it, e being 2.718.
+  it('rises with temperature along a logistic', () => {
+    expect(finalAt(reaction, 75.5)).toBeCloseTo(0.5, 12);
+    expect(finalAt(reaction, 77.5)).toBeCloseTo(1 / (1 + 1 / Math.E), 12);
+    expect(finalAt({ ...reaction, final: undefined }, 20)).toBe(1);
+  });
+
+  it('is approached, not passed, and not undone', () => {
+    expect(advanceExtent(0, 50, 0.5)).toBeCloseTo(0.5, 9);
+    expect(advanceExtent(0.2, 1, 0.5)).toBeCloseTo(0.5 - 0.3 / Math.E, 9);
+    expect(advanceExtent(0.8, 5, 0.5)).toBe(0.8);
+  });
+
+  // Between the finals of both ends of a step, nearer to the hotter.
+  it('over a step lies between its ends', () => {
+    const over = finalOver(reaction, 73, 77);
+    expect(over).toBe(finalOver(reaction, 77, 73));
+    expect(over).toBeGreaterThan((finalAt(reaction, 73) + finalAt(reaction, 77)) / 2);
+    expect(over).toBeLessThan(finalAt(reaction, 77));
   });
 });
 

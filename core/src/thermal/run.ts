@@ -80,6 +80,23 @@ function boiledOver(of: Balance, work: Workspace, from: Moment, seconds: number)
 }
 
 /**
+ * The longest step, s, that takes no cell more than half of the water it has left, as it boiled the step before.
+ * No shorter than FLOOR_S: by then so little is left that what is taken too much cannot be weighed.
+ */
+function untilDryS(of: Balance, before: Moment, after: Moment): number {
+  const FLOOR_S = 2;
+  const seconds = after.timeS - before.timeS;
+  let longestS = Infinity;
+  for (let cell = 0; cell < of.cells; cell += 1) {
+    const perS = (after.boiledKgM3[cell]! - before.boiledKgM3[cell]!) / seconds;
+    if (perS <= 0) continue;
+    const left = of.boilsOffKgM3[cell]! - after.boiledKgM3[cell]!;
+    longestS = Math.min(longestS, (0.5 * left) / perS);
+  }
+  return Math.max(FLOOR_S, longestS);
+}
+
+/**
  * Carries a cup from one moment to `untilS` in constant surroundings, and returns the moments after
  * each step (not the first). Temperatures in °C, times in s since the start of the bake.
  *
@@ -192,16 +209,17 @@ export function run(
       ...(water ? { water: { celsius: water.celsius, massKg: waterKg } } : {}),
     };
     work.temperatureC.set(temperatureC);
-    if (moment.boiledKgM3 !== latest.boiledKgM3) {
-      const { boilsOffKgM3, boilingWK } = balance;
-      boilOff(model.mesh.volumeM3, moment.boiledKgM3, boilsOffKgM3, boilingWK);
-    }
-    moments.push(moment);
-    latest = moment;
     if (mayRetry) {
       const growth = trial.errorK > 0 ? 0.85 * Math.sqrt(toleranceK / trial.errorK) : 3;
       stepS = Math.min(longestStepS, h * Math.min(2.5, Math.max(0.3, growth)));
     }
+    if (moment.boiledKgM3 !== latest.boiledKgM3) {
+      const { boilsOffKgM3, boilingWK } = balance;
+      boilOff(model.mesh.volumeM3, moment.boiledKgM3, boilsOffKgM3, boilingWK);
+      stepS = Math.min(stepS, untilDryS(balance, latest, moment));
+    }
+    moments.push(moment);
+    latest = moment;
     if (options.enough?.(moment)) break;
   }
   return moments;
