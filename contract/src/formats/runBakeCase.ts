@@ -212,7 +212,9 @@ export function runBakeCase(data: BakeCase): BakeCaseResult {
     timesS: seen.map(({ timeS }) => significant(timeS)),
     probes: data.probes.map(({ name }, index) => ({
       name,
-      temperatureC: seen.map((each) => significant(readers[index]!(each.temperatureC))),
+      temperatureC: seen.map((each) =>
+        significant(readers[index]!(each.temperatureC, each.surfaceC)),
+      ),
       extents: Object.fromEntries(
         data.reactions.map((reaction, which) => [
           reaction.name,

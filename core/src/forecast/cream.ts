@@ -1,6 +1,6 @@
 import type { Analysis, PartKind } from '../formula';
 import { fail, succeed, type Result } from '../result';
-import { buildModel, firstMoment, readerAt, type Cup } from '../thermal';
+import { buildModel, firstMoment, thermometerAt, type Cup } from '../thermal';
 import { dryingOfList } from './drying';
 import { coolingOf, type CoolingForecast } from './cooling';
 import { fillingMaterial, layersAround } from './materials';
@@ -80,9 +80,9 @@ export function coolCream(plan: CreamPlan): Result<CoolingForecast> {
     // There is no oven to be left in: it stands in the room instead.
     coolingOven: () => [{ around: onRack(outside), untilS: Infinity }],
   });
-  const read = readerAt(model, { radiusShare: 0, heightM: cup.depthM / 2 });
+  const read = thermometerAt(model, { radiusShare: 0, heightM: cup.depthM / 2 });
   return succeed(
-    coolingOf(model, firstMoment(model), course, ({ temperatureC }) => read(temperatureC), {
+    coolingOf(model, firstMoment(model), course, read, {
       family: plan.family,
       shell: false,
       roomC,

@@ -19,7 +19,7 @@ import {
   aroundAt,
   coveredBy,
   later,
-  readerAt,
+  thermometerAt,
   runCourse,
   type Model,
   type Moment,
@@ -110,8 +110,8 @@ function topOf(
 function safetyOf(model: Model, history: readonly Moment[]): Safety {
   const { depthM } = model.cup;
   const spots = [0.25, 0.5, 0.75].map((share) => {
-    const read = readerAt(model, { radiusShare: 0, heightM: share * depthM });
-    return history.map(({ timeS, temperatureC }) => [timeS, read(temperatureC)] as const);
+    const read = thermometerAt(model, { radiusShare: 0, heightM: share * depthM });
+    return history.map((moment) => [moment.timeS, read(moment)] as const);
   });
   const peaks = spots.map((spot) => Math.max(...spot.map(([, celsius]) => celsius)));
   return {
@@ -207,14 +207,15 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
     bath !== undefined && water !== undefined && coveredBy(bath, water.massKg) === 1;
   const framesOf = (of: Model, moments: readonly Moment[]): Frame[] => {
     const readers = Object.keys(PROBE_PLACES).map(
-      (name) => [name, readerAt(of, placeOf(of, name as ProbeName))] as const,
+      (name) => [name, thermometerAt(of, placeOf(of, name as ProbeName))] as const,
     );
     return moments.map((moment) => ({
       timeS: moment.timeS,
       inOven: moment.timeS <= pullS,
-      probeC: Object.fromEntries(
-        readers.map(([name, read]) => [name, read(moment.temperatureC)]),
-      ) as Record<ProbeName, number>,
+      probeC: Object.fromEntries(readers.map(([name, read]) => [name, read(moment)])) as Record<
+        ProbeName,
+        number
+      >,
       ...seenFromAbove(of, moment),
       airC: aroundAt(moment.timeS <= pullS ? oven : wayOut, moment.timeS - 1e-6).top.airC,
       ...baseAt(of, shellLayer, moment),
@@ -234,7 +235,7 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
       rimLightness ? { ...frame, rimLightness: rimLightness[index]! } : frame,
     );
   const moments = parts.flatMap(([, each]) => each);
-  const temperatureAtCentre = readerAt(model, placeOf(model, 'centre'));
+  const temperatureAtCentre = thermometerAt(model, placeOf(model, 'centre'));
   onProgress(1);
   const inPan = history.filter((moment) => moment.water && moment.timeS <= pullS);
   const dry = inPan.findIndex((moment) => !covers(moment));
@@ -283,13 +284,11 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
     ...(brief || options.cooling === false
       ? {}
       : {
-          cooling: coolingOf(
-            model,
-            pulled,
-            wayOut,
-            ({ temperatureC }) => temperatureAtCentre(temperatureC),
-            { family: plan.family, shell: plan.shell !== 'none', roomC: plan.roomC },
-          ),
+          cooling: coolingOf(model, pulled, wayOut, temperatureAtCentre, {
+            family: plan.family,
+            shell: plan.shell !== 'none',
+            roomC: plan.roomC,
+          }),
         }),
     safety: safetyOf(model, history),
     top: topOf(prepared.value, history, pulled),

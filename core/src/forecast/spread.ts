@@ -1,6 +1,6 @@
 import { centreOf, learntEnough, tryPulls, windowOf } from '../doneness';
 import { succeed, type Result } from '../result';
-import { later, readerAt, runCourse, type Model, type Moment } from '../thermal';
+import { later, runCourse, thermometerAt, type Model, type Moment } from '../thermal';
 import { filledToGap, levelOf } from './level';
 import { START_LIMITS_C, type ForecastPlan } from './plan';
 import { bakeUntil } from './bakeUntil';
@@ -148,8 +148,8 @@ export function memberOf(plan: ForecastPlan, shift: Shift, pullS: number): Resul
     firstStepS: 10,
   });
   const middleOf = (of: Model, moments: readonly Moment[]) => {
-    const read = readerAt(of, centreOf(of));
-    return moments.map(({ timeS, temperatureC }) => [timeS, read(temperatureC)] as const);
+    const read = thermometerAt(of, centreOf(of));
+    return moments.map((moment) => [moment.timeS, read(moment)] as const);
   };
   const history = [
     ...(firstPour ? middleOf(firstPour.model, poured) : []),

@@ -99,6 +99,26 @@ describe('against the series solutions', () => {
     }
   });
 
+  // A probe just under the surface reads between the topmost cell and the surface. Reading the topmost cell alone is off
+  // by 3 °C on the working mesh after five minutes.
+  it.each([300, 1200, 2400])(
+    'the open surface and just under it after %d s, within 0.5 °C on the working mesh',
+    (seconds) => {
+      const at = solve(
+        cup(RADIUS, DEPTH),
+        { top: open(H), base: open(H), side: closed },
+        seconds,
+        1,
+      );
+      const half = DEPTH / 2;
+      const fourier = (DIFFUSIVITY * seconds) / half ** 2;
+      for (const height of [0.0294, 0.0298, 0.03]) {
+        const exact = celsius(slab((H * half) / K, fourier, (height - half) / half));
+        expect(Math.abs(at(0.5, height) - exact)).toBeLessThan(0.5);
+      }
+    },
+  );
+
   it.each([300, 1200, 2400])('a long cylinder heated for %d s, within 0.05 °C', (seconds) => {
     const at = solve(cup(RADIUS, DEPTH), { top: closed, base: closed, side: open(H) }, seconds, 3);
     const fourier = (DIFFUSIVITY * seconds) / RADIUS ** 2;

@@ -38,38 +38,72 @@ function stencilAt(centres: ArrayLike<number>, count: number, value: number): St
   return { first, weights };
 }
 
+/** A field over the filling, read at one place. */
+export type Reader = (field: ArrayLike<number>, surface?: ArrayLike<number>) => number;
+
+/** Where a value is read from, and how much of it. */
+interface Share {
+  readonly index: number;
+  readonly weight: number;
+}
+
 /**
  * Makes a reader of a field over the filling at one place, cubic between cell centres. `field` is by
- * cell of the mesh.
+ * cell of the mesh. Given the field's values on the open surface, by column, it reads between the topmost
+ * cells and the surface as well; without them a place up there reads the topmost cell.
  */
-export function readerAt(model: Model, place: Place): (field: ArrayLike<number>) => number {
+export function readerAt(model: Model, place: Place): Reader {
   const { mesh, cup } = model;
   const { rows, baseRows, fillRows, fillColumns, centreRadiusM } = mesh;
-  const upwards = stencilAt(
-    mesh.rowCentreM.subarray(baseRows, baseRows + fillRows),
-    fillRows,
-    place.heightM,
-  );
+  const rowCentres = [...mesh.rowCentreM.subarray(baseRows, baseRows + fillRows)];
   const radius =
     place.radiusShare *
     (cup.bottomRadiusM + ((cup.topRadiusM - cup.bottomRadiusM) * place.heightM) / cup.depthM);
-  const cells: number[] = [];
-  const weights: number[] = [];
-  upwards.weights.forEach((rowWeight, offset) => {
-    const row = baseRows + upwards.first + offset;
-    const centres = Float64Array.from(
-      { length: fillColumns },
-      (_, column) => centreRadiusM[column * rows + row]!,
-    );
-    const outwards = stencilAt(centres, fillColumns, radius);
-    outwards.weights.forEach((columnWeight, step) => {
-      cells.push((outwards.first + step) * rows + row);
-      weights.push(rowWeight * columnWeight);
+  const outwards = Array.from({ length: fillRows }, (_, row) =>
+    stencilAt(
+      Float64Array.from(
+        { length: fillColumns },
+        (__, column) => centreRadiusM[column * rows + baseRows + row]!,
+      ),
+      fillColumns,
+      radius,
+    ),
+  );
+  const spread = ({ first, weights }: Stencil, indexOf: (column: number) => number, by: number) =>
+    weights.map((weight, step): Share => ({ index: indexOf(first + step), weight: weight * by }));
+  const reading = (upwards: Stencil) => {
+    const inside: Share[] = [];
+    const onTop: Share[] = [];
+    upwards.weights.forEach((by, offset) => {
+      const row = upwards.first + offset;
+      if (row < fillRows) {
+        inside.push(...spread(outwards[row]!, (column) => column * rows + baseRows + row, by));
+      } else onTop.push(...spread(outwards[fillRows - 1]!, (column) => column, by));
     });
-  });
-  return (field) => cells.reduce((sum, cell, index) => sum + weights[index]! * field[cell]!, 0);
+    return { inside, onTop };
+  };
+  const sum = (shares: readonly Share[], of: ArrayLike<number>): number =>
+    shares.reduce((total, { index, weight }) => total + weight * of[index]!, 0);
+
+  const within = reading(stencilAt(rowCentres, fillRows, place.heightM));
+  // What lies over the filling has the surface, not the filling.
+  const open = baseRows + fillRows === rows;
+  const upTo = reading(stencilAt([...rowCentres, cup.depthM], fillRows + 1, place.heightM));
+  return (field, surface) =>
+    surface && open
+      ? sum(upTo.inside, field) + sum(upTo.onTop, surface)
+      : sum(within.inside, field);
 }
+
+/** A reader of the temperature at a place, °C, in any moment of a run. */
+export const thermometerAt = (
+  model: Model,
+  place: Place,
+): ((moment: Pick<Moment, 'temperatureC' | 'surfaceC'>) => number) => {
+  const read = readerAt(model, place);
+  return ({ temperatureC, surfaceC }) => read(temperatureC, surfaceC);
+};
 
 /** Temperature at a place in a moment, °C. */
 export const temperatureAt = (model: Model, moment: Moment, place: Place): number =>
-  readerAt(model, place)(moment.temperatureC);
+  thermometerAt(model, place)(moment);
