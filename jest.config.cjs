@@ -41,6 +41,7 @@ function clientRoom() {
     sandboxInjectedGlobals,
     testEnvironment: '<rootDir>/src/testing/environment.cjs',
     setupFiles: [...(web.setupFiles ?? []), '<rootDir>/src/testing/setup.ts'],
+    setupFilesAfterEnv: [...(web.setupFilesAfterEnv ?? []), '<rootDir>/src/testing/queries.ts'],
     // Packages that ship as modules only; the name may go on (react-native-web, d3-scale).
     transformIgnorePatterns: [
       'node_modules/(?!(react-native|@react-native|expo|@expo|lucide|nativewind|d3-|internmap|delaunator|robust-predicates|uuid|date-fns|@reduxjs|immer|react-redux|@hookform|standard-navigation|javascript-lp-solver))',

@@ -10,6 +10,7 @@ import {
 } from './bath';
 import type { Face, Surroundings } from './case';
 import { factorBand } from './banded';
+import { boilingIn, spendOnBoiling, type Boiling } from './boiling';
 import { materialOf, topCell, type Model, type Moment } from './model';
 import { balancedFrontC, balancedSurfaceC, noFlux, crustAfter, skinAfter } from './surface';
 import { airIn, type OvenAir } from './vapour';
@@ -18,7 +19,7 @@ import { airIn, type OvenAir } from './vapour';
  * The heat balance of every cell of a cup in given surroundings, in flat arrays: this is the inner
  * loop of the product. Boundary faces are listed top, then underside, then side.
  */
-export interface Balance {
+export interface Balance extends Boiling {
   readonly model: Model;
   readonly cells: number;
   readonly rows: number;
@@ -33,14 +34,6 @@ export interface Balance {
   readonly upwardWK: Float64Array;
   /** Heat gained by each cell, W. */
   readonly gainW: Float64Array;
-  /** Where the water of each cell boils, °C, and the heat it then spends on steam, W/K past that. */
-  readonly boilsC: Float64Array;
-  readonly boilingWK: Float64Array;
-  /** Water that each cell has to boil off, kg/m³; without end, infinity. */
-  readonly boilsOffKgM3: Float64Array;
-  /** What each cell, and all of them, spend on boiling, W, at the last gain worked out. */
-  readonly boilingW: Float64Array;
-  readonly boiling: { spentW: number };
   /** Where each cell begins to freeze, °C, its heat content there, J, and what of it does; never, without. */
   readonly freezesC: Float64Array;
   readonly freezesJ: Float64Array;
@@ -70,12 +63,6 @@ export interface Balance {
   readonly air: OvenAir | undefined;
 }
 
-/**
- * Heat that boiling takes away, W/(m³ K) past the boiling point: so much that wet food stays within a few
- * degrees of it in any oven, and little enough for the solver's steps. The steam is taken to get out.
- */
-const BOILING_WM3K = 5e5;
-
 /** Sets up the balance of a cup that stands in `around`, in the state of `from`. */
 export function createBalance(model: Model, around: Surroundings, from: Moment): Balance {
   const { mesh } = model;
@@ -86,17 +73,11 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
     [new Float64Array(cells), new Float64Array(cells), new Float64Array(cells)] as const;
   const k = triple();
   const c = triple();
-  const boilsC = new Float64Array(cells);
-  const boilingWK = new Float64Array(cells);
-  const boilsOffKgM3 = new Float64Array(cells).fill(Infinity);
   const freezesC = new Float64Array(cells).fill(-Infinity);
   const freezesJ = new Float64Array(cells).fill(-Infinity);
   const freezing: (Freezing | undefined)[] = [];
   for (let cell = 0; cell < cells; cell += 1) {
     const material = materialOf(model, cell);
-    boilsC[cell] = material.boilsC ?? Infinity;
-    boilingWK[cell] = material.boilsC === undefined ? 0 : BOILING_WM3K * mesh.volumeM3[cell]!;
-    boilsOffKgM3[cell] = material.waterKgM3 ?? Infinity;
     for (let power = 0; power < 3; power += 1) {
       k[power]![cell] = material.conductivityWmK[power]!;
       c[power]![cell] = material.heatCapacityJm3K[power]! * mesh.volumeM3[cell]!;
@@ -157,7 +138,6 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
       from.temperatureC[cell]!,
     );
   }
-  boilOff(mesh.volumeM3, from.boiledKgM3, boilsOffKgM3, boilingWK);
   return {
     model,
     cells,
@@ -169,11 +149,7 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
     outwardWK: new Float64Array(cells),
     upwardWK: new Float64Array(cells),
     gainW: new Float64Array(cells),
-    boilsC,
-    boilingWK,
-    boilsOffKgM3,
-    boilingW: new Float64Array(cells),
-    boiling: { spentW: 0 },
+    ...boilingIn(model, from),
     freezesC,
     freezesJ,
     freezing,
@@ -194,25 +170,6 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
     water: bath && waterNode(bath, waterAt(around, from)),
     air,
   };
-}
-
-/** Share of a cell's water left under which it boils the less the drier it is. From memory. */
-const BOILS_FREELY_FROM = 0.5;
-
-/** Sets what each cell spends on boiling past its boiling point, W/K: less and less as its water runs out. */
-export function boilOff(
-  volumeM3: Float64Array,
-  boiledKgM3: Float64Array,
-  boilsOffKgM3: Float64Array,
-  boilingWK: Float64Array,
-): void {
-  for (let cell = 0; cell < boilingWK.length; cell += 1) {
-    // What never boils stays at none.
-    if (boiledKgM3[cell] === 0) continue;
-    const left = 1 - boiledKgM3[cell]! / boilsOffKgM3[cell]!;
-    const freely = Math.min(1, Math.max(0, left / BOILS_FREELY_FROM));
-    boilingWK[cell] = BOILING_WM3K * volumeM3[cell]! * freely;
-  }
 }
 
 /** Conductances between cells at the temperatures `t`: two half cells in series. */
@@ -244,13 +201,6 @@ export function updateConductances(of: Balance, t: Float64Array): void {
 
 const flux = noFlux();
 
-/** Growth of what each cell spends on boiling with its temperature, W/K, written into `slopes`. */
-export function boilingSlopes(of: Balance, t: Float64Array, slopes: Float64Array): void {
-  for (let cell = 0; cell < of.cells; cell += 1) {
-    slopes[cell] = t[cell]! > of.boilsC[cell]! ? of.boilingWK[cell]! : 0;
-  }
-}
-
 /** Heat gained by each cell at the temperatures `t`; returns the sum through all faces less what boils off, W. */
 export function updateGain(of: Balance, t: Float64Array): number {
   const { cells, rows, gainW, outwardWK, upwardWK, conductivity, faces } = of;
@@ -263,17 +213,7 @@ export function updateGain(of: Balance, t: Float64Array): number {
     if (up !== 0) gainW[cell + 1]! += up;
     gainW[cell]! -= out + up;
   }
-  let boiledW = 0;
-  of.boilingW.fill(0);
-  for (let cell = 0; cell < cells; cell += 1) {
-    const pastK = t[cell]! - of.boilsC[cell]!;
-    if (pastK <= 0) continue;
-    const spentW = of.boilingWK[cell]! * pastK;
-    gainW[cell]! -= spentW;
-    of.boilingW[cell] = spentW;
-    boiledW += spentW;
-  }
-  of.boiling.spentW = boiledW;
+  const boiledW = spendOnBoiling(of, t, gainW);
   const { water, faceBathWm2K } = of;
   if (water) {
     water.gainW = 0;

@@ -1,18 +1,12 @@
 import { evaporationHeatJkg } from '../properties';
-import {
-  boilingSlopes,
-  boilOff,
-  createBalance,
-  updateConductances,
-  updateGain,
-  type Balance,
-} from './balance';
+import { createBalance, updateConductances, updateGain } from './balance';
 import { coveredBy, waterAt } from './bath';
+import { boiledOver, boilingSlopes, boilLess, untilDryS } from './boiling';
 import type { Surroundings } from './case';
 import { capacityOf, temperatureFrom } from './content';
 import type { Model, Moment } from './model';
 import { advanceExtent, exposureFrom, finalOver, rateAt } from './reactions';
-import { createWorkspace, tryStep, type Workspace } from './step';
+import { createWorkspace, tryStep } from './step';
 import { updateStirring } from './stirring';
 import { crustAfter, skinAfter } from './surface';
 import { updateVapour } from './followVapour';
@@ -64,36 +58,6 @@ function advanceExtents(
     }
     return next;
   });
-}
-
-/** Water boiled off by each cell, kg/m³, after a step of `seconds`; the very array of before where nothing boiled. */
-function boiledOver(of: Balance, work: Workspace, from: Moment, seconds: number): Float64Array {
-  if (work.startBoiling.spentW === 0 && of.boiling.spentW === 0) return from.boiledKgM3;
-  const { volumeM3 } = of.model.mesh;
-  const perJ = (0.5 * seconds) / evaporationHeatJkg(100);
-  const boiled = Float64Array.from(from.boiledKgM3);
-  for (let cell = 0; cell < boiled.length; cell += 1) {
-    const spentW = work.startBoilingW[cell]! + of.boilingW[cell]!;
-    if (spentW !== 0) boiled[cell]! += (perJ * spentW) / volumeM3[cell]!;
-  }
-  return boiled;
-}
-
-/**
- * The longest step, s, that takes no cell more than half of the water it has left, as it boiled the step before.
- * No shorter than FLOOR_S: by then so little is left that what is taken too much cannot be weighed.
- */
-function untilDryS(of: Balance, before: Moment, after: Moment): number {
-  const FLOOR_S = 2;
-  const seconds = after.timeS - before.timeS;
-  let longestS = Infinity;
-  for (let cell = 0; cell < of.cells; cell += 1) {
-    const perS = (after.boiledKgM3[cell]! - before.boiledKgM3[cell]!) / seconds;
-    if (perS <= 0) continue;
-    const left = of.boilsOffKgM3[cell]! - after.boiledKgM3[cell]!;
-    longestS = Math.min(longestS, (0.5 * left) / perS);
-  }
-  return Math.max(FLOOR_S, longestS);
 }
 
 /**
@@ -197,7 +161,7 @@ export function run(
       timeS: h === leftS ? untilS : latest.timeS + h,
       temperatureC,
       surfaceC: balance.faceOutsideC.slice(0, columns),
-      boiledKgM3: boiledOver(balance, work, latest, h),
+      boiledKgM3: boiledOver(balance, work.startBoilingW, model, latest, h),
       driedKgM2,
       extents: advanceExtents(model, latest.extents, latest.temperatureC, temperatureC, h),
       energy: {
@@ -214,8 +178,7 @@ export function run(
       stepS = Math.min(longestStepS, h * Math.min(2.5, Math.max(0.3, growth)));
     }
     if (moment.boiledKgM3 !== latest.boiledKgM3) {
-      const { boilsOffKgM3, boilingWK } = balance;
-      boilOff(model.mesh.volumeM3, moment.boiledKgM3, boilsOffKgM3, boilingWK);
+      boilLess(balance, model, moment);
       stepS = Math.min(stepS, untilDryS(balance, latest, moment));
     }
     moments.push(moment);
