@@ -55,7 +55,7 @@ module.exports = {
           '\\.config\\.',
           '^client/app/',
           '^server/src/main\\.ts$',
-          '^client/src/testing/setup\\.ts$',
+          '^client/src/testing/(setup|queries)\\.ts$',
         ],
       },
       to: {},

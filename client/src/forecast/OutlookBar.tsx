@@ -45,7 +45,7 @@ export const OutlookBar = memo(function OutlookBar({
             {!mayBake
               ? 'Keep the formula, then bake it'
               : best
-                ? `Probe ${withUnit(degrees(best.probeC), unit)} in the middle when it is best`
+                ? `Probe ${withUnit(degrees(best.probeC), unit)} in the middle`
                 : ''}
           </Soft>
         ) : null}
