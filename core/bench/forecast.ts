@@ -1,45 +1,25 @@
 /**
- * Speed and accuracy of one forecast on this machine: a 24 cm tart, 25 mm deep, 60 min of oven and
- * 40 of cooling. Machines are noisy: compare medians and ratios, and look at the best of the runs.
+ * Speed and accuracy of a forecast on this machine. Machines are noisy: compare medians and ratios, and look at the best of the runs.
  */
-import { buildOf, type BuildFormula, type BuildPart } from '../src/build';
-import { reactionsOf } from '../src/doneness';
 import { forecastBlind } from '../src/blind';
+import { buildOf, type BuildFormula, type BuildPart } from '../src/build';
 import {
-  bakeModelOf,
-  type BakeModel,
   forecast,
   inOven,
   memberOf,
-  onRack,
-  PROBE_PLACES,
   remediesFor,
   shiftsFrom,
   USUAL_UNSURE,
-  WATERY,
   type ForecastPlan,
 } from '../src/forecast';
 import { fillingMaterial, layersAround } from '../src/forecast/materials';
-import { analyse } from '../src/formula';
-import { judgePart } from '../src/setting';
 import { POT, SHELL, TART } from '../src/testing/bakes';
+import { buildModel, firstMoment, run, type Cup } from '../src/thermal';
 import { readList } from '../src/written';
 import { solveByPackage } from './odeReference';
-import {
-  buildModel,
-  firstMoment,
-  later,
-  run,
-  runCourse,
-  temperatureAt,
-  type Cup,
-  type RunOptions,
-} from '../src/thermal';
+import { BAKE_S, filling, offBy, PROBLEMS, solve } from './standard';
 
 const RUNS = 60;
-const BAKE_S = 3600;
-const COOL_S = 2400;
-const LOOK_EVERY_S = 300;
 const TEN = [
   'cream',
   'milk',
@@ -64,54 +44,6 @@ const tenLines = (of: string) =>
 const DRAFT = 0.5;
 
 const plan = TART;
-
-const analysis = analyse(plan.lines, plan.eggGrade);
-const judged = judgePart(analysis, plan.family, plan.shell);
-if (judged.kind !== 'judged') throw new Error(judged.kind);
-const cup: Cup = {
-  material: fillingMaterial(analysis),
-  depthM: 0.025,
-  bottomRadiusM: 0.117,
-  topRadiusM: 0.117,
-  startC: plan.fillingStartC,
-  layers: layersAround('sweet-dough', plan.shellThicknessMm, 'bright-tin', plan.roomC),
-};
-
-/** Temperatures at rim, half radius and centre every five minutes, and what the ledger leaves open. */
-function history(resolution: number, options: RunOptions, look: boolean) {
-  const model = buildModel(cup, reactionsOf(judged as never), resolution);
-  const places = Object.values(PROBE_PLACES).map((radiusShare) => ({
-    radiusShare,
-    heightM: 0.0125,
-  }));
-  const oven = inOven('still', { airC: plan.setC, wallsC: plan.setC }, 'bright-tin', 0);
-  const rack = onRack({
-    roomC: plan.roomC,
-    vessel: 'bright-tin',
-    altitudeM: 0,
-    drying: WATERY,
-  });
-  const seen: number[] = [];
-  let moment = firstMoment(model);
-  let steps = 0;
-  const until = (around: typeof oven, untilS: number) => {
-    const end = look ? moment.timeS + LOOK_EVERY_S : untilS;
-    for (let next = end; next <= untilS + 1; next += LOOK_EVERY_S) {
-      const moments = run(model, moment, around, next, {
-        ...options,
-        ...(steps > 0 ? { firstStepS: 30 } : {}),
-      });
-      steps += moments.length;
-      moment = moments[moments.length - 1]!;
-      if (!look) break;
-      seen.push(...places.map((place) => temperatureAt(model, moment, place)));
-    }
-  };
-  until(oven, BAKE_S);
-  until(rack, BAKE_S + COOL_S);
-  const { receivedJ, storedJ } = moment.energy;
-  return { seen, steps, residual: (receivedJ - storedJ) / receivedJ };
-}
 
 interface Timed {
   readonly median: number;
@@ -168,49 +100,11 @@ const show = (what: string, value: string) => console.log(`${what.padEnd(62)} ${
 const ms = ({ median, best, runs }: Timed) =>
   `${median.toFixed(1)} ms median, ${best.toFixed(1)} ms best of ${runs}`;
 
-/** A pot in its bath: china, evaporation, water with a balance of its own. */
-const potted: ForecastPlan = {
-  ...POT,
-  bath: { panLengthMm: 380, panBreadthMm: 280, levelMm: 22, waterC: 90, vessels: 6 },
-};
-const { bath: _bath, ...dryPot } = potted;
-const hotAndDry: ForecastPlan = { ...dryPot, setC: 180 };
-
-const pottedModel = bakeModelOf(potted);
-if (!pottedModel.ok) throw new Error(pottedModel.problem.message);
-
-function inBath(
-  { cup, reactions, oven, out }: BakeModel,
-  resolution: number,
-  options: RunOptions,
-  look: boolean,
-) {
-  const model = buildModel(cup, reactions, resolution);
-  const places = Object.values(PROBE_PLACES).map((radiusShare) => ({
-    radiusShare,
-    heightM: cup.depthM / 2,
-  }));
-  const seen: number[] = [];
-  let moment = firstMoment(model);
-  const until = (course: typeof oven, untilS: number) => {
-    const every = look ? LOOK_EVERY_S : Infinity;
-    while (moment.timeS < untilS - 1) {
-      const next = Math.min(untilS, moment.timeS + every);
-      moment = runCourse(model, moment, course, next, {
-        ...options,
-        ...(moment.timeS > 0 ? { firstStepS: 30 } : {}),
-      }).at(-1)!;
-      if (look) seen.push(...places.map((place) => temperatureAt(model, moment, place)));
-    }
-  };
-  until(oven, BAKE_S);
-  until(later(out(BAKE_S), BAKE_S), BAKE_S + COOL_S);
-  return { seen };
-}
+const hotAndDry: ForecastPlan = { ...POT, setC: 180 };
 
 /** The same discretised problem by the product's solver and by a general-purpose package. */
 function besidePackage() {
-  const kept: Cup = { ...cup, material: fillingMaterial(analysis, true) };
+  const kept: Cup = { ...PROBLEMS.tart.cup, material: fillingMaterial(filling, true) };
   const model = buildModel({ ...kept, layers: layersAround('none', 0, 'ceramic', 20) });
   // The package solves for temperatures alone, so the air's own vapour balance is left out on both sides.
   const { airChange: _follows, ...around } = inOven(
@@ -233,32 +127,22 @@ function besidePackage() {
   return { ours, packageMs, worst };
 }
 
-const working = history(1, {}, true);
-const converged = history(4, { toleranceK: 0.02, longestStepS: 10 }, true);
-const worstOf = (
-  { seen }: { readonly seen: readonly number[] },
-  than: { readonly seen: readonly number[] } = converged,
-): string =>
-  `${Math.max(...seen.map((value, index) => Math.abs(value - than.seen[index]!))).toFixed(2)} °C`;
-const draft = history(DRAFT, {}, true);
-show('One history, 60 min of oven and 40 of cooling', ms(time(() => history(1, {}, false))));
-show('A whole forecast: history, seven coasts, window, pictures', ms(time(() => forecast(plan))));
-show('Furthest from the converged answer (4 × the cells, fine steps)', worstOf(working));
+const places = (off: Readonly<Record<string, number>>): string =>
+  Object.entries(off)
+    .map(([place, value]) => `${place} ${value.toFixed(2)}`)
+    .join(', ') + ' °C';
+
+for (const [name, problem] of Object.entries(PROBLEMS)) {
+  const off = offBy(problem);
+  show(`${name}: an hour in the oven`, ms(time(() => solve(problem, 1, {}, 0))));
+  show('  and 40 min of cooling', ms(time(() => solve(problem, 1))));
+  show('  at most off from the converged answer', places(off(1)));
+  show('  and on the mesh of a draft', places(off(DRAFT)));
+}
+show('A whole forecast: history, coasts, window, pictures', ms(time(() => forecast(plan))));
 show(
-  'A draft of the whole forecast, on a coarser mesh',
-  ms(time(() => forecast(plan, { resolution: DRAFT }))),
-);
-show('Its history, furthest from the converged answer', worstOf(draft));
-show(
-  'A pot in its bath, 60 min of oven and 40 of cooling',
-  ms(time(() => inBath(pottedModel.value, 1, {}, false))),
-);
-show(
-  'Its history, furthest from the converged answer',
-  worstOf(
-    inBath(pottedModel.value, 1, {}, true),
-    inBath(pottedModel.value, 4, { toleranceK: 0.02, longestStepS: 10 }, true),
-  ),
+  'A draft of it, as a slider that moves asks for one',
+  ms(time(() => forecast(plan, { resolution: DRAFT, cooling: false }))),
 );
 const beside = besidePackage();
 show('An hour in a dish, by this solver', ms(beside.ours));
@@ -275,7 +159,11 @@ show(
 );
 show('The search for remedies', ms(time(() => remediesFor(hotAndDry), 5)));
 show('An empty shell, 35 min, with what would do', ms(time(() => forecastBlind(SHELL), 10)));
-show('Left open in the energy balance', `${(Math.abs(working.residual) * 100).toExponential(1)} %`);
+const { energy } = solve(PROBLEMS.tart, 1).moments.at(-1)!;
+show(
+  'Left open in the energy balance',
+  `${(Math.abs(1 - energy.storedJ / energy.receivedJ) * 100).toExponential(1)} %`,
+);
 show('A hundred pasted lines read', ms(time(() => readList(LIST, 'en'))));
 show(
   'A build of sixty lines with five components',

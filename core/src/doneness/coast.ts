@@ -1,7 +1,7 @@
 import {
   later,
   runCourse,
-  temperatureAt,
+  thermometerAt,
   type Course,
   type Model,
   type Moment,
@@ -45,7 +45,7 @@ const LONGEST_COAST_S = 3600;
  * `out` is on the clock that starts with the pull.
  */
 export function coast(model: Model, pulled: Moment, out: Course): Outcome {
-  const centre = centreOf(model);
+  const probe = thermometerAt(model, centreOf(model));
   const asleepC = model.reactions[SETTING]!.referenceC - ASLEEP_K;
   const { fillColumns, fillRows, baseRows, rows } = model.mesh;
   const hottest = (moment: Moment): number => {
@@ -64,11 +64,11 @@ export function coast(model: Model, pulled: Moment, out: Course): Outcome {
     enough: (moment) => hottest(moment) < asleepC,
   });
   const last = after[after.length - 1]!;
-  const probeC = temperatureAt(model, pulled, centre);
+  const probeC = probe(pulled);
   let peakC = probeC;
   let peakAfterS = 0;
   for (const moment of after) {
-    const here = temperatureAt(model, moment, centre);
+    const here = probe(moment);
     if (here > peakC) {
       peakC = here;
       peakAfterS = moment.timeS - pulled.timeS;

@@ -1,4 +1,5 @@
 export * from './coast';
 export * from './kinetics';
+export * from './search';
 export * from './window';
 export * from './wobble';

@@ -1,5 +1,5 @@
-import { runCourse, type Course, type Model, type Moment } from '../thermal';
-import { coast, slowestColumn, type Outcome } from './coast';
+import type { Model, Moment } from '../thermal';
+import { slowestColumn, type Outcome } from './coast';
 import { curdledShare } from './wobble';
 
 /** What has to be reached, after the coast, for a bake to have come out. Calibrated; docs/model.md. */
@@ -7,7 +7,7 @@ export const DONE = {
   /** Set fraction of the slowest column that holds together. */
   holds: 0.55,
   /** And that is set as well as it will be. */
-  full: 0.85,
+  full: 0.87,
   /** A knife put into it comes out clean, though it may still quiver. */
   clean: 0.82,
 } as const;
@@ -82,43 +82,6 @@ export function learntEnough(
   };
 }
 
-/** The state at any time of a bake: that of the step before, carried on. */
-export function momentAt(
-  model: Model,
-  moments: readonly Moment[],
-  oven: Course,
-  timeS: number,
-): Moment {
-  const index = moments.findIndex((moment) => moment.timeS >= timeS);
-  if (index < 0) return moments[moments.length - 1]!;
-  const restS = timeS - (moments[index - 1]?.timeS ?? 0);
-  if (index === 0 || moments[index]!.timeS - timeS < 0.5) return moments[index]!;
-  if (restS < 0.5) return moments[index - 1]!;
-  const on = runCourse(model, moments[index - 1]!, oven, timeS, { firstStepS: restS });
-  return on[on.length - 1]!;
-}
-
-/**
- * Outcomes of pulls spread over the time in which it matters, at least two `tries`; ascending, at least one. `out` gives the
- * way out of a pull, on the clock that starts with it.
- */
-export function tryPulls(
-  model: Model,
-  moments: readonly Moment[],
-  out: (pulledAtS: number) => Course,
-  tries: number,
-): Outcome[] {
-  const started = moments.findIndex((moment) => slowestColumn(model, moment) > 0.03);
-  const last = moments.length - 1;
-  const first = started < 0 ? last : Math.max(0, started - 1);
-  const picks = Array.from({ length: tries }, (_, index) =>
-    Math.round(first + ((last - first) * index) / (tries - 1)),
-  );
-  return [...new Set(picks)].map((index) =>
-    coast(model, moments[index]!, out(moments[index]!.timeS)),
-  );
-}
-
 /** What a pull between two that were tried would come to, linear between them; clamped at the ends. */
 export function outcomeAt(outcomes: readonly Outcome[], pullS: number): Outcome {
   const after = outcomes.findIndex((each) => each.pullS >= pullS);
@@ -172,15 +135,21 @@ function hotterThan(outcomes: readonly Outcome[], limitC: number): number | unde
 /** Narrower than this a window is none, s: nobody pulls to the half minute. */
 const NARROWEST_S = 30;
 
+/** When the top of a bake turns golden and dark, s; golden from the start and never dark, when not said. */
+export interface Colours {
+  readonly goldenS?: number;
+  readonly darkS?: number;
+}
+
 /**
- * Reads the window off the outcomes of {@link tryPulls}. What no heat spoils and what is baked to colour is best once
+ * Reads the window off the outcomes of pulls, ascending, at least one. What no heat spoils and what is baked to colour is best once
  * a knife comes out clean and its top is golden, and can stay until that is dark; a top that stays pale, or is dark
  * before the rest is done, is not waited for.
  */
 export function windowOf(
   outcomes: readonly Outcome[],
   { spoiltAtMost, toKnife, toGold, middleAtMostC = Infinity }: Aim,
-  { goldenS = 0, darkS = Infinity }: { readonly goldenS?: number; readonly darkS?: number } = {},
+  { goldenS = 0, darkS = Infinity }: Colours = {},
 ): Verdict {
   const setsAtS = crossing(outcomes, (of) => of.set, DONE.holds);
   const fullAtS = crossing(outcomes, (of) => of.set, DONE.full);

@@ -1,3 +1,4 @@
+import type { Colours } from '../doneness';
 import { browningRatePerS, browningTo, SHADES, type Shade } from '../browning';
 import type { Bakes } from '../setting';
 import type { Mesh, Model, Moment } from '../thermal';
@@ -49,17 +50,12 @@ const past = (shade: Shade): number =>
 const GOLDEN = past('straw');
 const DARK = past('hazelnut');
 
-/** When the open top of a bake turns golden and dark, s; not within what was followed, where it is not said. */
-export interface TopColours {
-  readonly goldenS?: number;
-  readonly darkS?: number;
-}
-
 /** Follows the colour of a bake's top, its moments in order. */
 export interface TopFollower {
   /** Whether it is as golden as is asked of this bake, at the latest moment. */
   readonly goldenBy: (moment: Moment) => boolean;
-  readonly colours: () => TopColours;
+  /** When it turned so; not within what was followed, where it is not said. */
+  readonly colours: () => Colours;
 }
 
 /** A follower for a bake; of what is not baked to colour nothing is asked. */

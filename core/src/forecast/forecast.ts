@@ -8,10 +8,10 @@ import {
   momentAt,
   outcomeAt,
   seenFromAbove,
+  searchWindow,
   SETTING,
-  tryPulls,
-  windowOf,
   wobbleOf,
+  type Tries,
 } from '../doneness';
 import { boilingPointAtAltitudeC, standardPressurePa, waterActivity } from '../properties';
 import { succeed, type Result } from '../result';
@@ -61,8 +61,8 @@ export interface ForecastOptions {
 }
 
 /** Pulls tried for a window, and for that of a draft on a coarser mesh. */
-const TRIES = 7;
-const DRAFT_TRIES = 5;
+const TRIES: Tries = { first: 4, most: 10 };
+const DRAFT_TRIES: Tries = { first: 3, most: 6 };
 
 /** How long the drawn history goes on after the pull, s. */
 export const DRAWN_COOLING_S = 40 * 60;
@@ -174,18 +174,21 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
 
   const top = topFollower(prepared.value);
   const enough = learntEnough(model, bakes, top.goldenBy);
-  const { poured, moments: baked } = bakeUntil(prepared.value, (moment) => {
+  const watched = (moment: Moment): boolean => {
     onProgress((0.4 * moment.timeS) / LONGEST_BAKE_S);
     return enough(moment);
-  });
+  };
+  const { poured, moments: baked } = bakeUntil(prepared.value, watched);
   onProgress(0.4);
-  const coasts = tryPulls(model, baked, out, resolution < 1 ? DRAFT_TRIES : TRIES);
+  const { verdict, outcomes } = searchWindow(
+    { model, moments: baked, oven, out, aim: bakes, colours: top.colours() },
+    resolution < 1 ? DRAFT_TRIES : TRIES,
+  );
   onProgress(0.8);
-  const verdict = windowOf(coasts, bakes, top.colours());
 
   const at = (timeS: number): Moment => momentAt(model, baked, oven, timeS);
   const pullAt = (timeS: number, moment: Moment): Pull => {
-    const { probeC, peakC, peakAfterS } = outcomeAt(coasts, timeS);
+    const { probeC, peakC, peakAfterS } = outcomeAt(outcomes, timeS);
     const wobble = wobbleOf(model, moment);
     return { timeS, probeC, peakC, peakAfterS, wobble, knife: knifeIn(model, moment) };
   };

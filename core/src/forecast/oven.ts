@@ -33,7 +33,7 @@ interface OvenAir {
  */
 export const AIR: Readonly<Record<OvenKind, OvenAir>> = {
   still: { topWm2K: 7, sideWm2K: 7, baseWm2K: 7 },
-  fan: { topWm2K: 15, sideWm2K: 18, baseWm2K: 18 },
+  fan: { topWm2K: 14.5, sideWm2K: 17.5, baseWm2K: 17.5 },
   deck: { topWm2K: 6, sideWm2K: 6, baseWm2K: 25 },
 };
 

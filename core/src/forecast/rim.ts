@@ -17,8 +17,8 @@ import { WALLS } from './materials';
 import { FOOD_EMISSIVITY } from './oven';
 import type { ForecastPlan } from './plan';
 
-/** Longest step of a rim, s: with steps of 4 s its colour comes out the same. */
-const STEP_S = 60;
+/** Longest step of a rim, s: with steps of 4 s its lightness comes out the same to a few tenths. */
+const STEP_S = 120;
 
 /** Water activity of a shell that was baked dry and has stood a while. From memory. */
 const BAKED_ACTIVITY = 0.35;

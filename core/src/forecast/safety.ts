@@ -13,6 +13,9 @@ export const PASTEURISED = {
 /** Hotter than this the published line is not extended any further, °C: it was measured on liquid egg. */
 const COUNTED_TO_C = 70;
 
+/** Colder than this nothing is counted, °C: an hour there comes to a fiftieth of a second of the hold. */
+const COUNTED_FROM_C = 40;
+
 /**
  * How many times the published hold a history at one place comes to: ∫ 10^((T - 63.3) / z) dt over
  * 3.5 min. `history` in s and °C, ascending; straight lines between its points are cut into steps of
@@ -24,6 +27,7 @@ export function pasteurisedTimes(
   let seconds = 0;
   for (let index = 1; index < history.length; index += 1) {
     const [[fromS, fromC], [toS, toC]] = [history[index - 1]!, history[index]!];
+    if (fromC < COUNTED_FROM_C && toC < COUNTED_FROM_C) continue;
     const parts = Math.max(1, Math.ceil((toS - fromS) / 10));
     for (let part = 0; part < parts; part += 1) {
       const celsius = fromC + ((toC - fromC) * (part + 0.5)) / parts;

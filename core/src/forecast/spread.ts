@@ -1,4 +1,4 @@
-import { centreOf, learntEnough, tryPulls, windowOf } from '../doneness';
+import { centreOf, learntEnough, searchWindow, type Tries } from '../doneness';
 import { succeed, type Result } from '../result';
 import { later, runCourse, thermometerAt, type Model, type Moment } from '../thermal';
 import { filledToGap, levelOf } from './level';
@@ -125,7 +125,7 @@ export const looksOf = (pullS: number): number[] =>
 
 /** Of a spread's run, steps may be longer: what they leave is far less than what is unsure. */
 const SPREAD_STEPS = { toleranceK: 3, longestStepS: 240 } as const;
-const SPREAD_TRIES = 5;
+const SPREAD_TRIES: Tries = { first: 3, most: 5 };
 
 /**
  * One run with its inputs off by `shift`, drawn for a pull at `pullS`: the window and the middle's
@@ -138,7 +138,10 @@ export function memberOf(plan: ForecastPlan, shift: Shift, pullS: number): Resul
   const top = topFollower(prepared.value);
   const enough = learntEnough(model, bakes, top.goldenBy);
   const { poured, moments: baked } = bakeUntil(prepared.value, enough, SPREAD_STEPS);
-  const verdict = windowOf(tryPulls(model, baked, out, SPREAD_TRIES), bakes, top.colours());
+  const { verdict } = searchWindow(
+    { model, moments: baked, oven, out, aim: bakes, colours: top.colours() },
+    SPREAD_TRIES,
+  );
   const before = baked.filter(({ timeS }, index) => index === 0 || timeS <= pullS);
   const from = before[before.length - 1]!;
   const rest = runCourse(model, from, oven, pullS, { ...SPREAD_STEPS, firstStepS: 60 });

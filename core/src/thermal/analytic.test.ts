@@ -90,7 +90,7 @@ const H = 25;
 
 describe('against the series solutions', () => {
   it.each([300, 1200, 2400])('a slab heated on both faces for %d s, within 0.05 °C', (seconds) => {
-    const at = solve(cup(RADIUS, DEPTH), { top: open(H), base: open(H), side: closed }, seconds, 3);
+    const at = solve(cup(RADIUS, DEPTH), { top: open(H), base: open(H), side: closed }, seconds, 4);
     const half = DEPTH / 2;
     const fourier = (DIFFUSIVITY * seconds) / half ** 2;
     for (const height of [0.001, 0.0075, 0.015, 0.024]) {
@@ -99,10 +99,10 @@ describe('against the series solutions', () => {
     }
   });
 
-  // A probe just under the surface reads between the topmost cell and the surface. Reading the topmost cell alone is off
-  // by 3 °C on the working mesh after five minutes.
+  // The product's promise for its daily mesh. A cell-centred mesh that leads a straight line to the surface, and reads a
+  // place past the outermost centre as that cell, is off by 0.6 °C in the surface and 1.4 at 1 mm here.
   it.each([300, 1200, 2400])(
-    'the open surface and just under it after %d s, within 0.5 °C on the working mesh',
+    'a slab from its underside to its open surface after %d s, within 0.3 °C on the working mesh',
     (seconds) => {
       const at = solve(
         cup(RADIUS, DEPTH),
@@ -112,15 +112,15 @@ describe('against the series solutions', () => {
       );
       const half = DEPTH / 2;
       const fourier = (DIFFUSIVITY * seconds) / half ** 2;
-      for (const height of [0.0294, 0.0298, 0.03]) {
+      for (const height of [0.001, 0.0075, 0.015, 0.0225, 0.0294, 0.0298, 0.03]) {
         const exact = celsius(slab((H * half) / K, fourier, (height - half) / half));
-        expect(Math.abs(at(0.5, height) - exact)).toBeLessThan(0.5);
+        expect(Math.abs(at(0.5, height) - exact)).toBeLessThan(0.3);
       }
     },
   );
 
   it.each([300, 1200, 2400])('a long cylinder heated for %d s, within 0.05 °C', (seconds) => {
-    const at = solve(cup(RADIUS, DEPTH), { top: closed, base: closed, side: open(H) }, seconds, 3);
+    const at = solve(cup(RADIUS, DEPTH), { top: closed, base: closed, side: open(H) }, seconds, 4);
     const fourier = (DIFFUSIVITY * seconds) / RADIUS ** 2;
     for (const share of [0, 0.3, 0.5, 0.9]) {
       const exact = celsius(cylinder((H * RADIUS) / K, fourier, share));
@@ -135,7 +135,7 @@ describe('against the series solutions', () => {
         cup(RADIUS, DEPTH),
         { top: open(H), base: open(H), side: open(H) },
         seconds,
-        3,
+        4,
       );
       const half = DEPTH / 2;
       for (const share of [0, 0.5, 0.9]) {

@@ -1,4 +1,4 @@
-import { iceConductivityWmK, type Freezing } from '../properties';
+import { iceConductivityWmK } from '../properties';
 import {
   addOvenToWater,
   contactOf,
@@ -11,7 +11,8 @@ import {
 import type { Face, Surroundings } from './case';
 import { factorBand } from './banded';
 import { boilingIn, spendOnBoiling, type Boiling } from './boiling';
-import { materialOf, topCell, type Model, type Moment } from './model';
+import { topCell, type Model, type Moment } from './model';
+import type { CellProperties } from './properties';
 import { balancedFrontC, balancedSurfaceC, noFlux, crustAfter, skinAfter } from './surface';
 import { airIn, type OvenAir } from './vapour';
 
@@ -19,13 +20,10 @@ import { airIn, type OvenAir } from './vapour';
  * The heat balance of every cell of a cup in given surroundings, in flat arrays: this is the inner
  * loop of the product. Boundary faces are listed top, then underside, then side.
  */
-export interface Balance extends Boiling {
+export interface Balance extends CellProperties, Boiling {
   readonly model: Model;
   readonly cells: number;
   readonly rows: number;
-  /** Conductivity and heat capacity of each cell (times volume) as quadratics of temperature. */
-  readonly k: readonly [Float64Array, Float64Array, Float64Array];
-  readonly c: readonly [Float64Array, Float64Array, Float64Array];
   /** Factor on conductivity while the filling is liquid. */
   readonly stirring: Float64Array;
   readonly conductivity: Float64Array;
@@ -34,13 +32,12 @@ export interface Balance extends Boiling {
   readonly upwardWK: Float64Array;
   /** Heat gained by each cell, W. */
   readonly gainW: Float64Array;
-  /** Where each cell begins to freeze, °C, its heat content there, J, and what of it does; never, without. */
-  readonly freezesC: Float64Array;
-  readonly freezesJ: Float64Array;
-  readonly freezing: readonly (Freezing | undefined)[];
   readonly faces: readonly Face[];
   readonly faceCell: Int32Array;
   readonly faceAreaM2: Float64Array;
+  /** The cell inward of a face's own; that cell itself where there is none. */
+  readonly faceInnerCell: Int32Array;
+  /** Half width of a face's cell towards it, m. */
   readonly faceHalfM: Float64Array;
   readonly faceWetness: Float64Array;
   /** Where a face evaporates: its surface, or the underside of its crust; and the outside of that. */
@@ -69,27 +66,6 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
   const { rows, columns, fillColumns } = mesh;
   const cells = rows * columns;
   const faceCount = 2 * columns + rows;
-  const triple = () =>
-    [new Float64Array(cells), new Float64Array(cells), new Float64Array(cells)] as const;
-  const k = triple();
-  const c = triple();
-  const freezesC = new Float64Array(cells).fill(-Infinity);
-  const freezesJ = new Float64Array(cells).fill(-Infinity);
-  const freezing: (Freezing | undefined)[] = [];
-  for (let cell = 0; cell < cells; cell += 1) {
-    const material = materialOf(model, cell);
-    for (let power = 0; power < 3; power += 1) {
-      k[power]![cell] = material.conductivityWmK[power]!;
-      c[power]![cell] = material.heatCapacityJm3K[power]! * mesh.volumeM3[cell]!;
-    }
-    freezing.push(material.freezes);
-    if (material.freezes) {
-      const { fromC } = material.freezes;
-      freezesC[cell] = fromC;
-      freezesJ[cell] =
-        fromC * (c[0][cell]! + fromC * (c[1][cell]! / 2 + (fromC * c[2][cell]!) / 3));
-    }
-  }
   const air = airIn(around);
   const { top, bath } = air?.around ?? around;
   const shares = bath ? wetShares(mesh, bath.levelM) : undefined;
@@ -98,21 +74,38 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
   const faces: Face[] = [];
   const faceCell = new Int32Array(faceCount);
   const faceAreaM2 = new Float64Array(faceCount);
+  const faceInnerCell = new Int32Array(faceCount);
   const faceHalfM = new Float64Array(faceCount);
   const faceWetness = new Float64Array(faceCount);
   const faceSurfaceC = new Float64Array(faceCount);
   const faceSkinM2SKg = new Float64Array(faceCount);
   const faceCrustM2KW = new Float64Array(faceCount);
-  const add = (face: Face, cell: number, areaM2: number, halfM: number, surfaceC: number) => {
+  const add = (
+    face: Face,
+    cell: number,
+    innerCell: number,
+    areaM2: number,
+    halfM: number,
+    surfaceC: number,
+  ) => {
     const index = faces.push(face) - 1;
     faceCell[index] = cell;
+    faceInnerCell[index] = innerCell;
     faceAreaM2[index] = areaM2;
     faceHalfM[index] = halfM;
     faceSurfaceC[index] = surfaceC;
   };
+  const inwardOf = (cell: number, by: number, has: boolean) => (has ? cell + by : cell);
   for (let column = 0; column < columns; column += 1) {
     const cell = topCell(mesh, column);
-    add(top, cell, mesh.upperAreaM2[cell]!, mesh.halfVerticalM[cell]!, from.surfaceC[column]!);
+    add(
+      top,
+      cell,
+      inwardOf(cell, -1, rows > 1),
+      mesh.upperAreaM2[cell]!,
+      mesh.halfVerticalM[cell]!,
+      from.surfaceC[column]!,
+    );
     if (column < fillColumns && top.evaporation) {
       faceWetness[column] = top.evaporation.wetness;
       faceSkinM2SKg[column] = skinAfter(top.evaporation, from.driedKgM2[column]!);
@@ -124,7 +117,14 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
   for (let column = 0; column < columns; column += 1) {
     const cell = column * rows;
     faceBathWm2K[faces.length] = wetBase * bathWm2K;
-    add(base, cell, mesh.baseAreaM2[column]!, mesh.halfVerticalM[cell]!, from.temperatureC[cell]!);
+    add(
+      base,
+      cell,
+      inwardOf(cell, 1, rows > 1),
+      mesh.baseAreaM2[column]!,
+      mesh.halfVerticalM[cell]!,
+      from.temperatureC[cell]!,
+    );
   }
   for (let row = 0; row < rows; row += 1) {
     const cell = (columns - 1) * rows + row;
@@ -133,6 +133,7 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
     add(
       dryPart(around.side, wet),
       cell,
+      inwardOf(cell, -rows, columns > 1),
       mesh.outerAreaM2[cell]!,
       mesh.halfRadialM[cell]!,
       from.temperatureC[cell]!,
@@ -142,24 +143,21 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
     model,
     cells,
     rows,
-    k,
-    c,
+    ...model.cells,
     stirring: new Float64Array(cells).fill(1),
     conductivity: new Float64Array(cells),
     outwardWK: new Float64Array(cells),
     upwardWK: new Float64Array(cells),
     gainW: new Float64Array(cells),
     ...boilingIn(model, from),
-    freezesC,
-    freezesJ,
-    freezing,
     faces,
     faceCell,
+    faceInnerCell,
     faceAreaM2,
     faceHalfM,
     faceWetness,
     faceSurfaceC,
-    faceOutsideC: Float64Array.from(faceSurfaceC),
+    faceOutsideC: faceSurfaceC.slice(),
     faceSkinM2SKg,
     faceCrustM2KW,
     faceEvaporationW: new Float64Array(faceCount),
@@ -199,6 +197,17 @@ export function updateConductances(of: Balance, t: Float64Array): void {
   }
 }
 
+/** What flows out towards a face through the inner side of its cell, W. */
+function towardsFaceW(of: Balance, face: number, t: Float64Array): number {
+  const { rows, upwardWK, outwardWK } = of;
+  const cell = of.faceCell[face]!;
+  const inner = of.faceInnerCell[face]!;
+  if (inner === cell) return 0;
+  const between =
+    inner === cell - rows ? outwardWK[inner]! : upwardWK[inner < cell ? inner : cell]!;
+  return between * (t[inner]! - t[cell]!);
+}
+
 const flux = noFlux();
 
 /** Heat gained by each cell at the temperatures `t`; returns the sum through all faces less what boils off, W. */
@@ -226,7 +235,10 @@ export function updateGain(of: Balance, t: Float64Array): number {
   for (let face = 0; face < faces.length; face += 1) {
     const cell = of.faceCell[face]!;
     const areaM2 = of.faceAreaM2[face]!;
-    const halfWm2K = conductivity[cell]! / of.faceHalfM[face]!;
+    // Through the cell's middle goes the parabola whose slope at its inner side is that of what flows there: a straight
+    // line to the surface leaves out how the flow changes on the way, half a degree after five minutes.
+    const halfWm2K = (4 * conductivity[cell]!) / (3 * of.faceHalfM[face]!);
+    const cellC = t[cell]! - towardsFaceW(of, face, t) / (3 * areaM2 * halfWm2K);
     const bathWm2K = contact * faceBathWm2K[face]!;
     const crustM2KW = of.faceCrustM2KW[face]!;
     const surfaceC =
@@ -234,7 +246,7 @@ export function updateGain(of: Balance, t: Float64Array): number {
         ? balancedFrontC(
             faces[face]!,
             of.faceWetness[face]!,
-            t[cell]!,
+            cellC,
             halfWm2K,
             of.faceOutsideC[face]!,
             flux,
@@ -244,7 +256,7 @@ export function updateGain(of: Balance, t: Float64Array): number {
         : balancedSurfaceC(
             faces[face]!,
             of.faceWetness[face]!,
-            t[cell]!,
+            cellC,
             halfWm2K,
             of.faceSurfaceC[face]!,
             flux,
@@ -253,7 +265,7 @@ export function updateGain(of: Balance, t: Float64Array): number {
             waterC,
           );
     of.faceOutsideC[face] = flux.outsideC;
-    const lossW = areaM2 * halfWm2K * (t[cell]! - surfaceC);
+    const lossW = areaM2 * halfWm2K * (cellC - surfaceC);
     of.faceSurfaceC[face] = surfaceC;
     of.faceEvaporationW[face] = areaM2 * flux.evaporationWm2;
     of.faceSlopeWK[face] = (areaM2 * halfWm2K * flux.slopeWm2K) / (halfWm2K + flux.slopeWm2K);

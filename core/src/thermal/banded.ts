@@ -1,10 +1,9 @@
 /**
- * A symmetric positive definite band matrix by columns: entry (column + below, column) lies at
- * column × (width + 1) + below, with `below` from 0 (the diagonal) to `width`. What would lie past
+ * How many numbers a symmetric positive definite band matrix takes by columns: entry (column + below, column) lies
+ * at column × (width + 1) + below, with `below` from 0 (the diagonal) to `width`. What would lie past
  * the last row is zero; room behind the last column spares the inner loops their bounds.
  */
-export const createBand = (size: number, width: number): Float64Array =>
-  new Float64Array((size + width + 2) * (width + 1));
+export const bandLength = (size: number, width: number): number => (size + width + 2) * (width + 1);
 
 const reciprocalOf = (pivot: number, column: number): number => {
   if (!(pivot > 0)) throw new RangeError(`matrix is not positive definite at row ${column}`);

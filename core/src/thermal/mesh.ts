@@ -36,20 +36,26 @@ export interface Mesh {
 }
 
 /** Cells across radius and depth of the filling at resolution 1. */
-export const FILL_CELLS = { radial: 12, vertical: 10 } as const;
+export const FILL_CELLS = { radial: 9, vertical: 8 } as const;
+
+/**
+ * How much finer than even the cells are at the edges: 1 would leave those at the very edge no width. Of 0.5 to 0.8
+ * tried in both directions, these leave the least error for their cells (npm run bench).
+ */
+const FINER = { rim: 0.7, ends: 0.3 } as const;
 
 /** Faces from 0 to 1, finer towards 1 (the rim), by a smooth map so that the order of convergence holds. */
 const towardsRim = (cells: number): number[] =>
   Array.from({ length: cells + 1 }, (_, face) => {
     const even = face / cells;
-    return even + (0.5 * Math.sin(Math.PI * even)) / Math.PI;
+    return even + (FINER.rim * Math.sin(Math.PI * even)) / Math.PI;
   });
 
 /** Faces from 0 to 1, finer at both ends (base and surface). */
 const towardsBothEnds = (cells: number): number[] =>
   Array.from({ length: cells + 1 }, (_, face) => {
     const even = face / cells;
-    return even - (0.5 * Math.sin(2 * Math.PI * even)) / (2 * Math.PI);
+    return even - (FINER.ends * Math.sin(2 * Math.PI * even)) / (2 * Math.PI);
   });
 
 const evenFaces = (cells: number): number[] =>

@@ -1,11 +1,13 @@
 import { evaluate } from '../properties';
 import type { Cup, Material, Reaction } from './case';
 import { buildMesh, type Mesh } from './mesh';
+import { cellProperties, type CellProperties } from './properties';
 
 /** A cup made ready for computing. The first reaction, if any, is the one that gels the filling. */
 export interface Model {
   readonly cup: Cup;
   readonly mesh: Mesh;
+  readonly cells: CellProperties;
   readonly reactions: readonly Reaction[];
 }
 
@@ -45,15 +47,10 @@ export interface EnergyLedger {
 }
 
 /** Makes a cup ready. `resolution` as in {@link buildMesh}. */
-export const buildModel = (
-  cup: Cup,
-  reactions: readonly Reaction[] = [],
-  resolution = 1,
-): Model => ({
-  cup,
-  mesh: buildMesh(cup, resolution),
-  reactions,
-});
+export function buildModel(cup: Cup, reactions: readonly Reaction[] = [], resolution = 1): Model {
+  const mesh = buildMesh(cup, resolution);
+  return { cup, mesh, cells: cellProperties(cup, mesh), reactions };
+}
 
 /** The material of a cell. */
 export const materialOf = (model: Model, cell: number): Material => {

@@ -1,7 +1,11 @@
-import { createBand, solveBand } from './banded';
+import { bandLength, solveBand } from './banded';
 import { factorBalance, updateConductances, updateGain, type Balance } from './balance';
-import { contentOf, temperatureFrom } from './content';
+import { boilingSlopes } from './boiling';
+import { capacityOf, contentOf, temperatureFrom } from './content';
+import { dryOver, dryTo } from './drying';
+import { updateVapour } from './followVapour';
 import type { Moment } from './model';
+import { updateStirring } from './stirring';
 
 /** L-stable choice for the two-stage Rosenbrock method. */
 const GAMMA = 1 - Math.SQRT1_2;
@@ -30,6 +34,11 @@ export interface Workspace {
   readonly startBoilingW: Float64Array;
   readonly startBoiling: { spentW: number };
   readonly startEvaporationW: Float64Array;
+  /** What all faces let in less what boils off, W, at the start. */
+  startReceivedW: number;
+  /** Water that has left the top by column, at the start and at the end of a step, kg/m². */
+  readonly driedKgM2: Float64Array;
+  readonly trialDriedKgM2: Float64Array;
   readonly startBoilingSlopes: Float64Array;
   readonly stage1W: Float64Array;
   /** How much the error of each cell counts. */
@@ -45,10 +54,14 @@ export interface Workspace {
 
 export function createWorkspace(balance: Balance, from: Moment): Workspace {
   const { cells, rows, faces } = balance;
-  const temperatureC = Float64Array.from(from.temperatureC);
+  const temperatureC = from.temperatureC.slice();
   const contentJ = new Float64Array(cells);
   for (let cell = 0; cell < cells; cell += 1) {
     contentJ[cell] = contentOf(balance, cell, temperatureC[cell]!);
+  }
+  const weight = new Float64Array(cells);
+  for (let cell = 0; cell < cells; cell += 1) {
+    weight[cell] = balance.model.mesh.layerOf[cell]! < 0 ? 1 : WALL_WEIGHT;
   }
   return {
     temperatureC,
@@ -61,16 +74,47 @@ export function createWorkspace(balance: Balance, from: Moment): Workspace {
     startBoilingW: new Float64Array(cells),
     startBoiling: { spentW: 0 },
     startEvaporationW: new Float64Array(faces.length),
+    startReceivedW: 0,
+    driedKgM2: from.driedKgM2.slice(),
+    trialDriedKgM2: from.driedKgM2.slice(),
     startBoilingSlopes: new Float64Array(cells),
     stage1W: new Float64Array(cells),
-    weight: Float64Array.from(balance.model.mesh.layerOf, (layer) => (layer < 0 ? 1 : WALL_WEIGHT)),
+    weight,
     trialC: new Float64Array(cells),
     trialContentJ: new Float64Array(cells),
-    band: createBand(cells, rows),
+    band: new Float64Array(bandLength(cells, rows)),
     follow: new Float64Array(balance.water ? cells : 0),
     startWater: { celsius: 0, gainW: 0, slopeWK: 0, evaporationW: 0 },
     startCouplings: new Float64Array(faces.length),
   };
+}
+
+/**
+ * Works out how the cup stands as a step of `stepS` begins at a moment, and keeps it: what each cell gains, how its
+ * surfaces stand, and how that grows with the temperatures.
+ */
+export function beginStep(balance: Balance, work: Workspace, at: Moment, stepS: number): void {
+  const { water } = balance;
+  updateStirring(balance, at, stepS);
+  updateVapour(balance);
+  updateConductances(balance, work.temperatureC);
+  work.startReceivedW = updateGain(balance, work.temperatureC);
+  boilingSlopes(balance, work.temperatureC, work.startBoilingSlopes);
+  work.startGainW.set(balance.gainW);
+  work.startSlopes.set(balance.faceSlopeWK);
+  work.startSurfaceC.set(balance.faceSurfaceC);
+  work.startOutsideC.set(balance.faceOutsideC);
+  work.startBoiling.spentW = balance.boiling.spentW;
+  work.startBoilingW.set(balance.boilingW);
+  work.startEvaporationW.set(balance.faceEvaporationW);
+  if (water) {
+    const { celsius, gainW, slopeWK, evaporationW } = water;
+    Object.assign(work.startWater, { celsius, gainW, slopeWK, evaporationW });
+    work.startCouplings.set(balance.faceCouplingWK);
+  }
+  for (let cell = 0; cell < balance.cells; cell += 1) {
+    work.capacity[cell] = capacityOf(balance, cell, work.temperatureC[cell]!);
+  }
 }
 
 /**
@@ -140,12 +184,7 @@ function prepareBath(balance: Balance, work: Workspace, weightS: number): void {
  * (C + γhK) θ₁ = F(H), (C + γhK) θ₂ = F(H + hCθ₁) - 2Cθ₁, H' = H + h (3/2 Cθ₁ + 1/2 Cθ₂).
  * The boundary heat is summed with the very terms of the step, so the ledger closes to rounding.
  */
-export function tryStep(
-  balance: Balance,
-  work: Workspace,
-  stepS: number,
-  receivedStartW: number,
-): Trial {
+export function tryStep(balance: Balance, work: Workspace, stepS: number): Trial {
   const { cells } = balance;
   const { capacity, band, trialC, trialContentJ, stage1W, contentJ, temperatureC, weight } = work;
   const weightS = GAMMA * stepS;
@@ -167,6 +206,10 @@ export function tryStep(
     );
   }
   if (water) water.celsius = work.startWater.celsius + stepS * water1;
+  // The skin grows as explicitly as it does slowly: by the start's rate here, by the mean of both once it is known.
+  const { driedKgM2, trialDriedKgM2 } = work;
+  dryOver(balance, stepS, work.startEvaporationW, work.startSurfaceC, driedKgM2, trialDriedKgM2);
+  dryTo(balance, trialDriedKgM2);
   updateConductances(balance, trialC);
   const receivedEndW = updateGain(balance, trialC);
   for (let cell = 0; cell < cells; cell += 1) {
@@ -190,6 +233,8 @@ export function tryStep(
   return {
     errorK,
     receivedJ:
-      0.5 * stepS * (receivedStartW - weightS * implicit1W + receivedEndW - weightS * implicit2W),
+      0.5 *
+      stepS *
+      (work.startReceivedW - weightS * implicit1W + receivedEndW - weightS * implicit2W),
   };
 }

@@ -38,8 +38,9 @@ export function stirringFactor(
  */
 export const STIRRING_STOPS_AT = 0.05;
 
-/** Past this set fraction nothing moves, and what a step adds to it does not matter. */
+/** Past this set fraction nothing moves, and what a step adds to it does not matter: it counts as all gelled. */
 const GELLED = 0.5;
+const ALL_GELLED = Math.exp(-1 / STIRRING_STOPS_AT);
 
 /** What drives the stirring of what is still liquid. */
 interface Drive {
@@ -102,20 +103,25 @@ export function updateStirring(of: Balance, at: Moment, stepS: number): void {
   const [gelling] = model.reactions;
   if (!material.liquid || !gelling) return;
   const gelled = at.extents[0]!;
+  let moves = false;
   for (let column = 0; column < fillColumns; column += 1) {
     for (let row = 0; row < fillRows; row += 1) {
       const cell = column * rows + baseRows + row;
       const extent = gelled[column * fillRows + row]!;
-      const halfway =
-        extent > GELLED
-          ? extent
-          : advanceExtent(
-              extent,
-              (rateAt(gelling, at.temperatureC[cell]!) * stepS) / 2,
-              finalAt(gelling, at.temperatureC[cell]!),
-            );
+      if (extent > GELLED) {
+        stirring[cell] = ALL_GELLED;
+        continue;
+      }
+      moves = true;
+      const celsius = at.temperatureC[cell]!;
+      const exposed = (rateAt(gelling, celsius) * stepS) / 2;
+      const halfway = advanceExtent(extent, exposed, finalAt(gelling, celsius));
       stirring[cell] = Math.exp(-halfway / STIRRING_STOPS_AT);
     }
+  }
+  if (!moves) {
+    stirring.fill(1);
+    return;
   }
   const { differenceK, celsius, depthM } = driveOf(model, stirring, at.temperatureC);
   const factor = stirringFactor(material, depthM, differenceK, celsius);

@@ -1,0 +1,83 @@
+import { runCourse, type Course, type Model, type Moment } from '../thermal';
+import { coast, slowestColumn, type Outcome } from './coast';
+import { windowOf, type Aim, type Colours, type Verdict } from './window';
+
+/** The state at any time of a bake: that of the step before, carried on. */
+export function momentAt(
+  model: Model,
+  moments: readonly Moment[],
+  oven: Course,
+  timeS: number,
+): Moment {
+  const index = moments.findIndex((moment) => moment.timeS >= timeS);
+  if (index < 0) return moments[moments.length - 1]!;
+  const restS = timeS - (moments[index - 1]?.timeS ?? 0);
+  if (index === 0 || moments[index]!.timeS - timeS < 0.5) return moments[index]!;
+  if (restS < 0.5) return moments[index - 1]!;
+  const on = runCourse(model, moments[index - 1]!, oven, timeS, { firstStepS: restS });
+  return on[on.length - 1]!;
+}
+
+/** How hard a window is looked for: pulls tried at first, and at most. */
+export interface Tries {
+  readonly first: number;
+  readonly most: number;
+}
+
+/** A bake that was followed in the oven, and what it is held against. */
+export interface Followed {
+  readonly model: Model;
+  /** Its moments, ascending. */
+  readonly moments: readonly Moment[];
+  readonly oven: Course;
+  /** The way out of a pull, on the clock that starts with it. */
+  readonly out: (pulledAtS: number) => Course;
+  readonly aim: Aim;
+  readonly colours: Colours;
+}
+
+/** A pull that was tried so near to an end of the window says where it is, as a share of its time. */
+const NEAR = 0.01;
+
+/** Moments at which pulls are tried at first: spread over the time in which it matters, fewer where that is short. */
+function firstTries(model: Model, moments: readonly Moment[], tries: number): Moment[] {
+  const started = moments.findIndex((moment) => slowestColumn(model, moment) > 0.03);
+  const last = moments.length - 1;
+  const first = started < 0 ? last : Math.max(0, started - 1);
+  const picks = Array.from({ length: tries }, (_, index) =>
+    Math.round(first + ((last - first) * index) / (tries - 1)),
+  );
+  return [...new Set(picks)].map((index) => moments[index]!);
+}
+
+/** The times, s, that a verdict stands on. */
+const standsOn = (verdict: Verdict): number[] =>
+  verdict.kind === 'window'
+    ? [verdict.earliestS, verdict.bestS, ...(verdict.latestIsLimit ? [verdict.latestS] : [])]
+    : [verdict.setsAtS, verdict.curdlesAtS].filter((timeS) => timeS !== undefined);
+
+/**
+ * Finds the window of a bake: lets pulls spread over it coast, reads a window off their outcomes, and tries a pull
+ * where that stands furthest from any tried, until all that it stands on is known to a hundredth of its time or
+ * `most` were tried (`first` at least 2). What a pull comes to is far from straight in time: by seven that were only
+ * spread out, windows came out up to 6 % off.
+ */
+export function searchWindow(
+  { model, moments, oven, out, aim, colours }: Followed,
+  { first, most }: Tries,
+): { readonly verdict: Verdict; readonly outcomes: readonly Outcome[] } {
+  const tryPull = (pulled: Moment): Outcome => coast(model, pulled, out(pulled.timeS));
+  let outcomes = firstTries(model, moments, first).map(tryPull);
+  for (;;) {
+    const verdict = windowOf(outcomes, aim, colours);
+    if (outcomes.length >= most) return { verdict, outcomes };
+    let [furthestS, furthest] = [0, 0];
+    for (const timeS of standsOn(verdict)) {
+      const off = Math.min(...outcomes.map(({ pullS }) => Math.abs(pullS - timeS))) / timeS;
+      if (off > furthest) [furthestS, furthest] = [timeS, off];
+    }
+    if (furthest < NEAR) return { verdict, outcomes };
+    const found = tryPull(momentAt(model, moments, oven, furthestS));
+    outcomes = [...outcomes, found].sort((a, b) => a.pullS - b.pullS);
+  }
+}
