@@ -1,5 +1,6 @@
 /** The start command itself: from nothing, after a kill, after a polite stop. */
 import { expect, test } from '@playwright/test';
+import mysql from 'mysql2/promise';
 import { spawn, type ChildProcess } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { readFileSync, rmSync } from 'node:fs';
@@ -51,6 +52,26 @@ function cleanUp(folder: string, children: readonly ChildProcess[]): void {
   rmSync(folder, { recursive: true, force: true, maxRetries: 20, retryDelay: 250 });
 }
 
+/** Root comes in by the socket alone, and the application's account sees its own schema alone. */
+async function expectLockedAccounts(folder: string): Promise<void> {
+  const read = (file: string) => readFileSync(join(folder, 'mariadb', file), 'utf8').trim();
+  const [port, secret] = [Number(read('port')), read('secret')];
+  for (const password of ['', secret]) {
+    await expect(
+      mysql.createConnection({ host: '127.0.0.1', port, user: 'root', password }),
+    ).rejects.toMatchObject({ code: 'ER_ACCESS_DENIED_ERROR' });
+  }
+  const account = { host: '127.0.0.1', port, user: 'hollow_moon', password: secret };
+  const connection = await mysql.createConnection(account);
+  await expect(connection.query('SELECT * FROM mysql.global_priv')).rejects.toMatchObject({
+    code: 'ER_TABLEACCESS_DENIED_ERROR',
+  });
+  await expect(connection.query('CREATE DATABASE hollow_moon_beside')).rejects.toMatchObject({
+    code: 'ER_DBACCESS_DENIED_ERROR',
+  });
+  await connection.end();
+}
+
 const ended = (child: ChildProcess) =>
   new Promise<number | null>((resolve) => child.once('exit', (code) => resolve(code)));
 
@@ -63,6 +84,8 @@ test('starts from nothing, keeps what it acknowledged through kill -9, and stops
     expect(first.said()).toContain('Demonstration kitchen loaded: Lantern Row');
     const health = await fetch(`${address}/api/health`);
     expect(await health.json()).toMatchObject({ status: 'ok', database: 'ok' });
+
+    await expectLockedAccounts(folder);
 
     // A second start beside it says what is the matter and touches nothing.
     const second = spawn(process.execPath, ['tools/start.mjs'], {

@@ -3,4 +3,5 @@ import { join } from 'node:path';
 import { startDatabase } from './database.mjs';
 import { DATA } from './shell.mjs';
 
-export const startTestDatabase = () => startDatabase(join(DATA, 'test-mariadb'));
+export const startTestDatabase = () =>
+  startDatabase(join(DATA, 'test-mariadb'), { forTests: true });

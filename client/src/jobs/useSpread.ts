@@ -10,7 +10,7 @@ import { pool, POOL_SIZE } from './useJob';
 
 /** Runs of a spread, and how many of them a worker takes at a time. */
 export const SPREAD_RUNS = 200;
-const BATCH = 10;
+const BATCH = 20;
 
 export interface SpreadState {
   readonly spread: Spread | undefined;

@@ -35,8 +35,8 @@ export const UNSURE_NAMES = {
 
 const INPUTS = Object.keys(UNSURE_NAMES) as (keyof Unsure)[];
 
-/** A forecast for the spread is made on this coarser mesh: a third of the work, half a degree at most. */
-const SPREAD_RESOLUTION = 0.6;
+/** A forecast for the spread is made on this coarser mesh: a quarter of the work, half a degree off inside. */
+const SPREAD_RESOLUTION = 0.5;
 
 /** The band is read every so often, s. */
 const LOOK_S = 120;
