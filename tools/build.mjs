@@ -1,7 +1,8 @@
 // Builds the server and exports the client, each only when something it is made of has changed.
-import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
+import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 import { hashOf, main, must, ROOT, say } from './shell.mjs';
 
 const SHARED = ['core/src', 'contract/src', 'package-lock.json', 'tools/build.mjs'];
@@ -55,16 +56,34 @@ const CLIENT_SOURCES = [
 export const EXPO_CLI = join(ROOT, 'node_modules/expo/bin/cli');
 export const EXPO_ENV = { EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1' };
 
+/** Lays a Brotli and a gzip copy beside each text of a folder, which the server sends in its place. */
+function compressTexts(folder) {
+  for (const entry of readdirSync(folder, { recursive: true, withFileTypes: true })) {
+    if (!entry.isFile() || !/\.(?:js|css|html|json|svg|ttf)$/.test(entry.name)) continue;
+    const file = join(entry.parentPath ?? entry.path, entry.name);
+    const text = readFileSync(file);
+    const params = {
+      [constants.BROTLI_PARAM_QUALITY]: constants.BROTLI_MAX_QUALITY,
+      [constants.BROTLI_PARAM_SIZE_HINT]: text.length,
+    };
+    writeFileSync(`${file}.br`, brotliCompressSync(text, { params }));
+    writeFileSync(`${file}.gz`, gzipSync(text, { level: 9 }));
+  }
+}
+
 export async function buildClient() {
   await whenChanged(
     'client (about a minute the first time)',
     CLIENT_SOURCES,
     'client/dist/.built-from',
-    () =>
-      must(process.execPath, [EXPO_CLI, 'export', '--platform', 'web', '--output-dir', 'dist'], {
-        cwd: join(ROOT, 'client'),
-        env: { ...EXPO_ENV, NODE_ENV: 'production' },
-      }),
+    async () => {
+      await must(
+        process.execPath,
+        [EXPO_CLI, 'export', '--platform', 'web', '--output-dir', 'dist'],
+        { cwd: join(ROOT, 'client'), env: { ...EXPO_ENV, NODE_ENV: 'production' } },
+      );
+      compressTexts(join(ROOT, 'client/dist'));
+    },
   );
 }
 

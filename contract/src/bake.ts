@@ -1,6 +1,14 @@
 import { OUT_PLACES, SIGNS, SHELL_KINDS, type ShellKind } from '@hollow-moon/core';
 import { z } from 'zod';
-import { finite, idSchema, nameSchema, noteSchema, storedSchema } from './wire';
+import {
+  distinct,
+  finite,
+  idSchema,
+  momentSchema,
+  nameSchema,
+  noteSchema,
+  storedSchema,
+} from './wire';
 
 /** A bake lasts hours, not days: readings after this are slips. */
 const LONGEST_S = 24 * 3600;
@@ -107,18 +115,27 @@ export const bakeDataSchema = z
     /** Width of the filling's surface, for drawing wobbles to scale. */
     surfaceMm: finite('Enter a width.').min(1).max(600),
     foreseen: foreseenSchema,
-    startedAt: z.iso.datetime(),
-    pulledAt: z.iso.datetime().nullable(),
-    readings: z.array(readingSchema).max(500, 'At most 500 readings a bake.'),
-    wobbles: z.array(wobbleCheckSchema).max(200, 'At most 200 wobble checks a bake.'),
+    startedAt: momentSchema,
+    pulledAt: momentSchema.nullable(),
+    readings: z
+      .array(readingSchema)
+      .max(500, 'At most 500 readings a bake.')
+      .refine(distinct, 'A reading is in this twice.'),
+    wobbles: z
+      .array(wobbleCheckSchema)
+      .max(200, 'At most 200 wobble checks a bake.')
+      .refine(distinct, 'A wobble check is in this twice.'),
     result: z.enum(RESULTS).nullable(),
     faults: z.array(z.enum(FAULTS)).max(FAULTS.length),
     note: noteSchema,
   })
-  .refine((bake) => bake.pulledAt === null || bake.pulledAt >= bake.startedAt, {
-    message: 'It cannot be pulled before it went in.',
-    path: ['pulledAt'],
-  })
+  .refine(
+    (bake) => bake.pulledAt === null || Date.parse(bake.pulledAt) >= Date.parse(bake.startedAt),
+    {
+      message: 'It cannot be pulled before it went in.',
+      path: ['pulledAt'],
+    },
+  )
   .refine((bake) => bake.result === null || bake.pulledAt !== null, {
     message: 'Pull the bake before judging it.',
     path: ['result'],

@@ -11,7 +11,17 @@ import {
 } from '@hollow-moon/core';
 import { z } from 'zod';
 import { ovenUseSchema, PLAIN_OVEN_USE, PLAIN_SHELL_BAKE, shellBakeSchema } from './baking';
-import { finite, idSchema, nameSchema, noteSchema, storedSchema, TEXT_LIMITS } from './wire';
+import {
+  distinct,
+  finite,
+  idSchema,
+  momentSchema,
+  nameSchema,
+  noteSchema,
+  storedSchema,
+  TEXT_LIMITS,
+  textSchema,
+} from './wire';
 
 export const LINES_LIMIT = 200;
 
@@ -29,13 +39,15 @@ const measureShape = {
 
 const vagueSchema = z.enum(VAGUE);
 
+const lineTextSchema = textSchema(TEXT_LIMITS.line, `Keep it under ${TEXT_LIMITS.line} letters.`);
+
 export const lineSchema = z.object({
   id: idSchema,
   ...measureShape,
   /** Nobody knows the amount, or it goes in by eye: the amount then counts for nothing. */
   vague: vagueSchema.optional(),
-  note: z.string().max(TEXT_LIMITS.line).optional(),
-  written: z.string().max(TEXT_LIMITS.line).optional(),
+  note: lineTextSchema.optional(),
+  written: lineTextSchema.optional(),
   heldBack: finite('Enter how much is kept back.')
     .min(0, 'No less than nothing can be kept back.')
     .max(1_000_000, 'That amount is too large.')
@@ -43,9 +55,12 @@ export const lineSchema = z.object({
   instead: z.object(measureShape).optional(),
 });
 
+const TWICE = 'Something is in this twice. Load the page again.';
+
 const linesSchema = z
   .array(lineSchema)
-  .max(LINES_LIMIT, `Keep a formula under ${LINES_LIMIT} lines.`);
+  .max(LINES_LIMIT, `Keep a formula under ${LINES_LIMIT} lines.`)
+  .refine(distinct, TWICE);
 
 /** A component beside the main filling. */
 export const partSchema = z.object({
@@ -81,8 +96,8 @@ export const bathSchema = z.object({
 });
 export type BathData = z.infer<typeof bathSchema>;
 
-/** A formula, with the vessel it is usually made in and how thick its shell is rolled. */
-export const formulaDataSchema = z.object({
+/** The fields of a formula: with the vessel it is usually made in and how thick its shell is rolled. */
+export const formulaFieldsSchema = z.object({
   name: nameSchema,
   family: z.enum(PART_KINDS as [PartKind, ...PartKind[]]),
   shell: z.enum(SHELL_KINDS as [ShellKind, ...ShellKind[]]),
@@ -93,6 +108,7 @@ export const formulaDataSchema = z.object({
   parts: z
     .array(partSchema)
     .max(PARTS_LIMIT, `Keep a build under ${PARTS_LIMIT} components.`)
+    .refine(distinct, TWICE)
     .default([]),
   note: noteSchema,
   vesselId: idSchema.nullable(),
@@ -118,7 +134,13 @@ export const formulaDataSchema = z.object({
     .default(0),
   /** Kept for its past, and out of the way. */
   archived: z.boolean().default(false),
-}) satisfies z.ZodType<BuildFormula>;
+});
+
+/** A formula. Lines are told apart by their ids, whichever list they stand in. */
+export const formulaDataSchema = formulaFieldsSchema.refine(
+  ({ lines, parts }) => distinct([...lines, ...parts.flatMap((part) => part.lines)]),
+  { message: TWICE, path: ['lines'] },
+) satisfies z.ZodType<BuildFormula>;
 export type FormulaData = z.infer<typeof formulaDataSchema>;
 
 /** What a formula has beside `parts: []` when it is nothing but its filling. */
@@ -137,7 +159,7 @@ export type StoredFormula = z.infer<typeof formulaSchema>;
 /** A formula as it was kept once, and why it was changed. */
 export const formulaVersionSchema = z.object({
   version: z.int().min(1),
-  updatedAt: z.iso.datetime(),
+  updatedAt: momentSchema,
   why: z.string(),
   data: formulaDataSchema,
 });

@@ -6,15 +6,47 @@ export const idSchema = z.uuid('This id is not one of ours.');
 /** How long names and notes may be. */
 export const TEXT_LIMITS = { name: 120, note: 4000, line: 240 } as const;
 
-export const nameSchema = z
-  .string()
-  .trim()
-  .min(1, 'Give it a name.')
-  .max(TEXT_LIMITS.name, `Keep the name under ${TEXT_LIMITS.name} letters.`);
+/** Signs that control a terminal and are no text; a note may have tabs and new lines. */
+// eslint-disable-next-line no-control-regex
+const CONTROLS = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/;
+/** Half of a sign that takes two. */
+const HALF_SIGNS = /\p{Cs}/u;
+const SEEN = /[\p{L}\p{N}\p{P}\p{S}]/u;
 
-export const noteSchema = z
-  .string()
-  .max(TEXT_LIMITS.note, `Keep the note under ${TEXT_LIMITS.note} letters.`);
+/** Text of a note or a line: whatever can be typed. */
+export const textSchema = (most: number, message: string) =>
+  z
+    .string()
+    .max(most, message)
+    .refine((text) => !CONTROLS.test(text), 'There are signs in this that are no text.')
+    .refine((text) => !HALF_SIGNS.test(text), 'There are signs in this that are no text.');
+
+export const nameSchema = textSchema(
+  4 * TEXT_LIMITS.name,
+  `Keep the name under ${TEXT_LIMITS.name} letters.`,
+)
+  .transform((name) => name.trim())
+  .refine((name) => SEEN.test(name), 'Give it a name.')
+  .refine((name) => !/[\n\r\t]/.test(name), 'Keep the name on one line.')
+  .refine(
+    (name) => name.length <= TEXT_LIMITS.name,
+    `Keep the name under ${TEXT_LIMITS.name} letters.`,
+  );
+
+export const noteSchema = textSchema(
+  TEXT_LIMITS.note,
+  `Keep the note under ${TEXT_LIMITS.note} letters.`,
+);
+
+/** A moment, as the clocks of kitchens have it: the book keeps no others. */
+export const momentSchema = z.iso.datetime().refine((text) => {
+  const year = new Date(text).getUTCFullYear();
+  return year >= 1990 && year < 2200;
+}, 'That is not a date of this kitchen: look at the clock of this device.');
+
+/** A list in which each thing has an id of its own. */
+export const distinct = <T extends { readonly id: string }>(things: readonly T[]): boolean =>
+  new Set(things.map(({ id }) => id.toLowerCase())).size === things.length;
 
 /** A number that is one: JSON cannot carry NaN, and text in its place is sent back. */
 export const finite = (message: string) => z.number({ error: message });
@@ -27,6 +59,8 @@ export const apiErrorSchema = z.object({
     message: z.string(),
     /** Dotted path of the field, when there is one. */
     path: z.string().optional(),
+    /** All that is wrong, the first among it, where more than one thing is. */
+    issues: z.array(z.object({ path: z.string(), message: z.string() })).optional(),
     /** What is stored now, when a write came from an older version. */
     current: z.unknown().optional(),
     /** What the refused write wanted to store. */
@@ -40,7 +74,7 @@ export const storedSchema = z.object({
   id: idSchema,
   /** Rises by one with each write. */
   version: z.int().min(1),
-  updatedAt: z.iso.datetime(),
+  updatedAt: momentSchema,
 });
 
 /**

@@ -192,7 +192,7 @@ describe('what is not there', () => {
     ],
   ])('%s is 404, said in the one shape', async (_, ask) => {
     const response = await ask().expect(404);
-    expect(response.body.error).toMatchObject({ code: 'unknown', message: expect.any(String) });
+    expect(response.body.error).toMatchObject({ code: 'not-found', message: expect.any(String) });
   });
 
   it('a kitchen sees nothing of another', async () => {

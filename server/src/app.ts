@@ -11,17 +11,20 @@ import {
 } from '@hollow-moon/contract';
 import express, { type ErrorRequestHandler, type Express } from 'express';
 import helmet from 'helmet';
-import { join } from 'node:path';
 import { z } from 'zod';
+import { LOOPBACK_NAMES, onlyOurs } from './access';
 import type { Database } from './database/pool';
 import { notFound, Refusal, refusalOf } from './errors';
 import { bakes } from './repositories/bakes';
 import { ovens, pantry, vessels } from './repositories/equipment';
 import { formulas, versionsOf } from './repositories/formulas';
 import { kitchens } from './repositories/kitchens';
+import { select } from './repositories/table';
 import { idFrom, parse, resourceRoutes, shown } from './routes/resource';
 import { CARD_SIZES, drawCard } from './card/draw';
+import { servePages } from './pages';
 import { cardFor } from './services/card';
+import { notMadeOfItself } from './services/formulaRule';
 import { keeperOf } from './services/keep';
 
 /** What the application is given; tests give others. */
@@ -31,45 +34,41 @@ export interface AppDependencies {
   readonly now: () => Date;
   /** Writes to the log what went wrong by our own fault. */
   readonly report: (cause: unknown) => void;
+  /** Names under which the kitchen may be reached, without ports. */
+  readonly hosts?: readonly string[];
   /** Folder of the exported client, when there is one to serve. */
   readonly clientFolder?: string;
 }
 
 const cardQuerySchema = z.object({ size: z.enum(CARD_SIZES).default('A5') });
 
+/** What a page of ours may use of the device it is shown on: nothing but its screen. */
+const NO_DEVICES =
+  'accelerometer=(), camera=(), display-capture=(), geolocation=(), gyroscope=(), magnetometer=(), microphone=(), midi=(), payment=(), usb=()';
+
 /** A bake with all its readings stays far under this. */
 const BODY_LIMIT = '512kb';
-
-const BODY_ERRORS: Readonly<Record<string, Refusal>> = {
-  'entity.too.large': new Refusal(413, {
-    code: 'too-large',
-    message: 'That is more than fits in one go (512 kB). Shorten the note or the list.',
-  }),
-  'entity.parse.failed': new Refusal(400, {
-    code: 'malformed',
-    message: 'What was sent is not JSON.',
-  }),
-};
 
 function errorHandler(report: (cause: unknown) => void): ErrorRequestHandler {
   return (cause, _request, response, next) => {
     if (response.headersSent) return next(cause);
-    const type = (cause as { type?: string }).type ?? '';
-    const refusal = BODY_ERRORS[type] ?? refusalOf(cause);
+    const refusal = refusalOf(cause);
     if (!refusal) report(cause);
     const { status, body } =
       refusal ??
       new Refusal(500, {
-        code: 'our-fault',
+        code: 'internal',
         message: 'Something broke on our side. What you entered is kept; try again.',
       });
-    response.status(status).json({ error: body });
+    // A file that could not be sent has said already what it would have been.
+    response.removeHeader('Content-Encoding');
+    response.status(status).type('json').json({ error: body });
   };
 }
 
 /** The routes over the services over the repositories: the one place where they are put together. */
 export function createApp(dependencies: AppDependencies): Express {
-  const { database, now, version, report, clientFolder } = dependencies;
+  const { database, now, version, report, clientFolder, hosts = LOOPBACK_NAMES } = dependencies;
   const app = express();
   app.disable('x-powered-by');
   app.set('query parser', 'simple');
@@ -86,10 +85,19 @@ export function createApp(dependencies: AppDependencies): Express {
       strictTransportSecurity: false,
     }),
   );
+  app.use((_request, response, next) => {
+    response.setHeader('Permissions-Policy', NO_DEVICES);
+    next();
+  });
+  app.use(onlyOurs(hosts));
+  app.use('/api', (_request, response, next) => {
+    response.setHeader('Cache-Control', 'no-store');
+    next();
+  });
   app.use('/api', express.json({ limit: BODY_LIMIT }));
 
   app.get('/api/health', async (_request, response) => {
-    const databaseState = await database.query('SELECT 1').then(
+    const databaseState = await select(database, 'SELECT 1', []).then(
       () => 'ok' as const,
       () => 'away' as const,
     );
@@ -116,7 +124,7 @@ export function createApp(dependencies: AppDependencies): Express {
     await kitchenKeeper.find(id, id);
     next();
   });
-  const formulaKeeper = keeperOf(database, formulas, 'formula', now);
+  const formulaKeeper = keeperOf(database, formulas, 'formula', now, notMadeOfItself);
   app.get(`${inKitchen}/formulas/:id/versions`, async (request, response) => {
     const kitchenId = idFrom(request, 'kitchenId', 'kitchen');
     const { id } = await formulaKeeper.find(kitchenId, idFrom(request, 'id', 'formula'));
@@ -155,34 +163,7 @@ export function createApp(dependencies: AppDependencies): Express {
     throw notFound('address');
   });
 
-  if (clientFolder) {
-    app.use(
-      '/_expo',
-      express.static(join(clientFolder, '_expo'), {
-        immutable: true,
-        maxAge: '1y',
-        fallthrough: false,
-      }),
-    );
-    app.use(
-      '/assets',
-      express.static(join(clientFolder, 'assets'), {
-        immutable: true,
-        maxAge: '1y',
-        fallthrough: false,
-      }),
-    );
-    app.use(
-      express.static(clientFolder, {
-        cacheControl: false,
-        setHeaders: (response) => void response.setHeader('Cache-Control', 'no-cache'),
-      }),
-    );
-    app.get('/{*path}', (_request, response) => {
-      response.setHeader('Cache-Control', 'no-cache');
-      response.sendFile(join(clientFolder, 'index.html'));
-    });
-  }
+  if (clientFolder) servePages(app, clientFolder);
   app.use(errorHandler(report));
   return app;
 }

@@ -1,5 +1,6 @@
 import type { ApiError } from '@hollow-moon/contract';
 import type { z } from 'zod';
+import { isDatabaseAway, type DatabaseError } from './database/away';
 
 /** A refusal the client can show: one shape, with a status of HTTP. */
 export class Refusal extends Error {
@@ -12,60 +13,58 @@ export class Refusal extends Error {
 }
 
 export const notFound = (what: string): Refusal =>
-  new Refusal(404, { code: 'unknown', message: `This ${what} is not in the kitchen.` });
+  new Refusal(404, { code: 'not-found', message: `This ${what} is not in the kitchen.` });
 
-/** Turns the first issue of a failed parse into a refusal at its field. */
+/** So many of the things that are wrong are told in one answer. */
+const MOST_ISSUES = 50;
+
+/** Turns a failed parse into a refusal at the field of its first issue, with all of them. */
 export function invalid(error: z.ZodError): Refusal {
-  const issue = error.issues[0];
-  return new Refusal(422, {
-    code: 'invalid',
-    message: issue?.message ?? 'Something in this is not as it should be.',
-    path: issue?.path.join('.') ?? '',
-  });
+  const issues = error.issues.slice(0, MOST_ISSUES).map(({ message, path }) => ({
+    path: path.join('.'),
+    message,
+  }));
+  const [first = { path: '', message: 'Something in this is not as it should be.' }] = issues;
+  return new Refusal(422, { code: 'invalid', ...first, issues });
 }
-
-interface DatabaseError {
-  readonly code?: string;
-  readonly errno?: number;
-  readonly fatal?: boolean;
-  readonly sqlMessage?: string;
-}
-
-const AWAY = new Set([
-  'ECONNREFUSED',
-  'ECONNRESET',
-  'ENOENT',
-  'EPIPE',
-  'ETIMEDOUT',
-  'PROTOCOL_CONNECTION_LOST',
-  'ER_SERVER_SHUTDOWN',
-  'POOL_CLOSED',
-]);
 
 /** MariaDB: no such parent row; the constraint's name says which. */
 const NO_PARENT = 1452;
-/** MariaDB: connection killed, server shutting down. */
-const KILLED = new Set([1053, 1077, 1927]);
-
 const FIELD_OF_CONSTRAINT: readonly (readonly [string, string, string])[] = [
   ['_formula`', 'formulaId', 'formula'],
   ['_vessel`', 'vesselId', 'vessel'],
   ['_oven`', 'ovenId', 'oven'],
 ];
 
-/** Whether the database could not be asked at all, as opposed to having refused. */
-export function isDatabaseAway(cause: unknown): boolean {
-  const { code, errno, fatal } = cause as DatabaseError;
-  return (
-    (code !== undefined && AWAY.has(code)) ||
-    (errno !== undefined && KILLED.has(errno)) ||
-    fatal === true
-  );
+/** What parsers, routers and files throw: a status, and a name of what is the matter. */
+interface HttpError {
+  readonly status?: number;
+  readonly type?: string;
+}
+
+const BODY_ERRORS: Readonly<Record<string, ApiError['error']>> = {
+  'entity.too.large': {
+    code: 'too-large',
+    message: 'That is more than fits in one go (512 kB). Shorten the note or the list.',
+  },
+  'entity.parse.failed': { code: 'malformed', message: 'What was sent is not JSON.' },
+};
+
+/** A fault of whoever asked that was found before us: an address, an encoding, a range that cannot be. */
+function clientFault({ status, type = '' }: HttpError): Refusal | undefined {
+  if (status === undefined || status < 400 || status > 499) return undefined;
+  const told = BODY_ERRORS[type] ?? {
+    code: status === 404 ? 'not-found' : 'malformed',
+    message: status === 404 ? 'There is nothing at this address.' : 'This cannot be understood.',
+  };
+  return new Refusal(status, told);
 }
 
 /** What the client is told of anything that went wrong, or `undefined` when it is our own fault. */
 export function refusalOf(cause: unknown): Refusal | undefined {
   if (cause instanceof Refusal) return cause;
+  const fault = clientFault(cause as HttpError);
+  if (fault) return fault;
   const { errno, sqlMessage = '' } = cause as DatabaseError;
   if (isDatabaseAway(cause)) {
     return new Refusal(503, {

@@ -1,9 +1,10 @@
 import { readFileSync, existsSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { fileURLToPath } from 'node:url';
+import { LOOPBACK_NAMES } from './access';
 import { createApp } from './app';
 import { migrate } from './database/migrate';
-import { openDatabase } from './database/pool';
+import { closeDatabase, openDatabase } from './database/pool';
 import { loadDemo } from './demo/load';
 
 /** Until there is a sign-in, only this machine may ask. */
@@ -16,6 +17,11 @@ const pathOf = (relative: string) => fileURLToPath(new URL(relative, import.meta
 const url = process.env.HOLLOW_MOON_DATABASE_URL;
 if (!url) throw new Error('HOLLOW_MOON_DATABASE_URL is not set; start with `npm start`');
 const port = Number(process.env.HOLLOW_MOON_PORT ?? 8080);
+/** Other names under which this machine is reached, as through a proxy of its own. */
+const otherHosts = (process.env.HOLLOW_MOON_HOSTS ?? '').split(',').flatMap((name) => {
+  const plain = name.trim().toLowerCase();
+  return plain ? [plain] : [];
+});
 const say = (text: string) => process.stdout.write(`${text}\n`);
 
 const ran = await migrate(url, pathOf('../migrations'));
@@ -31,6 +37,7 @@ const app = createApp({
   database,
   version,
   now: () => new Date(),
+  hosts: [...LOOPBACK_NAMES, ...otherHosts],
   report: (cause) => console.error(cause),
   ...(existsSync(clientFolder) ? { clientFolder } : {}),
 });
@@ -55,7 +62,7 @@ function stop(): void {
   const giveUp = setTimeout(() => server.closeAllConnections(), DRAIN_MS);
   giveUp.unref();
   server.close(() => {
-    void database.end().finally(() => process.exit(0));
+    void closeDatabase(database).finally(() => process.exit(0));
   });
   server.closeIdleConnections();
 }

@@ -8,7 +8,7 @@ import { acknowledged, begun, mineKept, noted, refused, sending } from './bakes'
 const AGAIN_MS = 5000;
 
 /** Refusals that sending the same again may overcome. */
-const PASSING = new Set(['away', 'database-away', 'our-fault']);
+const PASSING = new Set(['away', 'database-away', 'internal']);
 
 /**
  * Sends what is noted at the stove, in order, until the server has it: one bake at a time, the same

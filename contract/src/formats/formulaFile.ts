@@ -1,7 +1,7 @@
 import { fail, succeed, type Result } from '@hollow-moon/core';
 import { z } from 'zod';
 import {
-  formulaDataSchema,
+  formulaFieldsSchema,
   lineSchema,
   LINES_LIMIT,
   partSchema,
@@ -15,7 +15,7 @@ const fileLinesSchema = z.array(lineSchema.omit({ id: true })).max(LINES_LIMIT);
  * A formula as a file of its own: everything but what belongs to one kitchen (its tins, ovens and
  * ids). A component made from another formula of the book goes with that formula's list. Described in docs/formats.md.
  */
-export const formulaFileSchema = formulaDataSchema
+export const formulaFileSchema = formulaFieldsSchema
   .omit({ vesselId: true, ovenId: true, lines: true, parts: true, archived: true })
   .extend({
     format: z.literal('hollow-moon/formula'),

@@ -64,7 +64,7 @@ export function lostIn(data: FormulaData): string[] {
   ];
 }
 
-/** A schema.org Recipe as JSON-LD. Source: schema.org/Recipe. */
+/** A schema.org Recipe as JSON-LD, safe to be put into a page as it is. Source: schema.org/Recipe. */
 export function toRecipe(data: FormulaData, formulaOf: FormulaOf = NO_BOOK): string {
   const recipe = {
     '@context': 'https://schema.org',
@@ -78,7 +78,8 @@ export function toRecipe(data: FormulaData, formulaOf: FormulaOf = NO_BOOK): str
     ].map(lineInWords),
     ...(data.note ? { description: data.note } : {}),
   };
-  return `${JSON.stringify(recipe, null, 2)}\n`;
+  // In a page `</script>` would end it.
+  return `${JSON.stringify(recipe, null, 2).replaceAll('<', '\\u003c')}\n`;
 }
 
 const recipeSchema = z.object({
@@ -106,30 +107,43 @@ export function fromRecipe(text: string): Result<ListedRecipe> {
   return fail('no-recipe', 'There is no recipe in that file.');
 }
 
+/** Signs that mean something in Markdown or, in a page made from it, in HTML. */
+const MARKS = /[\\`*_{}[\]<>#|]/g;
+
+/** Text as it stands, on one line: what a cook called something is no heading and no page of its own. */
+const plainly = (text: string): string => text.replace(/\s+/g, ' ').replace(MARKS, '\\$&');
+
+/** What was written plainly, as it stood. */
+const asItStood = (text: string): string => text.replace(/\\([\\`*_{}[\]<>#|])/g, '$1');
+
 const bullets = (lines: readonly Line[]): string =>
-  lines.map((line) => `- ${lineInWords(line)}`).join('\n');
+  lines.map((line) => `- ${plainly(lineInWords(line))}`).join('\n');
 
 export function toMarkdown(data: FormulaData, formulaOf: FormulaOf = NO_BOOK): string {
-  const note = data.note ? `\n${data.note}\n` : '';
+  const note = data.note ? `\n${data.note.split(/\r?\n/).map(plainly).join('\n')}\n` : '';
   const parts = listsOf(data, formulaOf)
-    .map((part) => `\n## ${part.name}\n\n${bullets(part.lines)}\n`)
+    .map((part) => `\n## ${plainly(part.name)}\n\n${bullets(part.lines)}\n`)
     .join('');
-  return `# ${data.name}\n\n${PART_NAMES[data.family]}, for ${data.vesselCount}.\n\n${bullets(data.lines)}\n${parts}${note}`;
+  return `# ${plainly(data.name)}\n\n${PART_NAMES[data.family]}, for ${data.vesselCount}.\n\n${bullets(data.lines)}\n${parts}${note}`;
 }
+
+const TOO_LARGE = fail('too-large', 'That file is larger than any formula (200 kB).');
 
 /** Reads the first heading, and the bulleted lines under it and under the smaller ones. */
 export function fromMarkdown(text: string): Result<ListedRecipe> {
-  if (text.length > FILE_LIMIT)
-    return fail('too-large', 'That file is larger than any formula (200 kB).');
-  const rows = text.split(/\r?\n/);
-  const name =
+  if (text.length > FILE_LIMIT) return TOO_LARGE;
+  const rows = text.split('\n').map((row) => row.trim());
+  const name = asItStood(
     rows
       .find((row) => /^#\s/.test(row))
-      ?.replace(/^#\s+/, '')
-      .trim() ?? '';
+      ?.slice(1)
+      .trim() ?? '',
+  );
   const lines = rows.flatMap((row) => {
-    const heading = /^##+\s+(.*\S)/.exec(row)?.[1];
-    return heading ? `${heading}:` : (/^\s*[-*+]\s+(.*\S)/.exec(row)?.[1] ?? []);
+    const what = asItStood(row.replace(/^(?:#+|[-*+])/, '').trim());
+    if (what === '') return [];
+    if (/^##+\s/.test(row)) return `${what}:`;
+    return /^[-*+]\s/.test(row) ? what : [];
   });
   return lines.some((line) => !line.endsWith(':'))
     ? succeed({ name, lines })
@@ -137,7 +151,8 @@ export function fromMarkdown(text: string): Result<ListedRecipe> {
 }
 
 /** Cells that a spreadsheet would take for a formula are made plain text. Source: OWASP, CSV injection. */
-const harmless = (cell: string): string => (/^[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell);
+const harmless = (cell: string): string =>
+  /^[=+\-@\t\r\n＝＋－＠]/.test(cell) ? `'${cell}` : cell;
 
 export const toCsv = (data: FormulaData, formulaOf: FormulaOf = NO_BOOK): string =>
   `${Papa.unparse({
@@ -155,8 +170,7 @@ export const toCsv = (data: FormulaData, formulaOf: FormulaOf = NO_BOOK): string
 
 /** Reads a table with a heading row that has at least an ingredient; delimiter and quotes as they come. */
 export function fromCsv(text: string): Result<ListedRecipe> {
-  if (text.length > FILE_LIMIT)
-    return fail('too-large', 'That file is larger than any formula (200 kB).');
+  if (text.length > FILE_LIMIT) return TOO_LARGE;
   const { data, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
     header: true,
     skipEmptyLines: 'greedy',
@@ -185,8 +199,11 @@ export function fromCsv(text: string): Result<ListedRecipe> {
 
 /** Tells what a file is from its text, whatever it is called. */
 export function fromAnyList(text: string): Result<ListedRecipe> {
+  if (text.length > FILE_LIMIT) return TOO_LARGE;
   const start = text.trimStart().replace(/^\uFEFF/, '');
   if (start.startsWith('{') || start.startsWith('[')) return fromRecipe(text);
-  if (/^\s*(#|[-*+]\s)/m.test(start)) return fromMarkdown(text);
+  if (start.split('\n').some((row) => /^(#|[-*+]\s)/.test(row.trimStart()))) {
+    return fromMarkdown(text);
+  }
   return fromCsv(text);
 }

@@ -78,33 +78,70 @@ export interface Build {
 /** A component made from the book may have components of its own; deeper than this it is a circle. */
 const DEEPEST = 4;
 
-/** The lists of a formula and of all it is made of, and how often each is made for one batch of it. */
-function listsOf(
-  formula: BuildFormula,
-  context: BuildContext,
-  depth = 1,
-): { readonly made: readonly Batch[]; readonly circular: boolean } {
+/** A formula by itself: the lists that are its own, and how many batches of others go into one of it. */
+interface Own {
+  readonly lists: readonly Analysis[];
+  readonly uses: ReadonlyMap<BuildFormula, number>;
+}
+
+/** Looks formulas up by themselves, each once. */
+function ownOf(context: BuildContext): (formula: BuildFormula) => Own {
   const { grade, find = findIngredient, formulaOf } = context;
-  const made: Batch[] = [
-    { analysis: analyse(formula.lines, grade, find, formula.family), batches: 1 },
-  ];
-  let circular = false;
-  for (const part of formula.parts) {
-    const from = part.formulaId === null ? undefined : formulaOf(part.formulaId);
-    if (part.formulaId === null) {
-      made.push({ analysis: analyse(part.lines, grade, find, part.kind), batches: 1 });
-    } else if (from && depth >= DEEPEST) {
-      circular = true;
-    } else if (from) {
-      const below = listsOf(from, context, depth + 1);
-      circular ||= below.circular;
-      const batchG = below.made[0]!.analysis.totalG;
+  const known = new Map<BuildFormula, Own>();
+  const fillings = new Map<BuildFormula, Analysis>();
+  const fillingOf = (formula: BuildFormula): Analysis => {
+    const made = fillings.get(formula) ?? analyse(formula.lines, grade, find, formula.family);
+    fillings.set(formula, made);
+    return made;
+  };
+  return (formula) => {
+    const made = known.get(formula);
+    if (made) return made;
+    const lists = [fillingOf(formula)];
+    const uses = new Map<BuildFormula, number>();
+    for (const part of formula.parts) {
+      if (part.formulaId === null) {
+        lists.push(analyse(part.lines, grade, find, part.kind));
+        continue;
+      }
+      const from = formulaOf(part.formulaId);
+      if (!from) continue;
+      const batchG = fillingOf(from).totalG;
       const wantedG =
         part.eachG === null ? batchG : part.eachG * (part.vessels ?? formula.vesselCount);
-      made.push(...times(below.made, batchG > 0 ? wantedG / batchG : 0));
+      const batches = batchG > 0 ? wantedG / batchG : 0;
+      uses.set(from, (uses.get(from) ?? 0) + batches);
     }
+    const own = { lists, uses };
+    known.set(formula, own);
+    return own;
+  };
+}
+
+/**
+ * The lists of a formula and of all it is made of, and how often each is made for one batch of it. Level by level,
+ * each formula once in a level: however often one is used in another, the work grows with the book, not with the ways
+ * through it.
+ */
+function listsOf(
+  formula: BuildFormula,
+  own: (formula: BuildFormula) => Own,
+): { readonly made: readonly Batch[]; readonly circular: boolean } {
+  const made: Batch[] = [];
+  let level = new Map([[formula, 1]]);
+  for (let depth = 1; level.size > 0; depth += 1) {
+    if (depth > DEEPEST) return { made, circular: true };
+    const below = new Map<BuildFormula, number>();
+    for (const [each, batches] of level) {
+      const { lists, uses } = own(each);
+      made.push(...lists.map((analysis) => ({ analysis, batches })));
+      for (const [from, share] of uses) {
+        below.set(from, (below.get(from) ?? 0) + batches * share);
+      }
+    }
+    level = below;
   }
-  return { made, circular };
+  return { made, circular: false };
 }
 
 const times = (made: readonly Batch[], factor: number): Batch[] =>
@@ -195,11 +232,12 @@ export function buildOf(formula: BuildFormula, context: BuildContext): Build {
   const parts = formula.parts.map((part, index) =>
     builtPart(part, index, formula, context, problems),
   );
+  const own = ownOf(context);
   const lists = parts.map((built) => {
     const { formulaId } = built.part;
     const from = formulaId === null ? undefined : context.formulaOf(formulaId);
     const below = from
-      ? listsOf(from, context)
+      ? listsOf(from, own)
       : { made: [{ analysis: built.analysis, batches: 1 }], circular: false };
     return { made: times(below.made, built.batches), circular: below.circular };
   });

@@ -14,7 +14,12 @@ export async function migrate(url: string, folder: string): Promise<string[]> {
     await connection.query(
       'CREATE TABLE IF NOT EXISTS migrations (name VARCHAR(120) NOT NULL PRIMARY KEY, ran_at DATETIME(3) NOT NULL)',
     );
-    await connection.query("SELECT GET_LOCK('hollow-moon-migrations', 30)");
+    const [[lock]] = await connection.query<RowDataPacket[]>(
+      "SELECT GET_LOCK('hollow-moon-migrations', 30) AS had",
+    );
+    if (Number(lock?.had) !== 1) {
+      throw new Error('another server has been changing this database for half a minute');
+    }
     const [rows] = await connection.query<RowDataPacket[]>('SELECT name FROM migrations');
     const done = new Set(rows.map((row) => String(row.name)));
     const files = (await readdir(folder)).filter((name) => /^\d+-.*\.sql$/.test(name)).sort();

@@ -12,7 +12,7 @@ import { demoPantry } from './pantry';
 
 /**
  * Loads the demonstration kitchen into a database that has no kitchen yet; says whether it did. Each
- * thing's write carries its own id, so that a load that was cut off goes on where it stopped.
+ * thing's write carries its own id, and what is there already is left: a load that was cut off goes on where it stopped.
  */
 export async function loadDemo(database: Database, now: () => Date): Promise<boolean> {
   const present = await kitchens.list(database, '');
@@ -27,6 +27,7 @@ export async function loadDemo(database: Database, now: () => Date): Promise<boo
   ) => {
     const keeper = keeperOf(database, repository, what, now);
     for (const [id, data] of Object.entries(things)) {
+      if (await repository.find(database, DEMO_KITCHEN_ID, id)) continue;
       await keeper.put(DEMO_KITCHEN_ID, id, { writeId: id, version: 0, data });
     }
   };

@@ -87,7 +87,7 @@ export const ovens = rowPerThing<OvenData>(
   }),
 );
 
-export const pantry = rowPerThing<PantryData>(
+const pantryRows = rowPerThing<PantryData>(
   'pantry',
   'ingredient_id',
   [
@@ -110,3 +110,16 @@ export const pantry = rowPerThing<PantryData>(
     own: row.own === null ? null : (fromJson(row.own) as PantryData['own']),
   }),
 );
+
+/** One entry for each ingredient. */
+export const pantry: Repository<PantryData> = {
+  ...pantryRows,
+  async sameAs(on, kitchenId, { ingredientId }) {
+    const [row] = await select(
+      on,
+      'SELECT id FROM pantry WHERE kitchen_id = ? AND ingredient_id = ?',
+      [kitchenId, ingredientId],
+    );
+    return row && pantryRows.find(on, kitchenId, String(row.id));
+  },
+};

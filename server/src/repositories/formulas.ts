@@ -171,3 +171,22 @@ export async function versionsOf(
     data: formulaDataSchema.parse(fromJson(row.data)),
   }));
 }
+
+/** What each formula of a kitchen is made from, by its id. */
+export async function usesIn(
+  on: Database | Transaction,
+  kitchenId: string,
+): Promise<ReadonlyMap<string, readonly string[]>> {
+  const rows = await select(
+    on,
+    `SELECT DISTINCT formula_id, from_formula_id FROM formula_parts
+     WHERE kitchen_id = ? AND from_formula_id IS NOT NULL`,
+    [kitchenId],
+  );
+  const uses = new Map<string, string[]>();
+  for (const row of rows) {
+    const id = String(row.formula_id);
+    uses.set(id, [...(uses.get(id) ?? []), String(row.from_formula_id)]);
+  }
+  return uses;
+}

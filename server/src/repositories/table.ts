@@ -1,5 +1,5 @@
 import type { ResultSetHeader, RowDataPacket } from 'mysql2/promise';
-import type { Database, Transaction } from '../database/pool';
+import { ANSWER_MS, onConnection, type Database, type Transaction } from '../database/pool';
 
 /** What every stored thing has besides its data. */
 export interface Stored<Data> {
@@ -7,6 +7,8 @@ export interface Stored<Data> {
   readonly version: number;
   readonly updatedAt: string;
   readonly lastWriteId: string;
+  /** Hash of what was written last; none where that was before hashes were kept. */
+  readonly lastWriteHash: string | null;
   readonly data: Data;
 }
 
@@ -21,6 +23,8 @@ export interface Repository<Data, Search = undefined> {
   ): Promise<Stored<Data> | undefined>;
   insert(on: Transaction, kitchenId: string, row: Stored<Data>): Promise<void>;
   update(on: Transaction, kitchenId: string, row: Stored<Data>): Promise<void>;
+  /** What there is already of something there may be one of in a kitchen. */
+  sameAs?(on: Database, kitchenId: string, data: Data): Promise<Stored<Data> | undefined>;
   /** Keeps what was just written for its past, where a kind of thing has one. */
   record?(on: Transaction, kitchenId: string, row: Stored<Data>, why: string): Promise<void>;
 }
@@ -32,17 +36,32 @@ export type Row = RowDataPacket & Record<string, unknown>;
 export const fromJson = (value: unknown): unknown =>
   typeof value === 'string' ? JSON.parse(value) : value;
 
-export const select = async (
+const isPool = (on: Database | Transaction): on is Database => 'getConnection' in on;
+
+/** Runs a statement on a connection or on one out of the pool; what is not answered in time is told as away. */
+const execute = async <T extends Row[] | ResultSetHeader>(
   on: Database | Transaction,
   sql: string,
   values: readonly Value[],
-): Promise<Row[]> => (await on.execute<Row[]>(sql, [...values]))[0];
+): Promise<T> => {
+  const options = { sql, values: [...values], timeout: ANSWER_MS };
+  const [result] = isPool(on)
+    ? await onConnection(on, (connection) => connection.execute<T>(options))
+    : await on.execute<T>(options);
+  return result;
+};
+
+export const select = (
+  on: Database | Transaction,
+  sql: string,
+  values: readonly Value[],
+): Promise<Row[]> => execute<Row[]>(on, sql, values);
 
 export const change = async (
   on: Database | Transaction,
   sql: string,
   values: readonly Value[],
-): Promise<number> => (await on.execute<ResultSetHeader>(sql, [...values]))[0].affectedRows;
+): Promise<number> => (await execute<ResultSetHeader>(on, sql, values)).affectedRows;
 
 /** The columns every table of this kind starts with, read from a row. */
 export const storedFrom = <Data>(row: Row, data: Data): Stored<Data> => ({
@@ -50,6 +69,7 @@ export const storedFrom = <Data>(row: Row, data: Data): Stored<Data> => ({
   version: Number(row.version),
   updatedAt: (row.updated_at as Date).toISOString(),
   lastWriteId: String(row.last_write_id),
+  lastWriteHash: row.last_write_hash === null ? null : String(row.last_write_hash),
   data,
 });
 
@@ -69,20 +89,22 @@ export function statementsFor<Data>(
   columns: readonly Column<Data>[],
 ) {
   const names = columns.map((column) => column.name);
-  const all = [...new Set(['id', owner, 'version', 'last_write_id', 'updated_at']), ...names];
+  const written = ['version', 'last_write_id', 'last_write_hash', 'updated_at'];
+  const all = [...new Set(['id', owner, ...written]), ...names];
   const places = all.map(() => '?').join(', ');
-  const assignments = ['version', 'last_write_id', 'updated_at', ...names].map(
-    (name) => `${name} = ?`,
-  );
-  const values = (row: Stored<Data>): Value[] => columns.map((column) => column.write(row.data));
+  const assignments = [...written, ...names].map((name) => `${name} = ?`);
+  const values = (row: Stored<Data>): Value[] => [
+    row.version,
+    row.lastWriteId,
+    row.lastWriteHash,
+    new Date(row.updatedAt),
+    ...columns.map((column) => column.write(row.data)),
+  ];
   return {
     async insert(on: Transaction, kitchenId: string, row: Stored<Data>): Promise<void> {
       const head: Value[] = owner === 'id' ? [row.id] : [row.id, kitchenId];
       await change(on, `INSERT INTO ${table} (${all.join(', ')}) VALUES (${places})`, [
         ...head,
-        row.version,
-        row.lastWriteId,
-        new Date(row.updatedAt),
         ...values(row),
       ]);
     },
@@ -90,7 +112,7 @@ export function statementsFor<Data>(
       await change(
         on,
         `UPDATE ${table} SET ${assignments.join(', ')} WHERE id = ? AND ${owner} = ?`,
-        [row.version, row.lastWriteId, new Date(row.updatedAt), ...values(row), row.id, kitchenId],
+        [...values(row), row.id, kitchenId],
       );
     },
   };
@@ -128,6 +150,9 @@ export const withChildren = <Data>(
   },
 });
 
+/** A statement takes 65,535 values; this many rows stay far under it. */
+const ROWS_AT_ONCE = 500;
+
 /** Rows of a child table, kept in order: replaced as a whole with their parent. */
 export async function replaceChildren(
   on: Transaction,
@@ -143,14 +168,14 @@ export async function replaceChildren(
     kitchenId,
   ]);
   const names = ['kitchen_id', parentColumn, 'position', ...columns];
-  const places = names.map(() => '?').join(', ');
-  for (const [position, row] of rows.entries()) {
-    await change(on, `INSERT INTO ${table} (${names.join(', ')}) VALUES (${places})`, [
-      kitchenId,
-      parentId,
-      position,
-      ...row,
-    ]);
+  const places = `(${names.map(() => '?').join(', ')})`;
+  for (let first = 0; first < rows.length; first += ROWS_AT_ONCE) {
+    const some = rows.slice(first, first + ROWS_AT_ONCE);
+    await change(
+      on,
+      `INSERT INTO ${table} (${names.join(', ')}) VALUES ${some.map(() => places).join(', ')}`,
+      some.flatMap((row, index) => [kitchenId, parentId, first + index, ...row]),
+    );
   }
 }
 
