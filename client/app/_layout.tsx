@@ -13,6 +13,9 @@ import { Frame } from '../src/layout';
 import { appStore } from '../src/store/appStore';
 import { ThemeKeeper } from '../src/store/ThemeKeeper';
 
+/** Where a screen breaks, this is shown in its place. */
+export { Failure as ErrorBoundary } from '../src/layout';
+
 export default function Layout() {
   // The first picture does not wait for the letters: the browser swaps them in.
   useFonts({

@@ -58,7 +58,7 @@ function errorHandler(report: (cause: unknown) => void): ErrorRequestHandler {
       refusal ??
       new Refusal(500, {
         code: 'internal',
-        message: 'Something broke on our side. What you entered is kept; try again.',
+        message: 'Something broke on our side. Try again.',
       });
     // A file that could not be sent has said already what it would have been.
     response.removeHeader('Content-Encoding');

@@ -69,8 +69,7 @@ export function refusalOf(cause: unknown): Refusal | undefined {
   if (isDatabaseAway(cause)) {
     return new Refusal(503, {
       code: 'database-away',
-      message:
-        'The kitchen’s book cannot be reached just now. What you entered is kept; try again.',
+      message: 'The kitchen’s book cannot be reached just now. Try again in a moment.',
     });
   }
   if (errno === NO_PARENT) {

@@ -10,6 +10,7 @@ import { spanOfMinutes } from '../forecast/words';
 import { Column, useWide, WhenHere } from '../layout';
 import { Moon, moonInWords } from '../moon';
 import { useBakeQuery } from '../store/api';
+import { withKeeping } from '../store/device';
 import { useKitchenBook } from '../store/kitchen';
 import { useAppDispatch, useAppSelector } from '../store/store';
 import { useTemperature } from '../store/useTemperature';
@@ -21,6 +22,7 @@ import { useNow } from './useNow';
 /** How the sending of what was noted stands. */
 function SendState({ id, bake }: { readonly id: string; readonly bake: LocalBake }) {
   const dispatch = useAppDispatch();
+  const refuses = useAppSelector((state) => state.device.refuses);
   if (bake.stale) {
     const { stale } = bake;
     return (
@@ -41,7 +43,7 @@ function SendState({ id, bake }: { readonly id: string; readonly bake: LocalBake
   if (bake.refused) {
     return (
       <Notice kind="danger" testID="unsent">
-        {bake.refused.message}
+        {withKeeping(bake.refused.message, refuses)}
       </Notice>
     );
   }

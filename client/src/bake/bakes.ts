@@ -1,7 +1,8 @@
 import type { BakeData, StoredBake } from '@hollow-moon/contract';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { Refused } from '../store/api';
-import { recall } from '../store/storage';
+import { recallAll } from '../store/storage';
+import { keptBakeSchema } from './keptBake';
 
 /** A bake on this device: ahead of the server while something has still to be sent. */
 export interface LocalBake {
@@ -26,7 +27,7 @@ interface Begun {
 
 const slice = createSlice({
   name: 'bakes',
-  initialState: recall<LocalBakes>('bakes') ?? {},
+  initialState: (): LocalBakes => recallAll('bakes', keptBakeSchema),
   reducers: {
     begun(state, { payload: { id, kitchenId, data } }: PayloadAction<Begun>): LocalBakes {
       const bake: LocalBake = {
@@ -56,6 +57,13 @@ const slice = createSlice({
         stale: null,
       };
       return { ...state, [stored.id]: bake };
+    },
+    /** As another tab has it now. */
+    bakeArrived(
+      state,
+      { payload: { id, bake } }: PayloadAction<{ id: string; bake: LocalBake }>,
+    ): LocalBakes {
+      return { ...state, [id]: bake };
     },
     noted(
       state,
@@ -128,7 +136,16 @@ const slice = createSlice({
   },
 });
 
-export const { begun, taken, noted, sending, acknowledged, refused, mineKept, putAway } =
-  slice.actions;
+export const {
+  begun,
+  taken,
+  bakeArrived,
+  noted,
+  sending,
+  acknowledged,
+  refused,
+  mineKept,
+  putAway,
+} = slice.actions;
 
 export const bakesReducer = slice.reducer;

@@ -3,7 +3,9 @@ import { judgePart, PART_KINDS, PART_NAMES, type PartKind } from '@hollow-moon/c
 import { memo, useState } from 'react';
 import { TextInput, View } from 'react-native';
 import { Button, icons, Notice, Picker, Sheet, Soft, TextField } from '../design';
+import { withKeeping } from '../store/device';
 import type { KitchenBook } from '../store/kitchen';
+import { useAppSelector } from '../store/store';
 import { EggSheet } from './EggSheet';
 import { BuildSheet } from './BuildSheet';
 import { FetchSheet } from './FetchSheet';
@@ -46,6 +48,7 @@ export const SaveBar = memo(function SaveBar({
   readonly onRedo: () => void;
   readonly onSave: () => void;
 }) {
+  const refuses = useAppSelector((state) => state.device.refuses);
   return (
     <View className="gap-2">
       <View className="flex-row items-center gap-2">
@@ -75,7 +78,7 @@ export const SaveBar = memo(function SaveBar({
       ) : null}
       {refused ? (
         <Notice kind="danger" testID="refused">
-          {refused}
+          {withKeeping(refused, refuses)}
         </Notice>
       ) : null}
     </View>
@@ -115,9 +118,11 @@ export const Bench = memo(function Bench({
   const { build } = inKitchen;
   const analysis = build.filling;
   const verdict = judgePart(analysis, data.family, data.shell);
+  const refused = draft?.refused;
   const problemAt = (path: string): string | undefined =>
     build.problems.find((problem) => problem.path === path)?.message ??
-    (draft?.refused?.path === `data.${path}` ? draft.refused.message : undefined);
+    (refused?.issues ?? (refused ? [refused] : [])).find((each) => each.path === `data.${path}`)
+      ?.message;
   const stored = book.formulas.some((each) => each.id === id);
   const empty = analysis.problems.find((problem) => problem.code === 'formula-empty');
   return (

@@ -1,8 +1,9 @@
-import { PLAIN_BUILD, type FormulaData, type StoredFormula } from '@hollow-moon/contract';
+import type { FormulaData, StoredFormula } from '@hollow-moon/contract';
 import type { Line } from '@hollow-moon/core';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { v4 as uuid } from 'uuid';
-import { recall } from '../store/storage';
+import { recallAll } from '../store/storage';
+import { keptDraftSchema } from './keptDraft';
 import type { Refused } from '../store/api';
 
 /** A formula being edited: what is on the bench, and the way back. */
@@ -49,34 +50,9 @@ interface Edit {
   readonly from?: StoredFormula;
 }
 
-/** A formula kept by this device before formulas had all they have today. */
-const filledOut = (data: FormulaData): FormulaData => ({
-  ...PLAIN_BUILD,
-  ...data,
-  ovenUse: { ...PLAIN_BUILD.ovenUse, ...(data as Partial<FormulaData>).ovenUse },
-  parts: ((data as Partial<FormulaData>).parts ?? []).map((part) => ({
-    ...part,
-    bakesAlong: (part as Partial<typeof part>).bakesAlong ?? false,
-  })),
-});
-
-const recalled = (): Drafts =>
-  Object.fromEntries(
-    Object.entries(recall<Drafts>('drafts') ?? {}).map(([id, draft]) => [
-      id,
-      {
-        ...draft,
-        data: filledOut(draft.data),
-        past: draft.past.map(filledOut),
-        future: draft.future.map(filledOut),
-        why: (draft as Partial<Draft>).why ?? '',
-      },
-    ]),
-  );
-
 const slice = createSlice({
   name: 'drafts',
-  initialState: recalled(),
+  initialState: (): Drafts => recallAll('drafts', keptDraftSchema),
   reducers: {
     edited(state, { payload: { id, field, data, from } }: PayloadAction<Edit>): Drafts {
       const draft = state[id] ?? (from ? opened(from.version, from.data) : undefined);
@@ -172,6 +148,13 @@ const slice = createSlice({
         [id]: { ...draft, version: draft.stale.version, stale: null, writeId: null },
       };
     },
+    /** As another tab has it now. */
+    draftArrived(
+      state,
+      { payload: { id, draft } }: PayloadAction<{ id: string; draft: Draft }>,
+    ): Drafts {
+      return { ...state, [id]: draft };
+    },
     dropped(state, { payload: id }: PayloadAction<string>): Drafts {
       const { [id]: _dropped, ...rest } = state;
       return rest;
@@ -179,8 +162,18 @@ const slice = createSlice({
   },
 });
 
-export const { edited, undone, redone, whySaid, sending, saved, refused, mineKept, dropped } =
-  slice.actions;
+export const {
+  edited,
+  undone,
+  redone,
+  whySaid,
+  sending,
+  saved,
+  refused,
+  mineKept,
+  draftArrived,
+  dropped,
+} = slice.actions;
 export const draftsReducer = slice.reducer;
 
 /** The data with every list, the filling's and each component's, put through `change`. */

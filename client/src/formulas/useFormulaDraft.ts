@@ -56,17 +56,12 @@ export function useFormulaDraft(id: string, book: KitchenBook): FormulaDraft {
     if (!draft) return;
     const checked = formulaDataSchema.safeParse(draft.data);
     if (!checked.success) {
-      const issue = checked.error.issues[0];
-      dispatch(
-        refused({
-          id,
-          refusal: {
-            code: 'invalid',
-            message: issue?.message ?? 'Something here is not as it should be.',
-            path: `data.${issue?.path.join('.') ?? ''}`,
-          },
-        }),
-      );
+      const issues = checked.error.issues.map(({ path, message }) => ({
+        path: `data.${path.join('.')}`,
+        message,
+      }));
+      const [first = { path: 'data', message: 'Something here is not as it should be.' }] = issues;
+      dispatch(refused({ id, refusal: { code: 'invalid', ...first, issues } }));
       return;
     }
     const writeId = draft.writeId ?? uuid();

@@ -4,6 +4,7 @@ import { Text, View } from 'react-native';
 import { RunningStrip } from '../bake/RunningStrip';
 import { icons, PlaceLink } from '../design';
 import { Moon } from '../moon';
+import { DeviceNotice } from './DeviceNotice';
 import { useWide } from './useWide';
 
 const PLACES = [
@@ -52,6 +53,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
           <Places upright />
         </View>
         <View className="min-w-0 flex-1">
+          <DeviceNotice />
           <View role="main" className="min-h-0 flex-1">
             {children}
           </View>
@@ -62,6 +64,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   }
   return (
     <View className="h-full flex-1 bg-ground">
+      <DeviceNotice />
       <View role="main" className="min-h-0 flex-1">
         {children}
       </View>

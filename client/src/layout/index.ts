@@ -1,3 +1,4 @@
+export * from './Failure';
 export * from './Frame';
 export * from './Page';
 export * from './useWide';

@@ -45,7 +45,7 @@ export type Refused = ApiError['error'];
 
 const AWAY: Refused = {
   code: 'away',
-  message: 'The kitchen’s book cannot be reached. What you entered is kept here; try again.',
+  message: 'The kitchen’s book cannot be reached. Try again when it can.',
 };
 
 /** What the server said against a request, in its one shape; no answer at all is a shape of ours. */
@@ -122,7 +122,7 @@ export const api = createApi({
         body: { writeId: write.writeId, version: write.version, data: write.data },
       }),
       transformResponse: as(kitchenSchema),
-      invalidatesTags: (_, error) => (error ? [] : ['kitchen']),
+      invalidatesTags: (_, error) => (error && error.status !== 409 ? [] : ['kitchen']),
     }),
     putFormula: build.mutation<StoredFormula, WriteRequest<FormulaData>>({
       query: (write) => ({
@@ -140,7 +140,7 @@ export const api = createApi({
         body: bodyOf(write),
       }),
       transformResponse: as(vesselSchema),
-      invalidatesTags: (_, error) => (error ? [] : ['vessel']),
+      invalidatesTags: (_, error) => (error && error.status !== 409 ? [] : ['vessel']),
     }),
     putOven: build.mutation<StoredOven, WriteRequest<OvenData>>({
       query: (write) => ({
@@ -149,7 +149,7 @@ export const api = createApi({
         body: bodyOf(write),
       }),
       transformResponse: as(ovenSchema),
-      invalidatesTags: (_, error) => (error ? [] : ['oven']),
+      invalidatesTags: (_, error) => (error && error.status !== 409 ? [] : ['oven']),
     }),
     putPantry: build.mutation<PantryItem, WriteRequest<PantryData>>({
       query: (write) => ({
@@ -158,7 +158,7 @@ export const api = createApi({
         body: bodyOf(write),
       }),
       transformResponse: as(pantryItemSchema),
-      invalidatesTags: (_, error) => (error ? [] : ['pantry']),
+      invalidatesTags: (_, error) => (error && error.status !== 409 ? [] : ['pantry']),
     }),
     putBake: build.mutation<StoredBake, WriteRequest<BakeData>>({
       query: (write) => ({

@@ -1,5 +1,6 @@
 import { resumeSending } from '../bake/sending';
-import { createStore, keepThroughReloads } from './store';
+import { keepThroughReloads } from './keeping';
+import { createStore } from './store';
 
 /** The store of the running application. */
 export const appStore = createStore();

@@ -14,7 +14,7 @@ import {
   type FindIngredient,
   type Ingredient,
 } from '@hollow-moon/core';
-import { useMemo } from 'react';
+import { useEffect, useMemo } from 'react';
 import {
   useFormulasQuery,
   useKitchensQuery,
@@ -22,6 +22,8 @@ import {
   usePantryQuery,
   useVesselsQuery,
 } from './api';
+import { kitchenOpened } from './settings';
+import { useAppDispatch, useAppSelector } from './store';
 
 /** The kitchen and everything in it that screens choose from. */
 export interface KitchenBook {
@@ -68,11 +70,16 @@ export type Loading<T> =
   | { readonly state: 'away'; readonly again: () => void }
   | { readonly state: 'here'; readonly value: T };
 
-/** Opens the kitchen's book; until there is a sign-in there is one kitchen, the first. */
+/** Opens the kitchen's book: of the kitchen that was open here last, else the first there is. */
 export function useKitchenBook(): Loading<KitchenBook> {
+  const dispatch = useAppDispatch();
+  const last = useAppSelector((state) => state.settings.kitchenId);
   const kitchens = useKitchensQuery();
-  const kitchen = kitchens.data?.[0];
+  const kitchen = kitchens.data?.find((each) => each.id === last) ?? kitchens.data?.[0];
   const id = kitchen?.id ?? '';
+  useEffect(() => {
+    if (id !== '' && id !== last) dispatch(kitchenOpened(id));
+  }, [dispatch, id, last]);
   const skip = { skip: kitchen === undefined };
   const formulas = useFormulasQuery(id, skip);
   const vessels = useVesselsQuery(id, skip);

@@ -1,29 +1,35 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { z } from 'zod';
 import { recall } from './storage';
 
-export type Theme = 'system' | 'light' | 'dark';
-export type Degrees = 'C' | 'F';
+const THEMES = ['system', 'light', 'dark'] as const;
+export type Theme = (typeof THEMES)[number];
+const DEGREES = ['C', 'F'] as const;
+export type Degrees = (typeof DEGREES)[number];
 
-/** How this device shows things; the kitchen's own facts are on the server. */
-export interface Settings {
-  readonly theme: Theme;
-  readonly degrees: Degrees;
-}
-
-const initialState: Settings = {
-  theme: 'system',
-  degrees: 'C',
-  ...recall<Partial<Settings>>('settings'),
-};
+/** How this device shows things; the kitchen's own facts are on the server. What is missing or odd is as usual. */
+export const settingsSchema = z.object({
+  theme: z.enum(THEMES).default('system').catch('system'),
+  degrees: z.enum(DEGREES).default('C').catch('C'),
+  /** The kitchen that was open last. */
+  kitchenId: z.string().nullable().default(null).catch(null),
+});
+export type Settings = Readonly<z.infer<typeof settingsSchema>>;
 
 const settings = createSlice({
   name: 'settings',
-  initialState,
+  initialState: (): Settings => recall('settings', settingsSchema) ?? settingsSchema.parse({}),
   reducers: {
     themeChosen: (state, { payload }: PayloadAction<Theme>) => ({ ...state, theme: payload }),
     degreesChosen: (state, { payload }: PayloadAction<Degrees>) => ({ ...state, degrees: payload }),
+    kitchenOpened: (state, { payload }: PayloadAction<string>) => ({
+      ...state,
+      kitchenId: payload,
+    }),
+    /** As another tab has them now. */
+    settingsArrived: (_, { payload }: PayloadAction<Settings>) => payload,
   },
 });
 
-export const { themeChosen, degreesChosen } = settings.actions;
+export const { themeChosen, degreesChosen, kitchenOpened, settingsArrived } = settings.actions;
 export const settingsReducer = settings.reducer;

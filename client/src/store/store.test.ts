@@ -1,32 +1,33 @@
 /** What outlives a reload, and the book that screens choose from. */
 import type { PantryItem } from '@hollow-moon/contract';
-import { edited } from '../formulas/drafts';
+import { dropped, edited } from '../formulas/drafts';
 import { book, storedTart, tart, TART_ID, TIN_ID } from '../testing/book';
+import { keepThroughReloads } from './keeping';
 import { bookOf } from './kitchen';
 import { degreesChosen, themeChosen } from './settings';
-import { keep, recall } from './storage';
-import { createStore, keepThroughReloads } from './store';
+import { clearAside, countAside, everythingKept, putAllAside } from './storage';
+import { createStore } from './store';
 
 beforeEach(() => localStorage.clear());
 
+const aside = () => Object.keys(localStorage).filter((key) => key.startsWith('hollow-moon/aside/'));
+
 describe('what is kept through a reload', () => {
-  it('comes back as it was put', () => {
-    keep('settings', { theme: 'dark' });
-    expect(recall('settings')).toEqual({ theme: 'dark' });
-    expect(recall('something else')).toBeUndefined();
-  });
-
-  it('is nothing, and no fault, where it cannot be read', () => {
-    localStorage.setItem('hollow-moon/settings', '{ half a');
-    expect(recall('settings')).toBeUndefined();
-  });
-
-  it('is left alone where the storage refuses', () => {
-    const refuse = jest.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
-      throw new Error('full');
-    });
-    expect(() => keep('drafts', {})).not.toThrow();
-    refuse.mockRestore();
+  it('comes back as it was put, each record by itself', () => {
+    const store = createStore();
+    keepThroughReloads(store);
+    store.dispatch(themeChosen('dark'));
+    store.dispatch(degreesChosen('F'));
+    store.dispatch(edited({ id: TART_ID, field: 'setC', data: tart, from: storedTart }));
+    expect(Object.keys(localStorage).sort()).toEqual([
+      `hollow-moon/drafts/${TART_ID}`,
+      'hollow-moon/settings',
+    ]);
+    const again = createStore().getState();
+    expect(again.settings).toEqual({ theme: 'dark', degrees: 'F', kitchenId: null });
+    expect(again.drafts).toEqual(store.getState().drafts);
+    store.dispatch(dropped(TART_ID));
+    expect(createStore().getState().drafts).toEqual({});
   });
 
   it('is written when it changes, and only that', () => {
@@ -34,15 +35,103 @@ describe('what is kept through a reload', () => {
     keepThroughReloads(store);
     const put = jest.spyOn(Storage.prototype, 'setItem');
     store.dispatch(themeChosen('dark'));
-    store.dispatch(degreesChosen('F'));
+    store.dispatch(edited({ id: TART_ID, field: 'setC', data: tart, from: storedTart }));
+    store.dispatch(edited({ id: TIN_ID, field: 'setC', data: tart }));
     expect(put.mock.calls.map(([name]) => name)).toEqual([
       'hollow-moon/settings',
-      'hollow-moon/settings',
+      `hollow-moon/drafts/${TART_ID}`,
+      `hollow-moon/drafts/${TIN_ID}`,
     ]);
-    store.dispatch(edited({ id: TART_ID, field: 'setC', data: tart, from: storedTart }));
-    expect(put.mock.calls.at(-1)![0]).toBe('hollow-moon/drafts');
     put.mockRestore();
-    expect(recall('settings')).toEqual({ theme: 'dark', degrees: 'F' });
+  });
+
+  it('keeps a field that was emptied, which is no number', () => {
+    const store = createStore();
+    keepThroughReloads(store);
+    store.dispatch(edited({ id: TART_ID, field: 'setC', data: { ...tart, setC: Number.NaN } }));
+    expect(createStore().getState().drafts[TART_ID]?.data.setC).toBeNaN();
+    expect(aside()).toEqual([]);
+  });
+
+  it.each([
+    ['half a text', `drafts/${TART_ID}`, '{ half a'],
+    ['nothing where a draft was', `drafts/${TART_ID}`, 'null'],
+    ['a draft without its lines', `drafts/${TART_ID}`, '{"version":1,"data":{"name":"x"}}'],
+    ['a bake of nothing', `bakes/${TIN_ID}`, '{"a":null}'],
+    ['all drafts in one, as text', 'drafts', 'moon'],
+  ])('%s is put aside, not lost, and the rest goes on', (_, name, text) => {
+    localStorage.setItem('hollow-moon/settings', '{"theme":"dark"}');
+    localStorage.setItem(`hollow-moon/${name}`, text);
+    const store = createStore();
+    keepThroughReloads(store);
+    const { settings, drafts, bakes, device } = store.getState();
+    expect([settings.theme, drafts, bakes]).toEqual(['dark', {}, {}]);
+    expect(device.aside).toBe(1);
+    const [key] = aside();
+    expect(localStorage.getItem(key!)).toBe(text);
+    expect(JSON.parse(everythingKept())).toMatchObject({
+      [key!.slice('hollow-moon/'.length)]: text,
+    });
+  });
+
+  it('parts what was once kept in one entry', () => {
+    const draft = { version: 1, data: tart, past: [], future: [], editing: null };
+    const rest = { writeId: null, refused: null, stale: null };
+    localStorage.setItem(
+      'hollow-moon/drafts',
+      JSON.stringify({ [TART_ID]: { ...draft, ...rest }, a: null }),
+    );
+    expect(createStore().getState().drafts).toMatchObject({
+      [TART_ID]: { data: tart, why: '' },
+    });
+    expect(aside()).toHaveLength(1);
+  });
+
+  it('says so while the storage refuses, and no longer', () => {
+    const store = createStore();
+    keepThroughReloads(store);
+    const refuse = jest.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
+      throw new Error('full');
+    });
+    store.dispatch(themeChosen('dark'));
+    expect(store.getState().device.refuses).toBe(true);
+    refuse.mockRestore();
+    store.dispatch(themeChosen('light'));
+    expect(store.getState().device.refuses).toBe(false);
+  });
+
+  it('is put aside whole for a fresh start, and thrown away only when told so', () => {
+    localStorage.setItem('hollow-moon/settings', '{"theme":"dark"}');
+    putAllAside();
+    expect(createStore().getState().settings.theme).toBe('system');
+    expect(countAside()).toBe(1);
+    clearAside();
+    expect(localStorage).toHaveLength(0);
+  });
+});
+
+describe('two tabs', () => {
+  /** What the browser tells a tab of what another has written. */
+  const told = (name: string, newValue: string | null) =>
+    globalThis.dispatchEvent(new StorageEvent('storage', { key: `hollow-moon/${name}`, newValue }));
+
+  it('take over each other’s records, and write nothing over them', () => {
+    const here = createStore();
+    keepThroughReloads(here);
+    here.dispatch(edited({ id: TART_ID, field: 'setC', data: tart, from: storedTart }));
+    const theirs = { ...here.getState().drafts[TART_ID]!, data: { ...tart, setC: 171 } };
+    const put = jest.spyOn(Storage.prototype, 'setItem');
+    told(`drafts/${TIN_ID}`, JSON.stringify(theirs));
+    told(`drafts/${TART_ID}`, JSON.stringify(theirs));
+    told('settings', '{"theme":"dark"}');
+    told(`drafts/${TIN_ID}`, 'half a');
+    expect(put).not.toHaveBeenCalled();
+    put.mockRestore();
+    const { drafts, settings } = here.getState();
+    expect([drafts[TART_ID]?.data.setC, drafts[TIN_ID]?.data.setC]).toEqual([171, 171]);
+    expect(settings.theme).toBe('dark');
+    told(`drafts/${TIN_ID}`, null);
+    expect(here.getState().drafts[TIN_ID]).toBeUndefined();
   });
 });
 

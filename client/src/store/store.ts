@@ -5,12 +5,13 @@ import { bakeSending } from '../bake/sending';
 import { draftsReducer } from '../formulas/drafts';
 import { api } from './api';
 import { settingsReducer } from './settings';
-import { keep } from './storage';
+import { deviceReducer } from './device';
 
 const rootReducer = combineReducers({
   settings: settingsReducer,
   drafts: draftsReducer,
   bakes: bakesReducer,
+  device: deviceReducer,
   [api.reducerPath]: api.reducer,
 });
 
@@ -27,18 +28,6 @@ export function createStore(preloadedState?: Partial<RootState>) {
 
 export type AppStore = ReturnType<typeof createStore>;
 export type AppDispatch = AppStore['dispatch'];
-
-/** Keeps what has to outlive a reload whenever it changes. */
-export function keepThroughReloads(store: AppStore): void {
-  let { settings, drafts, bakes } = store.getState();
-  store.subscribe(() => {
-    const now = store.getState();
-    if (now.settings !== settings) keep('settings', now.settings);
-    if (now.drafts !== drafts) keep('drafts', now.drafts);
-    if (now.bakes !== bakes) keep('bakes', now.bakes);
-    ({ settings, drafts, bakes } = now);
-  });
-}
 
 export const useAppDispatch = useDispatch.withTypes<AppDispatch>();
 export const useAppSelector = useSelector.withTypes<RootState>();

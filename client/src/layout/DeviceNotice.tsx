@@ -1,0 +1,47 @@
+import { View } from 'react-native';
+import { Button, keepAsFile, Notice } from '../design';
+import { asideCounted } from '../store/device';
+import { clearAside, everythingKept } from '../store/storage';
+import { useAppDispatch, useAppSelector } from '../store/store';
+
+/** Hands over all that is kept on this device, as a file. */
+export const keepEverythingAsFile = (): void =>
+  keepAsFile('hollow-moon-device.json', 'application/json', everythingKept());
+
+/** What a cook has to know of how this device keeps things; nothing while it does. */
+export function DeviceNotice() {
+  const dispatch = useAppDispatch();
+  const { refuses, aside } = useAppSelector((state) => state.device);
+  if (!refuses && aside === 0) return null;
+  return (
+    <View className="no-print gap-2 p-2">
+      {refuses ? (
+        <Notice kind="danger" testID="device-refuses">
+          This device has no room to keep what is not in the book yet. Save what you have changed,
+          and leave this page open until it is written down.
+        </Notice>
+      ) : null}
+      {aside > 0 ? (
+        <Notice
+          kind="danger"
+          testID="device-aside"
+          actions={
+            <>
+              <Button label="Take it as a file" onPress={keepEverythingAsFile} />
+              <Button
+                label="Throw it away"
+                onPress={() => {
+                  clearAside();
+                  dispatch(asideCounted());
+                }}
+              />
+            </>
+          }
+        >
+          Something that was kept on this device could not be read. It was put aside, and the rest
+          goes on.
+        </Notice>
+      ) : null}
+    </View>
+  );
+}
