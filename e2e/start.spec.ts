@@ -72,6 +72,18 @@ async function expectLockedAccounts(folder: string): Promise<void> {
   await connection.end();
 }
 
+/** The server is the one child of the start command that runs its bundle. */
+function serverPid(starter: number): number {
+  const children = readFileSync(`/proc/${starter}/task/${starter}/children`, 'utf8');
+  const found = children
+    .trim()
+    .split(' ')
+    .map(Number)
+    .find((pid) => readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('dist/main.js'));
+  if (found === undefined) throw new Error('the server does not run');
+  return found;
+}
+
 const ended = (child: ChildProcess) =>
   new Promise<number | null>((resolve) => child.once('exit', (code) => resolve(code)));
 
@@ -105,8 +117,22 @@ test('starts from nothing, keeps what it acknowledged through kill -9, and stops
       body: JSON.stringify({ writeId: randomUUID(), version: 0, data }),
     });
     expect(written.status).toBe(200);
-    const database = Number(readFileSync(join(folder, 'mariadb/mariadb.pid'), 'utf8'));
-    process.kill(database, 'SIGKILL');
+    const databasePid = () => Number(readFileSync(join(folder, 'mariadb/mariadb.pid'), 'utf8'));
+    // What is killed by itself is started again, with all that was acknowledged.
+    const held = () =>
+      fetch(`${address}${KITCHEN_API}/ovens/${id}`).then(
+        async (response) => (response.ok ? ((await response.json()) as object) : response.status),
+        () => 'down',
+      );
+    for (const victim of [databasePid(), serverPid(first.child.pid!)]) {
+      process.kill(victim, 'SIGKILL');
+      await expect.poll(() => isAlive(victim)).toBe(false);
+      await expect.poll(held, { timeout: 15_000 }).toMatchObject({ version: 1, data });
+    }
+    expect(first.said()).toContain('The database is running again');
+    expect(first.said()).toContain('The server is running again');
+
+    process.kill(databasePid(), 'SIGKILL');
     first.child.kill('SIGKILL');
     await ended(first.child);
     // The server notices that whoever started it is gone, and frees the port.

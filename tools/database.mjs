@@ -99,6 +99,11 @@ const accounts = (secret, forTests) => {
   ].join('\n');
 };
 
+/** Resolves once a process that need not be ours has ended. */
+export async function endOf(pid) {
+  while (isAlive(pid)) await sleep(250);
+}
+
 /**
  * Starts the MariaDB of `folder` (made on first use), or takes over one that an earlier, killed start
  * left running. Resolves with its address and a function that stops it cleanly.
@@ -155,7 +160,9 @@ export async function startDatabase(folder, { forTests = false } = {}) {
       return { url: urlFor(port), port, pid: running, stop: stopper(running) };
   }
 
-  const port = await freePort();
+  // The one it had before, so that whoever has its address finds it again.
+  const before = existsSync(portFile) ? Number(readFileSync(portFile, 'utf8')) : 0;
+  const port = before > 0 && (await isFree(before)) ? before : await freePort();
   // The path of a socket has to stay under 108 bytes; a deep checkout keeps it in the temporary folder.
   const nearby = join(folder, 'm.sock');
   const name = createHash('sha256').update(folder).digest('hex').slice(0, 16);

@@ -1,10 +1,11 @@
 // `npm start`: sets up whatever is missing, then serves application and API until told to stop.
 import { join } from 'node:path';
 import { buildClient, buildServer } from './build.mjs';
-import { isFree, startDatabase } from './database.mjs';
+import { endOf, isFree, startDatabase } from './database.mjs';
 import { ensureDebianPackages, ensureNpmPackages } from './packages.mjs';
 import { DATA, main, say, Trouble } from './shell.mjs';
 import { startServer } from './serve.mjs';
+import { supervise } from './supervise.mjs';
 
 /** Whoever holds the port: ourselves from another terminal, or something else. */
 async function refuseTakenPort(port) {
@@ -33,9 +34,10 @@ await main(async () => {
   await buildServer();
   await buildClient();
   if (given) say('Using the database of HOLLOW_MOON_DATABASE_URL');
-  const database = given ? undefined : await startDatabase(join(DATA, 'mariadb'));
-  let wanted = true;
+  let url = given;
+  let database;
   let server;
+  let wanted = true;
   const stop = async (signal) => {
     if (!wanted) return;
     wanted = false;
@@ -48,14 +50,17 @@ await main(async () => {
   process.on('SIGINT', () => void stop('Stopping'));
   process.on('SIGTERM', () => void stop('Stopping'));
   process.on('SIGHUP', () => void stop('Stopping'));
+  if (!given) {
+    database = await supervise('The database', async () => {
+      const started = await startDatabase(join(DATA, 'mariadb'));
+      // The server goes on with the address it was given: a database that starts again keeps its port.
+      url = started.url;
+      return { ended: endOf(started.pid), stop: started.stop };
+    });
+  }
   try {
-    server = await startServer({ url: given ?? database.url, port });
+    server = await supervise('The server', () => startServer({ url, port }));
     say('Press Ctrl-C to stop');
-    const code = await server.ended;
-    if (wanted) {
-      await database?.stop();
-      process.exitCode = code;
-    }
   } catch (cause) {
     await database?.stop();
     throw cause;

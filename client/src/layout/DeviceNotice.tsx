@@ -17,8 +17,8 @@ export function DeviceNotice() {
     <View className="no-print gap-2 p-2">
       {refuses ? (
         <Notice kind="danger" testID="device-refuses">
-          This device has no room to keep what is not in the book yet. Save what you have changed,
-          and leave this page open until it is written down.
+          This device has no room to keep what is not in the book yet. Keep what you have changed
+          now, and leave this page open until it is in the book.
         </Notice>
       ) : null}
       {aside > 0 ? (

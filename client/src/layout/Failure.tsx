@@ -1,6 +1,6 @@
 import type { ErrorBoundaryProps } from 'expo-router';
 import { View } from 'react-native';
-import { Button, Notice, Read, Title } from '../design';
+import { Button, Notice, Read, Soft, Title } from '../design';
 import { putAllAside } from '../store/storage';
 import { keepEverythingAsFile } from './DeviceNotice';
 
@@ -28,7 +28,7 @@ export function Failure({ error, retry }: ErrorBoundaryProps) {
           }}
         />
       </View>
-      <Read className="text-small text-ink-soft">{error.message}</Read>
+      <Soft>{`For whoever helps: ${error.message}`}</Soft>
     </View>
   );
 }
