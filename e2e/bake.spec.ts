@@ -1,13 +1,21 @@
 import { expect, test } from '@playwright/test';
-import { FORMULA, openFormula } from './kitchen';
+import { FORMULA, KITCHEN_API, openFormula } from './kitchen';
 
-test('a bake from the oven to the log, through a reload and an outage', async ({ page }) => {
+test('a bake from the oven to the log, through a reload and an outage', async ({
+  page,
+  request,
+}) => {
   await page.clock.install();
   await openFormula(page, FORMULA.bay);
   await page.getByTestId('bake-it').click();
   await expect(page).toHaveURL(/\/bake\//);
   await expect(page.getByTestId('bake-says')).toHaveText(/^Look in \d+ min$/);
   await expect(page.getByTestId('bake-kept')).toHaveText('Written in the book');
+  // With all it was forecast from, so that it can be baked again.
+  const address = `${KITCHEN_API}/bakes/${new URL(page.url()).pathname.split('/').at(-1)}`;
+  const { planned, setC } = (await (await request.get(address)).json()).data;
+  expect(planned).toMatchObject({ formulaVersion: 1, plan: { setC, eggGrade: 'EU M' } });
+  expect(planned.plan.lines.length).toBeGreaterThan(3);
 
   await page.clock.fastForward('20:00');
   await expect(page.getByTestId('bake-clock')).toHaveText(/^20:0\d$/);

@@ -1,5 +1,6 @@
 import { OUT_PLACES, SIGNS, SHELL_KINDS, type ShellKind } from '@hollow-moon/core';
 import { z } from 'zod';
+import { plannedSchema } from './planned';
 import {
   distinct,
   finite,
@@ -115,6 +116,8 @@ export const bakeDataSchema = z
     /** Width of the filling's surface, for drawing wobbles to scale. */
     surfaceMm: finite('Enter a width.').min(1).max(600),
     foreseen: foreseenSchema,
+    /** Null with those begun before it was kept. */
+    planned: plannedSchema.nullable().default(null),
     startedAt: momentSchema,
     pulledAt: momentSchema.nullable(),
     readings: z

@@ -28,6 +28,7 @@ const bake: BakeData = {
     curdleC: null,
     curve: [[0, 20, 20, 20, 1]],
   },
+  planned: null,
   startedAt: '2026-11-20T03:00:00.000Z',
   pulledAt: '2026-11-20T03:40:00.000Z',
   readings: [{ id: id(4), atS: 600, place: 'centre', celsius: 42.5 }],

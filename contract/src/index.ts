@@ -7,5 +7,6 @@ export * from './formula';
 export * from './kitchen';
 export * from './pantry';
 export * from './plan';
+export * from './planned';
 export * from './wire';
 export * from './formats';

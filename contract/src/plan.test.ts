@@ -1,12 +1,22 @@
 /** A formula where it is baked, as a plan: what lies under and over, topping up, signs, the shell. */
-import { analyse, forecast, insideOf, volumeMl, type ForecastPlan } from '@hollow-moon/core';
+import {
+  analyse,
+  findIngredient,
+  forecast,
+  insideOf,
+  MODEL_VERSION,
+  volumeMl,
+  type ForecastPlan,
+} from '@hollow-moon/core';
 import {
   blindPlanOf,
   formulaDataSchema,
+  forecastPlanSchema,
   foreseenFrom,
   ovenUseSchema,
   PLAIN_BUILD,
   PLAIN_OVEN_USE,
+  plannedSchema,
   planOf,
   type BakedIn,
   type FormulaData,
@@ -282,6 +292,67 @@ describe('what is kept with a bake', () => {
       true,
     );
     expect(foreseenFrom(made.value)).not.toHaveProperty('topUpS');
+  });
+});
+
+describe('a plan that is kept with a bake', () => {
+  const fruit = part(2, {
+    place: 'under',
+    kind: 'fruit-and-nuts',
+    lines: listed(800, { plums: 200 }),
+    bakesAlong: true,
+  });
+  const used = {
+    ...custard.ovenUse,
+    steps: [
+      { atMin: 0, on: 'rim-set' as const, to: 120 },
+      { atMin: 40, to: 'off-ajar' as const },
+    ],
+    doors: [{ atMin: 5, forS: 20 }],
+    entersAtC: 190,
+    standing: 'hot-tray' as const,
+    foil: true,
+    topUp: { share: 0.6, atMin: 8 },
+  };
+  const bath = { panLengthMm: 400, panBreadthMm: 350, levelMm: 20, waterC: 80 };
+
+  // Everything a forecast depends on is in it: what comes back from JSON is the same plan, and foresees the same.
+  it.each([
+    ['as it is', {}],
+    ['with all that can be done to an oven', { ovenUse: used, setC: 165, parts: [fruit] }],
+    ['in a bath, wrapped', { bath, shell: 'none' as const, ovenUse: { ...used, wrapped: true } }],
+    [
+      'with an amount nobody knows',
+      {
+        lines: custard.lines.map((line, index) =>
+          index === 0 ? { ...line, amount: 0, vague: 'unknown' as const } : line,
+        ),
+      },
+    ],
+  ])('comes back whole, %s', (_, change) => {
+    const made = plan(change);
+    const kept = plannedSchema.parse(
+      JSON.parse(JSON.stringify({ plan: made, formulaVersion: 3, modelVersion: MODEL_VERSION })),
+    );
+    expect(kept.plan).toEqual(made);
+    const [now, again] = [forecast(made, { brief: true }), forecast(kept.plan, { brief: true })];
+    expect(again).toEqual(now);
+  });
+
+  it('has the kitchen’s own ingredients as they were', () => {
+    const own = { ...findIngredient('cream')!, id: 'own-cream', name: 'Cream of the farm' };
+    const lines = custard.lines.map((line) =>
+      line.ingredientId === 'cream' ? { ...line, ingredientId: own.id } : line,
+    );
+    const made = planOf({ ...custard, lines }, { ...where, own: [own] });
+    const kept = forecastPlanSchema.parse(JSON.parse(JSON.stringify(made)));
+    expect(kept.own).toEqual([own]);
+  });
+
+  it('is refused where it is none', () => {
+    for (const wrong of [null, {}, { ...plan({}), lines: 'moon' }, { ...plan({}), setC: null }]) {
+      expect(forecastPlanSchema.safeParse(wrong).success).toBe(false);
+    }
   });
 });
 

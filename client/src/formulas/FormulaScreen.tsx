@@ -1,5 +1,5 @@
 import { foreseenFrom, type FormulaData } from '@hollow-moon/contract';
-import type { Forecast } from '@hollow-moon/core';
+import { MODEL_VERSION, type Forecast } from '@hollow-moon/core';
 import { router, useLocalSearchParams } from 'expo-router';
 import { memo, useCallback, useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
@@ -96,22 +96,22 @@ function Workplace({
   const temperature = useTemperature();
   const { edit, draft } = bench;
   // Read when it is pressed, so that the bar below is not drawn again for each letter typed.
-  const { settled } = outlook;
-  const latest = useRef({ data, settled });
+  const { settled, plan } = outlook;
+  const latest = useRef({ data, settled, plan });
   useEffect(() => {
-    latest.current = { data, settled };
-  }, [data, settled]);
+    latest.current = { data, settled, plan };
+  }, [data, settled, plan]);
   // Pressed while the answer is still a draft: begun as soon as the full one is there.
   const wanted = useRef(false);
   const bake = useCallback(
     (forecast: Forecast) => {
-      const { data, settled } = latest.current;
+      const { data, settled, plan } = latest.current;
       wanted.current = !settled;
       if (!settled) return;
       const vessel = book.vessels.find((each) => each.id === data.vesselId);
       const oven = book.ovens.find((each) => each.id === data.ovenId);
-      const stored = book.formulas.some((each) => each.id === id);
-      if (!vessel || !oven || !stored) return;
+      const stored = book.formulas.find((each) => each.id === id);
+      if (!vessel || !oven || !stored || !plan) return;
       const bakeId = uuid();
       dispatch(
         begun({
@@ -130,6 +130,7 @@ function Workplace({
             fillingStartC: data.fillingStartC,
             surfaceMm: Math.round(forecast.field.fill.topRadiusM * 2000),
             foreseen: foreseenFrom(forecast, data.ovenUse),
+            planned: { plan, formulaVersion: stored.version, modelVersion: MODEL_VERSION },
             startedAt: new Date().toISOString(),
             pulledAt: null,
             readings: [],

@@ -32,6 +32,7 @@ export const begunBake: BakeData = {
       [4000, 60, 62, 64, 0],
     ],
   },
+  planned: null,
   startedAt: STARTED,
   pulledAt: null,
   readings: [],

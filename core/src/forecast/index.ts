@@ -20,4 +20,5 @@ export * from './remedies';
 export * from './section';
 export * from './spread';
 export * from './still';
+export * from './version';
 export { WALLS } from './materials';

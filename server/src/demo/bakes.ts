@@ -1,6 +1,7 @@
 import type { BakeData, FormulaData, OvenData, VesselData } from '@hollow-moon/contract';
 import {
   forecast,
+  MODEL_VERSION,
   probeAtTime,
   stillAt,
   type Forecast,
@@ -157,14 +158,19 @@ function planOf(
   story: Story,
 ): ForecastPlan {
   return {
-    lines: formula.lines,
+    lines: formula.lines.map(({ id, ingredientId, amount, unit }) => ({
+      id,
+      ingredientId,
+      amount,
+      unit,
+    })),
     eggGrade: demoKitchen.eggGrade,
     family: formula.family,
     shell: formula.shell,
     vessel,
     shellThicknessMm: formula.shellThicknessMm,
     headspaceMm: formula.headspaceMm,
-    oven,
+    oven: { kind: oven.kind, offsetK: oven.offsetK },
     setC: story.setC ?? formula.setC,
     fillingStartC: story.fillingStartC ?? formula.fillingStartC,
     roomC: demoKitchen.roomC,
@@ -191,7 +197,7 @@ function bakeOf(story: Story, index: number, today: Date): BakeData {
   const oven = demoOvens[ovenId]!;
   const plan = planOf(formula, vessel, oven, story);
   const foreseen = made(plan);
-  const really = made({ ...plan, oven: { ...oven, offsetK: oven.offsetK + story.driftK } });
+  const really = made({ ...plan, oven: { ...plan.oven, offsetK: oven.offsetK + story.driftK } });
   const pulledS = Math.round(foreseen.pullS + story.lateMin * 60);
   // Nights start between ten to three and a quarter past four.
   const startedAt = new Date(today);
@@ -213,6 +219,7 @@ function bakeOf(story: Story, index: number, today: Date): BakeData {
     fillingStartC: plan.fillingStartC,
     surfaceMm: Math.round(foreseen.field.fill.topRadiusM * 2000),
     foreseen: foreseenFrom(foreseen),
+    planned: { plan, formulaVersion: 1, modelVersion: MODEL_VERSION },
     startedAt: startedAt.toISOString(),
     pulledAt: new Date(startedAt.getTime() + pulledS * 1000).toISOString(),
     readings: [0.45, 0.7, 0.85, 1].map((part, item) => ({

@@ -26,6 +26,7 @@ const statements = statementsFor<BakeData>('bakes', 'kitchen_id', [
   { name: 'filling_start_c', write: (data) => data.fillingStartC },
   { name: 'surface_mm', write: (data) => data.surfaceMm },
   { name: 'foreseen', write: (data) => JSON.stringify(data.foreseen) },
+  { name: 'planned', write: (data) => (data.planned ? JSON.stringify(data.planned) : null) },
   { name: 'started_at', write: (data) => new Date(data.startedAt) },
   { name: 'pulled_at', write: (data) => (data.pulledAt === null ? null : new Date(data.pulledAt)) },
   { name: 'result', write: (data) => data.result },
@@ -51,6 +52,7 @@ const read = (row: Row, parts: Parts): BakeData => ({
   fillingStartC: Number(row.filling_start_c),
   surfaceMm: Number(row.surface_mm),
   foreseen: fromJson(row.foreseen) as BakeData['foreseen'],
+  planned: row.planned === null ? null : (fromJson(row.planned) as BakeData['planned']),
   startedAt: (row.started_at as Date).toISOString(),
   pulledAt: row.pulled_at === null ? null : (row.pulled_at as Date).toISOString(),
   readings: parts.readings.map((reading) => ({
