@@ -138,6 +138,64 @@ describe('a build', () => {
     expect(built.allergens).toContain('nuts');
   });
 
+  // Worked by hand. The filling is 1000 g of sugar, a tenth of which stays in the bowl; a component of 200 g gives 30 g to each of
+  // three of the four tins. Sugar, 99.9 % of itself, has 17 kJ/g (Regulation (EU) 1169/2011, annex XIV): 990 × 0.999 × 17 = 16,813.17 kJ for 24
+  // portions of 990 / 24 = 41.25 g. Bought are 1200 g at 2 a kilo.
+  it('of nothing neutral comes to what a pen comes to', () => {
+    const sugar = (grams: number) => lines({ sugar: [grams, 'g'] });
+    const topping = part({ place: 'over', lines: sugar(200), eachG: 30, vessels: 3 });
+    const sweet = formula({
+      ...{ lines: sugar(1000), parts: [topping], vesselCount: 4, portionsEach: 6 },
+      ...{ lossShare: 0.1, shell: 'none' as const },
+    });
+    const prices = pricesPerG([{ ingredientId: 'sugar', price: 2, amount: 1, unit: 'kg' }], 'EU M');
+    const built = buildOf(sweet, context({ prices }));
+    expect(built.portions).toBe(24);
+    expect(built.energyKj).toBeCloseTo(16_813.17 / 24, 6);
+    expect(built.portionG).toBeCloseTo(41.25, 9);
+    expect(built.cost).toBeCloseTo(2.4 / 24, 9);
+    expect(built.knownCost).toBeCloseTo(2.4, 9);
+    expect(built.parts[0]).toMatchObject({
+      ...{ batchG: 200, wantedG: 90, leftG: 110, usedG: 90, vessels: 3, batches: 1 },
+    });
+    expect(built.byProducts).toMatchObject([{ what: 'part left over', grams: 110 }]);
+  });
+
+  // Worked by hand: 100 g of sugar (0.1 g of it water) cooked with 30 g of water, for four tins: 24.975 g set in each, 0.7 mL a
+  // gram: 17.4825 mL.
+  it('takes the room under a filling that its caramel needs once the water has boiled off', () => {
+    const caramel = part({
+      ...{ kind: 'caramel', place: 'under' },
+      lines: lines({ sugar: [100, 'g'], water: [30, 'g'] }),
+    });
+    const built = buildOf(formula({ parts: [caramel], vesselCount: 4, shell: 'none' }), context());
+    expect(built.parts[0]?.batchG).toBeCloseTo(99.9, 9);
+    expect(built.parts[0]?.eachMl).toBeCloseTo(17.4825, 9);
+    expect(built.takenMl).toBeCloseTo(17.4825, 9);
+  });
+
+  // Worked by hand: of the second book formula (300 g) four tins want 30 g each, 0.4 of a batch; one batch of that takes 5 × 10 g of the
+  // first (200 g, half of it butter), a quarter: a tenth of 100 g of butter. Named twice in it, twice that.
+  it('follows a formula through another, as often as it is named', () => {
+    const inner = formula({ lines: lines({ sugar: [100, 'g'], butter: [100, 'g'] }) });
+    const within = () => part({ formulaId: 'inner', eachG: 10 });
+    const outer = (times: number) =>
+      formula({
+        ...{ lines: lines({ cream: [300, 'g'] }), vesselCount: 5 },
+        parts: Array.from({ length: times }, within),
+      });
+    const butterOf = (times: number) =>
+      buildOf(
+        formula({
+          ...{ lines: lines({ milk: [500, 'g'] }), vesselCount: 4 },
+          parts: [part({ formulaId: 'outer', eachG: 30 })],
+        }),
+        context({ formulaOf: (id) => (id === 'inner' ? inner : outer(times)) }),
+      ).needs.find(({ ingredient }) => ingredient.id === 'butter')?.grams;
+    expect(butterOf(1)).toBeCloseTo(10, 9);
+    expect(butterOf(2)).toBeCloseTo(20, 9);
+  });
+
   it('says when a component is gone from the book, or goes round in a circle', () => {
     const gone = part({ formulaId: 'gone' });
     expect(buildOf(formula({ parts: [gone] }), context()).problems).toMatchObject([

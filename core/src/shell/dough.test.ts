@@ -51,6 +51,31 @@ describe('the sheet for a tin that is not round', () => {
   });
 });
 
+describe('the disc for a plate with a slope and a rim', () => {
+  // Worked by hand: 18 cm base, two slopes of 4.717, two rims of 1, 2 to trim: 31.434 cm; × 0.3 × 1.2 is 279.4 g. Of that lines
+  // the plate: base 254.5 cm², wall 303.8, rim π × 23 × 1 + π = 75.4: 633.7 cm² × 0.36 = 228.1 g.
+  it('goes up the slope, over the rim and a little past it', () => {
+    const plate = tin({ kind: 'pie-plate', baseDiameterMm: 180, topDiameterMm: 230, lipMm: 10 });
+    const disc = doughDisc(plate, 3);
+    expect(disc.diameterMm).toBeCloseTo(314.34, 2);
+    expect(disc.breadthMm).toBeCloseTo(314.34, 2);
+    expect(disc.massG).toBeCloseTo(279.4, 1);
+    expect(disc.liningG).toBeCloseTo(228.1, 1);
+  });
+
+  // Worked by hand: 28 × 18 cm at the base, slopes of 6.083, rims of 0.8, 2 to trim: 43.77 × 33.77 cm, 532.0 g at 3 mm; base 504,
+  // wall 583.9, rim 2 × 50 × 0.8 and its four corners 82.6: 1170.5 cm², 421.4 g.
+  it('is a sheet with corners where the plate has them', () => {
+    const frame = tin({
+      ...{ kind: 'rectangle', baseDiameterMm: 280, topDiameterMm: 300, breadthMm: 200 },
+      ...{ heightMm: 60, lipMm: 8 },
+    });
+    const sheet = doughDisc(frame, 3);
+    expect(sheet.massG).toBeCloseTo(532.0, 1);
+    expect(sheet.liningG).toBeCloseTo(421.4, 1);
+  });
+});
+
 describe('a batch of dough', () => {
   // Worked by hand: a 24 cm tin takes a 34 cm disc, 327 g at 3 mm: three from a kilo.
   it('lines whole tins', () => {

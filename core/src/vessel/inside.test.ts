@@ -1,10 +1,13 @@
 import {
   areaAtMm2,
   checkVessel,
+  depthOfMm,
   insideOf,
   isTrulyRound,
   perimeterAtMm,
   roundLike,
+  sizeAtMm,
+  slantMm,
   VESSEL_KINDS,
   volumeMl,
   wallAreaMm2,
@@ -90,6 +93,36 @@ describe('the inside of a vessel', () => {
     expect(volumeMl(fluted)).toBeGreaterThan(0.95 * volumeMl(plain));
     expect(wallAreaMm2(fluted)).toBeGreaterThan(wallAreaMm2(plain));
   });
+});
+
+// Worked by hand, cm: radii 9 and 11.5, 4 high. Volume π/3 × (81 + 103.5 + 132.25) × 4 = 1326.8 mL, to half its height (radii 9
+// and 10.25) 582.9; slope √(40² + 25²) = 47.17 mm; wall π × (90 + 115) × 47.17 = 30,379 mm²; half-way up it is 205 mm wide.
+it('of a sloped plate has the volume, slope and wall of a frustum', () => {
+  const plate = insideOf(
+    vessel({ kind: 'pie-plate', baseDiameterMm: 180, topDiameterMm: 230, heightMm: 40, lipMm: 10 }),
+  );
+  expect(volumeMl(plate)).toBeCloseTo(1326.8, 1);
+  expect(volumeMl(plate, 20)).toBeCloseTo(582.9, 1);
+  expect(depthOfMm(plate, 582.896)).toBeCloseTo(20, 3);
+  expect(slantMm(plate)).toBeCloseTo(47.17, 2);
+  expect(wallAreaMm2(plate)).toBeCloseTo(30_378.7, 0);
+  expect(sizeAtMm(plate, 20)).toEqual([205, 205]);
+  expect(perimeterAtMm(plate, 40)).toBeCloseTo(Math.PI * 230, 6);
+  expect(areaAtMm2(plate, 0)).toBeCloseTo(Math.PI * 90 ** 2, 6);
+});
+
+// Worked by hand: 30 × 20 cm at the top and 2 cm less either way at the base, 6 high: slope √(60² + 10²) = 60.83 mm; wall
+// (2 × 46 + 2 × 50) / 2 cm × 60.83 mm = 58,395 mm².
+it('of a sloped frame has a wall as long as its rim and its base are on average', () => {
+  const frame = insideOf(
+    vessel({
+      ...{ kind: 'rectangle', baseDiameterMm: 280, topDiameterMm: 300, breadthMm: 200 },
+      heightMm: 60,
+    }),
+  );
+  expect(sizeAtMm(frame, 0)).toEqual([280, 180]);
+  expect(slantMm(frame)).toBeCloseTo(60.83, 2);
+  expect(wallAreaMm2(frame)).toBeCloseTo(58_394.5, 0);
 });
 
 describe('the round vessel that heats alike', () => {
