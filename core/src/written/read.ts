@@ -254,14 +254,18 @@ export function readLine(
   const ingredient = named && findAmong(own)(named.ingredientId);
   const stated = (parsed?.unitOfMeasureID ?? undefined) as WrittenUnit | undefined;
 
+  const asked = /\?\s*$/.test(text);
+  const quantity = parsed?.quantity ?? undefined;
+  // A spice that is only named goes in by eye, as cooks write it; with a question mark it is unknown like anything else.
+  const seasons = quantity === undefined && !asked && ingredient?.role === 'flavour';
   const amount: WrittenAmount =
-    byEye || stated === 'by eye'
+    byEye || seasons || stated === 'by eye'
       ? { kind: 'by eye' }
-      : parsed?.quantity === null || parsed?.quantity === undefined || /\?\s*$/.test(text)
+      : quantity === undefined || asked
         ? { kind: 'unknown' }
-        : parsed.quantity2 === null
-          ? { kind: 'exact', value: parsed.quantity }
-          : { kind: 'range', least: parsed.quantity, most: parsed.quantity2 };
+        : typeof parsed?.quantity2 === 'number'
+          ? { kind: 'range', least: quantity, most: parsed.quantity2 }
+          : { kind: 'exact', value: quantity };
 
   const countable = ingredient?.eggPart !== undefined || ingredient?.gramsPerPiece !== undefined;
   const unit: LineUnit | undefined =

@@ -108,7 +108,11 @@ describe('what is not known stays unknown', () => {
     ['uma pitada de sal', 'pt', 'by eye'],
     ['une noix de beurre', 'fr', 'by eye'],
     ['un chorrito de ron', 'es', 'by eye'],
+    ['vanille', 'fr', 'by eye'],
+    ['lemon zest', 'en', 'by eye'],
+    ['vanilla pod: ?', 'en', 'unknown'],
     ['cream: ?', 'en', 'unknown'],
+    ['cream', 'en', 'unknown'],
     ['leche: sin anotar', 'es', 'unknown'],
   ] as const)('%s', (text, language, kind) => {
     const line = readLine(text, language);
