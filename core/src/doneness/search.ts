@@ -36,8 +36,11 @@ export interface Followed {
   readonly colours: Colours;
 }
 
-/** A pull that was tried so near to an end of the window says where it is, as a share of its time. */
-const NEAR = 0.01;
+/** Pulls tried on both sides of an end of the window and no further apart than this, as a share of its time, say where it is. */
+const CLOSE = 0.05;
+
+/** A pull is tried no nearer than this to one that was, as a share of the gap: else one side of it would stay where it is. */
+const INTO_THE_GAP = 0.2;
 
 /** Moments at which pulls are tried at first: spread over the time in which it matters, fewer where that is short. */
 function firstTries(model: Model, moments: readonly Moment[], tries: number): Moment[] {
@@ -50,17 +53,29 @@ function firstTries(model: Model, moments: readonly Moment[], tries: number): Mo
   return [...new Set(picks)].map((index) => moments[index]!);
 }
 
-/** The times, s, that a verdict stands on. */
+/** The times, s, that a verdict stands on; its best too where that lies half-way, which it may not once more is known. */
 const standsOn = (verdict: Verdict): number[] =>
   verdict.kind === 'window'
     ? [verdict.earliestS, verdict.bestS, ...(verdict.latestIsLimit ? [verdict.latestS] : [])]
     : [verdict.setsAtS, verdict.curdlesAtS].filter((timeS) => timeS !== undefined);
 
+/** Where to try next to know a time better, and how wide the gap between the pulls about it is, as a share of it. */
+function gapAt(outcomes: readonly Outcome[], timeS: number): { tryS: number; wide: number } {
+  const after = outcomes.findIndex(({ pullS }) => pullS >= timeS);
+  // Before the first that was tried, or past the last, there is nothing to learn.
+  if (after <= 0) return { tryS: timeS, wide: 0 };
+  const [low, high] = [outcomes[after - 1]!.pullS, outcomes[after]!.pullS];
+  const least = INTO_THE_GAP * (high - low);
+  return {
+    tryS: Math.min(high - least, Math.max(low + least, timeS)),
+    wide: (high - low) / timeS,
+  };
+}
+
 /**
- * Finds the window of a bake: lets pulls spread over it coast, reads a window off their outcomes, and tries a pull
- * where that stands furthest from any tried, until all that it stands on is known to a hundredth of its time or
- * `most` were tried (`first` at least 2). What a pull comes to is far from straight in time: by seven that were only
- * spread out, windows came out up to 6 % off.
+ * Finds the window of a bake: lets pulls spread over it coast, reads a window off their outcomes, and tries a pull in
+ * the widest gap that it stands in, until all gaps are narrow or `most` were tried (`first` at least 2). What a pull comes
+ * to is far from straight in time: by seven that were only spread out, windows came out up to 6 % off.
  */
 export function searchWindow(
   { model, moments, oven, out, aim, colours }: Followed,
@@ -70,14 +85,11 @@ export function searchWindow(
   let outcomes = firstTries(model, moments, first).map(tryPull);
   for (;;) {
     const verdict = windowOf(outcomes, aim, colours);
-    if (outcomes.length >= most) return { verdict, outcomes };
-    let [furthestS, furthest] = [0, 0];
-    for (const timeS of standsOn(verdict)) {
-      const off = Math.min(...outcomes.map(({ pullS }) => Math.abs(pullS - timeS))) / timeS;
-      if (off > furthest) [furthestS, furthest] = [timeS, off];
-    }
-    if (furthest < NEAR) return { verdict, outcomes };
-    const found = tryPull(momentAt(model, moments, oven, furthestS));
+    const [widest] = standsOn(verdict)
+      .map((timeS) => gapAt(outcomes, timeS))
+      .sort((a, b) => b.wide - a.wide);
+    if (!widest || widest.wide < CLOSE || outcomes.length >= most) return { verdict, outcomes };
+    const found = tryPull(momentAt(model, moments, oven, widest.tryS));
     outcomes = [...outcomes, found].sort((a, b) => a.pullS - b.pullS);
   }
 }

@@ -62,7 +62,7 @@ export interface ForecastOptions {
 
 /** Pulls tried for a window, and for that of a draft on a coarser mesh. */
 const TRIES: Tries = { first: 4, most: 10 };
-const DRAFT_TRIES: Tries = { first: 3, most: 6 };
+const DRAFT_TRIES: Tries = { first: 3, most: 7 };
 
 /** How long the drawn history goes on after the pull, s. */
 export const DRAWN_COOLING_S = 40 * 60;

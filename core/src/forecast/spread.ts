@@ -125,7 +125,7 @@ export const looksOf = (pullS: number): number[] =>
 
 /** Of a spread's run, steps may be longer: what they leave is far less than what is unsure. */
 const SPREAD_STEPS = { toleranceK: 3, longestStepS: 240 } as const;
-const SPREAD_TRIES: Tries = { first: 3, most: 5 };
+const SPREAD_TRIES: Tries = { first: 3, most: 7 };
 
 /**
  * One run with its inputs off by `shift`, drawn for a pull at `pullS`: the window and the middle's
