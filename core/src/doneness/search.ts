@@ -12,8 +12,10 @@ export function momentAt(
   const index = moments.findIndex((moment) => moment.timeS >= timeS);
   if (index < 0) return moments[moments.length - 1]!;
   const restS = timeS - (moments[index - 1]?.timeS ?? 0);
-  if (index === 0 || moments[index]!.timeS - timeS < 0.5) return moments[index]!;
-  if (restS < 0.5) return moments[index - 1]!;
+  if (index === 0) return moments[0]!;
+  // So near to a step's end that nothing has changed but the clock: a pull is in the oven up to its very time.
+  if (moments[index]!.timeS - timeS < 0.5) return { ...moments[index]!, timeS };
+  if (restS < 0.5) return { ...moments[index - 1]!, timeS };
   const on = runCourse(model, moments[index - 1]!, oven, timeS, { firstStepS: restS });
   return on[on.length - 1]!;
 }
