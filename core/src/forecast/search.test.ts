@@ -1,4 +1,4 @@
-import { learntEnough, searchWindow } from '../doneness';
+import { learntEnough, momentAt, searchWindow } from '../doneness';
 import { POT, TART } from '../testing/bakes';
 import { PRACTICE } from '../testing/practice';
 import { bakeUntil } from './bakeUntil';
@@ -25,6 +25,18 @@ describe('the search for a window', () => {
       for (const end of ['earliestS', 'bestS', 'latestS'] as const) {
         expect(Math.abs(verdict[end] / dense[end] - 1)).toBeLessThan(0.005);
       }
+    }
+  });
+
+  // A pull is in the oven up to its very time, also where that lies a hair before or after the end of a step.
+  it('gives a moment the time it was asked for', () => {
+    const prepared = prepare(TART, 0.5, 0);
+    if (!prepared.ok) throw new Error(prepared.problem.message);
+    const { model, bakes, oven } = prepared.value;
+    const { moments } = bakeUntil(prepared.value, learntEnough(model, bakes));
+    const endS = moments[10]!.timeS;
+    for (const timeS of [endS - 0.3, endS, endS + 0.3, endS + 5]) {
+      expect(momentAt(model, moments, oven, timeS).timeS).toBeCloseTo(timeS, 9);
     }
   });
 });
