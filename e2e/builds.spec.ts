@@ -304,7 +304,7 @@ test('a dish of another shape is measured by what it is', async ({ page }) => {
   await page.getByTestId('capacityMl').fill('150');
   await expect(page.getByText('Holds 150 ml to the brim.')).toBeVisible();
   await page.getByTestId('keep-equipment').click();
-  await expect(page.getByText('holds 150 ml')).toBeVisible();
+  await expect(page.getByText('Bright tin, holds 150 ml')).toBeVisible();
   await openFormula(page, FORMULA.buckwheat);
   await toBench(page);
   await page.getByTestId('tin-picker').selectOption({ label: 'Slab tin' });

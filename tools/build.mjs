@@ -18,8 +18,10 @@ async function whenChanged(what, sources, stamp, build) {
 
 /** How the server is bundled: its own rooms in, every package left outside. */
 export const SERVER_BUILD = {
-  entryPoints: [join(ROOT, 'server/src/main.ts')],
-  outfile: join(ROOT, 'server/dist/main.js'),
+  // The server, and the thread that draws its cards.
+  entryPoints: [join(ROOT, 'server/src/main.ts'), join(ROOT, 'server/src/card/worker.ts')],
+  outdir: join(ROOT, 'server/dist'),
+  outbase: join(ROOT, 'server/src'),
   bundle: true,
   platform: 'node',
   format: 'esm',

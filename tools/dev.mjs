@@ -17,12 +17,16 @@ await main(async () => {
   await bundling.rebuild();
   await bundling.watch();
   const children = [
-    spawn(process.execPath, ['--watch', '--enable-source-maps', SERVER_BUILD.outfile], {
-      cwd: ROOT,
-      stdio: 'inherit',
-      detached: true,
-      env: { ...process.env, HOLLOW_MOON_DATABASE_URL: database.url, HOLLOW_MOON_PORT: port },
-    }),
+    spawn(
+      process.execPath,
+      ['--watch', '--enable-source-maps', join(SERVER_BUILD.outdir, 'main.js')],
+      {
+        cwd: ROOT,
+        stdio: 'inherit',
+        detached: true,
+        env: { ...process.env, HOLLOW_MOON_DATABASE_URL: database.url, HOLLOW_MOON_PORT: port },
+      },
+    ),
     spawn(process.execPath, [EXPO_CLI, 'start', '--web', '--port', '8081'], {
       cwd: join(ROOT, 'client'),
       stdio: 'inherit',

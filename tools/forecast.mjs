@@ -21,6 +21,8 @@ await main(async () => {
   await build({
     ...SERVER_BUILD,
     entryPoints: [join(ROOT, 'contract/src/formats/index.ts')],
+    outdir: undefined,
+    outbase: undefined,
     outfile,
     packages: 'bundle',
     sourcemap: false,

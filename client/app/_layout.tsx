@@ -7,10 +7,12 @@ import { BricolageGrotesque_600SemiBold } from '@expo-google-fonts/bricolage-gro
 import { useFonts } from 'expo-font';
 import { Slot } from 'expo-router';
 import Head from 'expo-router/head';
+import { useEffect, useState } from 'react';
 import { Provider } from 'react-redux';
 import { SafeAreaProvider } from 'react-native-safe-area-context';
 import { Frame } from '../src/layout';
-import { appStore } from '../src/store/appStore';
+import { openAppStore } from '../src/store/appStore';
+import type { AppStore } from '../src/store/store';
 import { ThemeKeeper } from '../src/store/ThemeKeeper';
 
 /** Where a screen breaks, this is shown in its place. */
@@ -25,8 +27,14 @@ export default function Layout() {
     'AtkinsonMono-SemiBold': AtkinsonHyperlegibleMono_600SemiBold,
     'Bricolage-SemiBold': BricolageGrotesque_600SemiBold,
   });
+  const [store, setStore] = useState<AppStore>();
+  useEffect(() => {
+    void openAppStore().then(setStore);
+  }, []);
+  // A few milliseconds, while what this device keeps is read.
+  if (!store) return null;
   return (
-    <Provider store={appStore}>
+    <Provider store={store}>
       <SafeAreaProvider>
         <Head>
           <title>Hollow Moon</title>

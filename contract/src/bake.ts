@@ -99,38 +99,40 @@ export const foreseenSchema = z.object({
 });
 export type Foreseen = z.infer<typeof foreseenSchema>;
 
-/** Plan as forecast, actual as recorded. */
+/** What the log says of a bake in a line. */
+const headShape = {
+  formulaId: idSchema,
+  vesselId: idSchema,
+  ovenId: idSchema,
+  /** Names as they were on the day, so that the log stays true when things are renamed. */
+  formulaName: nameSchema,
+  vesselName: nameSchema,
+  ovenName: nameSchema,
+  vesselCount: z.int().min(1).max(200),
+  shell: z.enum(SHELL_KINDS as [ShellKind, ...ShellKind[]]),
+  setC: celsius,
+  /** Width of the filling's surface, for drawing wobbles to scale. */
+  surfaceMm: finite('Enter a width.').min(1).max(600),
+  startedAt: momentSchema,
+  pulledAt: momentSchema.nullable(),
+  result: z.enum(RESULTS).nullable(),
+  faults: z.array(z.enum(FAULTS)).max(FAULTS.length),
+  note: noteSchema,
+};
+
+/**
+ * Plan as forecast, actual as recorded. What is noted on the way, readings and wobble checks, stands beside it: each is
+ * added by itself, so that two who note at once are never in each other's way.
+ */
 export const bakeDataSchema = z
-  .object({
-    formulaId: idSchema,
-    vesselId: idSchema,
-    ovenId: idSchema,
-    /** Names as they were on the day, so that the log stays true when things are renamed. */
-    formulaName: nameSchema,
-    vesselName: nameSchema,
-    ovenName: nameSchema,
-    vesselCount: z.int().min(1).max(200),
-    shell: z.enum(SHELL_KINDS as [ShellKind, ...ShellKind[]]),
-    setC: celsius,
+  .strictObject({
+    ...headShape,
     fillingStartC: celsius,
-    /** Width of the filling's surface, for drawing wobbles to scale. */
-    surfaceMm: finite('Enter a width.').min(1).max(600),
     foreseen: foreseenSchema,
     /** Null with those begun before it was kept. */
     planned: plannedSchema.nullable().default(null),
-    startedAt: momentSchema,
-    pulledAt: momentSchema.nullable(),
-    readings: z
-      .array(readingSchema)
-      .max(500, 'At most 500 readings a bake.')
-      .refine(distinct, 'A reading is in this twice.'),
-    wobbles: z
-      .array(wobbleCheckSchema)
-      .max(200, 'At most 200 wobble checks a bake.')
-      .refine(distinct, 'A wobble check is in this twice.'),
-    result: z.enum(RESULTS).nullable(),
-    faults: z.array(z.enum(FAULTS)).max(FAULTS.length),
-    note: noteSchema,
+    /** Put away: begun by mistake, or of no use to anybody. */
+    archived: z.boolean().default(false),
   })
   .refine(
     (bake) => bake.pulledAt === null || Date.parse(bake.pulledAt) >= Date.parse(bake.startedAt),
@@ -149,13 +151,50 @@ export const bakeDataSchema = z
   });
 export type BakeData = z.infer<typeof bakeDataSchema>;
 
-export const bakeSchema = storedSchema.extend({ data: bakeDataSchema });
+/** What is noted while it bakes, and how many of each a bake has at the most. */
+export const NOTED_LIMITS = { readings: 500, wobbles: 200 } as const;
+export const notedSchema = z.object({
+  readings: z
+    .array(readingSchema)
+    .max(NOTED_LIMITS.readings)
+    .refine(distinct, 'A reading is in this twice.'),
+  wobbles: z
+    .array(wobbleCheckSchema)
+    .max(NOTED_LIMITS.wobbles)
+    .refine(distinct, 'A wobble check is in this twice.'),
+});
+export type Noted = z.infer<typeof notedSchema>;
+
+/** A bake whole. */
+export const bakeSchema = storedSchema.extend({ data: bakeDataSchema, ...notedSchema.shape });
 export type StoredBake = z.infer<typeof bakeSchema>;
+
+/** A bake as a line of the log: without its curve and its plan. */
+export const bakeSummarySchema = storedSchema.extend({
+  data: z.object({
+    ...headShape,
+    /** Width of the last wobble that was looked at; none where nobody looked. */
+    lastWobbleMm: z.number().min(0).nullable(),
+  }),
+});
+export type BakeSummary = z.infer<typeof bakeSummarySchema>;
+
+/** Bakes a page of the log has. */
+export const LOG_PAGE = 40;
+
+/** A page of the log, newest first; `next` is what to ask for the one after it, none after the last. */
+export const bakePageSchema = z.object({
+  bakes: bakeSummarySchema.array(),
+  next: idSchema.nullable(),
+});
+export type BakePage = z.infer<typeof bakePageSchema>;
 
 /** What the log may be asked for. */
 export const bakeSearchSchema = z.object({
   text: z.string().trim().max(200).optional(),
   formulaId: idSchema.optional(),
   vesselId: idSchema.optional(),
+  /** The page after this bake. */
+  after: idSchema.optional(),
 });
 export type BakeSearch = z.infer<typeof bakeSearchSchema>;

@@ -1,5 +1,6 @@
 import {
   bakeDataSchema,
+  notedSchema,
   formulaDataSchema,
   idSchema,
   ovenDataSchema,
@@ -31,11 +32,15 @@ const bake: BakeData = {
   planned: null,
   startedAt: '2026-11-20T03:00:00.000Z',
   pulledAt: '2026-11-20T03:40:00.000Z',
-  readings: [{ id: id(4), atS: 600, place: 'centre', celsius: 42.5 }],
-  wobbles: [{ id: id(5), atS: 1800, diameterMm: 90, motion: 'as a jelly' }],
   result: 'good',
   faults: [],
   note: '',
+  archived: false,
+};
+
+const noted = {
+  readings: [{ id: id(4), atS: 600, place: 'centre', celsius: 42.5 }],
+  wobbles: [{ id: id(5), atS: 1800, diameterMm: 90, motion: 'as a jelly' }],
 };
 
 const pathsOf = (result: { success: boolean; error?: { issues: { path: PropertyKey[] }[] } }) =>
@@ -50,15 +55,27 @@ describe('a bake on the wire', () => {
     ['pulled before it went in', { pulledAt: '2026-11-20T02:00:00.000Z' }, 'pulledAt'],
     ['judged before it was pulled', { pulledAt: null }, 'result'],
     ['with a fault twice', { faults: ['leaked', 'leaked'] }, 'faults'],
-    [
-      'with a probe in the fire',
-      { readings: [{ ...bake.readings[0], celsius: 900 }] },
-      'readings.0.celsius',
-    ],
     ['with text for a temperature', { setC: 'hot' }, 'setC'],
     ['of a formula without an id', { formulaId: 'x' }, 'formulaId'],
   ])('is sent back %s, at its field', (_, change, path) => {
     expect(pathsOf(bakeDataSchema.safeParse({ ...bake, ...change }))).toContain(path);
+  });
+});
+
+describe('what is noted of a bake', () => {
+  it('passes when it is whole', () => {
+    expect(notedSchema.parse(noted)).toEqual(noted);
+  });
+
+  const [reading] = noted.readings;
+  const [wobble] = noted.wobbles;
+  it.each([
+    ['a probe in the fire', { readings: [{ ...reading, celsius: 350.1 }] }, 'readings.0.celsius'],
+    ['a reading twice', { readings: [reading, reading] }, 'readings'],
+    ['a wobble check twice', { wobbles: [wobble, wobble] }, 'wobbles'],
+    ['a wobble a day later', { wobbles: [{ ...wobble, atS: 86401 }] }, 'wobbles.0.atS'],
+  ])('is sent back with %s, at its field', (_, change, path) => {
+    expect(pathsOf(notedSchema.safeParse({ ...noted, ...change }))).toEqual([path]);
   });
 });
 

@@ -16,6 +16,9 @@ const measure = (what: string, { least, most }: { least: number; most: number })
     .min(least, `The ${what} must be at least ${least / 10} cm.`)
     .max(most, `The ${what} must be at most ${most / 10} cm.`);
 
+/** Put away: nothing new is made with it, what was made with it goes on. */
+const archived = z.boolean().default(false);
+
 export const vesselDataSchema = z
   .object({
     name: nameSchema,
@@ -37,6 +40,7 @@ export const vesselDataSchema = z
     looseBase: z.boolean().optional(),
     /** How many the kitchen owns. */
     owned: z.int('Whole vessels only.').min(1, 'At least one.').max(500, 'At most 500.'),
+    archived,
   })
   .superRefine((vessel, context) => {
     for (const { code, message, path = '' } of checkVessel(vessel)) {
@@ -59,6 +63,7 @@ export const ovenDataSchema = z.object({
   swingK: finite('Enter how far it swings, or 0.')
     .min(0, 'It cannot swing by less than nothing.')
     .max(40, 'An oven that swings by more than 40 °C wants mending first.'),
+  archived,
 }) satisfies z.ZodType<Oven>;
 export type OvenData = z.infer<typeof ovenDataSchema>;
 

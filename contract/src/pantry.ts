@@ -76,6 +76,8 @@ export const pantryDataSchema = z.object({
     })
     .nullable(),
   own: ownIngredientSchema.nullable(),
+  /** Put away: the catalogue's word holds again. */
+  archived: z.boolean().default(false),
 });
 export type PantryData = z.infer<typeof pantryDataSchema>;
 

@@ -78,8 +78,9 @@ const where: BakedIn = {
     lipMm: 0,
     material: 'bright-tin',
     owned: 2,
+    archived: false,
   },
-  oven: { name: 'Oven', kind: 'still', offsetK: -4, swingK: 6 },
+  oven: { name: 'Oven', kind: 'still', offsetK: -4, swingK: 6, archived: false },
   own: [],
   formulaOf: (wanted) => (wanted === id(77) ? almonds : undefined),
 };

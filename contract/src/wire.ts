@@ -90,6 +90,9 @@ export const writeOf = <T extends z.ZodType>(data: T) =>
     why: z.string().trim().max(TEXT_LIMITS.line).optional(),
   });
 
+/** What puts a thing away: the version that is meant, and an id of the write. */
+export const archivingSchema = z.object({ writeId: idSchema, version: z.int().min(1) });
+
 export const healthSchema = z.object({
   status: z.enum(['ok', 'degraded']),
   database: z.enum(['ok', 'away']),

@@ -1,6 +1,5 @@
 import {
   bakeDataSchema,
-  bakeSearchSchema,
   formulaDataSchema,
   kitchenDataSchema,
   ovenDataSchema,
@@ -20,18 +19,21 @@ import { ovens, pantry, vessels } from './repositories/equipment';
 import { formulas, versionsOf } from './repositories/formulas';
 import { kitchens } from './repositories/kitchens';
 import { select } from './repositories/table';
-import { idFrom, parse, resourceRoutes, shown } from './routes/resource';
-import { CARD_SIZES, drawCard } from './card/draw';
+import { bakeRoutes } from './routes/bakes';
+import { idFrom, parse, readRoutes, shown, writeRoutes } from './routes/resource';
+import { CARD_SIZES } from './card/draw';
+import type { DrawCards } from './card/pool';
 import { servePages } from './pages';
-import { cardFor } from './services/card';
+import { cardNeeds } from './services/card';
 import { notMadeOfItself } from './services/formulaRule';
-import { keeperOf } from './services/keep';
+import { keeperOf, type Keeper } from './services/keep';
 
 /** What the application is given; tests give others. */
 export interface AppDependencies {
   readonly database: Database;
   readonly version: string;
   readonly now: () => Date;
+  readonly drawCards: DrawCards;
   /** Writes to the log what went wrong by our own fault. */
   readonly report: (cause: unknown) => void;
   /** Names under which the kitchen may be reached, without ports. */
@@ -68,7 +70,8 @@ function errorHandler(report: (cause: unknown) => void): ErrorRequestHandler {
 
 /** The routes over the services over the repositories: the one place where they are put together. */
 export function createApp(dependencies: AppDependencies): Express {
-  const { database, now, version, report, clientFolder, hosts = LOOPBACK_NAMES } = dependencies;
+  const { database, now, drawCards, version, report, clientFolder } = dependencies;
+  const { hosts = LOOPBACK_NAMES } = dependencies;
   const app = express();
   app.disable('x-powered-by');
   app.set('query parser', 'simple');
@@ -119,9 +122,12 @@ export function createApp(dependencies: AppDependencies): Express {
     response.json(shown(await kitchenKeeper.put(id, id, write)));
   });
   const inKitchen = '/api/kitchens/:kitchenId';
-  app.use(`${inKitchen}/*rest`, async (request, _response, next) => {
-    const id = idFrom(request, 'kitchenId', 'kitchen');
+  const kitchenMustExist = async (id: string) => {
     await kitchenKeeper.find(id, id);
+  };
+  app.use(`${inKitchen}/*rest`, async (request, _response, next) => {
+    // What is read says by itself that there is no such kitchen.
+    if (request.method !== 'GET') await kitchenMustExist(idFrom(request, 'kitchenId', 'kitchen'));
     next();
   });
   const formulaKeeper = keeperOf(database, formulas, 'formula', now, notMadeOfItself);
@@ -134,31 +140,23 @@ export function createApp(dependencies: AppDependencies): Express {
     const kitchenId = idFrom(request, 'kitchenId', 'kitchen');
     const id = idFrom(request, 'id', 'formula');
     const { size } = parse(cardQuerySchema, request.query);
-    const pdf = await drawCard(await cardFor(database, kitchenId, id), size);
-    response.type('application/pdf').send(pdf);
+    const needs = await cardNeeds(database, kitchenId, id);
+    response.type('application/pdf').send(Buffer.from(await drawCards({ needs, size })));
   });
-  app.use(`${inKitchen}/formulas`, resourceRoutes(formulaKeeper, 'formula', formulaDataSchema));
-  app.use(
-    `${inKitchen}/vessels`,
-    resourceRoutes(keeperOf(database, vessels, 'vessel', now), 'vessel', vesselDataSchema),
-  );
-  app.use(
-    `${inKitchen}/ovens`,
-    resourceRoutes(keeperOf(database, ovens, 'oven', now), 'oven', ovenDataSchema),
-  );
-  app.use(
-    `${inKitchen}/pantry`,
-    resourceRoutes(keeperOf(database, pantry, 'ingredient', now), 'ingredient', pantryDataSchema),
-  );
-  app.use(
-    `${inKitchen}/bakes`,
-    resourceRoutes(
-      keeperOf(database, bakes, 'bake', now),
-      'bake',
-      bakeDataSchema,
-      bakeSearchSchema,
-    ),
-  );
+  const resource = <Data extends { readonly archived: boolean }>(
+    path: string,
+    what: string,
+    keeper: Keeper<Data>,
+    schema: z.ZodType<Data>,
+    reading = readRoutes(keeper, what, kitchenMustExist),
+  ) => app.use(`${inKitchen}/${path}`, reading, writeRoutes(keeper, what, schema));
+  resource('formulas', 'formula', formulaKeeper, formulaDataSchema);
+  resource('vessels', 'vessel', keeperOf(database, vessels, 'vessel', now), vesselDataSchema);
+  resource('ovens', 'oven', keeperOf(database, ovens, 'oven', now), ovenDataSchema);
+  resource('pantry', 'ingredient', keeperOf(database, pantry, 'ingredient', now), pantryDataSchema);
+  const bakeKeeper = keeperOf(database, bakes, 'bake', now);
+  const bakeReading = bakeRoutes(database, bakeKeeper, kitchenMustExist);
+  resource('bakes', 'bake', bakeKeeper, bakeDataSchema, bakeReading);
   app.use('/api', () => {
     throw notFound('address');
   });

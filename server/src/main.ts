@@ -3,6 +3,7 @@ import { createServer } from 'node:http';
 import { fileURLToPath } from 'node:url';
 import { LOOPBACK_NAMES } from './access';
 import { createApp } from './app';
+import { createCardPool } from './card/pool';
 import { migrate } from './database/migrate';
 import { closeDatabase, openDatabase } from './database/pool';
 import { loadDemo } from './demo/load';
@@ -33,10 +34,12 @@ const clientFolder = pathOf('../../client/dist');
 const { version } = JSON.parse(readFileSync(pathOf('../../package.json'), 'utf8')) as {
   version: string;
 };
+const cards = createCardPool(pathOf('./card/worker.js'));
 const app = createApp({
   database,
   version,
   now: () => new Date(),
+  drawCards: cards.draw,
   hosts: [...LOOPBACK_NAMES, ...otherHosts],
   report: (cause) => console.error(cause),
   ...(existsSync(clientFolder) ? { clientFolder } : {}),
@@ -62,7 +65,7 @@ function stop(): void {
   const giveUp = setTimeout(() => server.closeAllConnections(), DRAIN_MS);
   giveUp.unref();
   server.close(() => {
-    void closeDatabase(database).finally(() => process.exit(0));
+    void Promise.all([cards.close(), closeDatabase(database)]).finally(() => process.exit(0));
   });
   server.closeIdleConnections();
 }

@@ -5,8 +5,8 @@ import { join } from 'node:path';
 import type { Express } from 'express';
 import request from 'supertest';
 import { brotliCompressSync, gzipSync } from 'node:zlib';
-import { createApp } from './app';
 import { openDatabase } from './database/pool';
+import { createTestApp } from './testing/database';
 
 const SCRIPT = 'moon()'.repeat(500);
 const folder = mkdtempSync(join(tmpdir(), 'hollow-moon-pages-'));
@@ -22,13 +22,8 @@ beforeAll(() => {
   writeFileSync(script, SCRIPT);
   writeFileSync(`${script}.br`, brotliCompressSync(SCRIPT));
   writeFileSync(`${script}.gz`, gzipSync(SCRIPT));
-  app = createApp({
-    database,
-    version: 'test',
-    now: () => new Date(0),
-    report: (cause) => faults.push(cause),
-    clientFolder: folder,
-  });
+  const report = (cause: unknown) => faults.push(cause);
+  ({ app } = createTestApp(database, { report, clientFolder: folder }));
 });
 
 afterAll(async () => {

@@ -1,7 +1,7 @@
 import type { BakeData, StoredBake } from '@hollow-moon/contract';
 import { fahrenheitToCelsius } from '@hollow-moon/core';
 import { router, useLocalSearchParams } from 'expo-router';
-import { useEffect } from 'react';
+import { useEffect, useMemo } from 'react';
 import { Text, View } from 'react-native';
 import { Button, Labelled, Notice, Figure, Read, Sheet, Soft, Title } from '../design';
 import { clock, minutes } from '../design/format';
@@ -9,49 +9,103 @@ import { Curves } from '../forecast';
 import { spanOfMinutes } from '../forecast/words';
 import { Column, useWide, WhenHere } from '../layout';
 import { Moon, moonInWords } from '../moon';
+import { differences } from '../outgoing/differences';
+import { useWaiting } from '../outgoing/useWaiting';
+import { keepMine, staleOf } from '../outgoing/writes';
 import { useBakeQuery } from '../store/api';
 import { withKeeping } from '../store/device';
 import { useKitchenBook } from '../store/kitchen';
 import { useAppDispatch, useAppSelector } from '../store/store';
 import { useTemperature } from '../store/useTemperature';
-import { mineKept, noted, putAway, taken, type LocalBake } from './bakes';
-import { Noted, ReadingForm, ResultForm, WobbleForm } from './Notes';
+import { putAway, type LocalBake } from './bakes';
+import { notedOf } from './noted';
+import { NotedList, ReadingForm, ResultForm, WobbleForm } from './Notes';
 import { foreseenCentreC, foreseenMoon, nextToDo, standingOf } from './progress';
 import { useNow } from './useNow';
+import { changeBake, noteOf, takeBack, takeTheBooks, takeUp } from './writing';
 
 /** How the sending of what was noted stands. */
-function SendState({ id, bake }: { readonly id: string; readonly bake: LocalBake }) {
+function SendState({ id, data }: { readonly id: string; readonly data: BakeData }) {
   const dispatch = useAppDispatch();
   const refuses = useAppSelector((state) => state.device.refuses);
-  if (bake.stale) {
-    const { stale } = bake;
+  const { waiting, away } = useWaiting(id);
+  const refused = waiting.find((write) => write.refused);
+  const stale = refused && staleOf(refused);
+  if (stale) {
+    const rows = differences(data, stale.data);
     return (
       <Notice
         kind="danger"
         testID="stale"
         actions={
           <>
-            <Button label="Keep mine" weight="main" onPress={() => dispatch(mineKept(id))} />
-            <Button label="Take the book’s" onPress={() => dispatch(putAway(id))} />
+            <View className="w-full">
+              {rows.map(({ what, mine, theirs }) => (
+                <Read key={what}>{`${what}: here ${mine}, in the book ${theirs}`}</Read>
+              ))}
+            </View>
+            <Button label="Keep mine" weight="main" onPress={() => dispatch(keepMine(id))} />
+            <Button label="Take the book’s" onPress={() => dispatch(takeTheBooks(id))} />
           </>
         }
       >
-        {`This bake was changed elsewhere. Here: ${bake.data.readings.length} readings, ${bake.data.wobbles.length} wobble checks. In the book: ${stale.data.readings.length} readings, ${stale.data.wobbles.length} wobble checks.`}
+        This bake was changed elsewhere meanwhile. Choose which to keep; readings and wobble checks
+        of both are kept.
       </Notice>
     );
   }
-  if (bake.refused) {
+  if (refused?.refused) {
+    return (
+      <Notice
+        kind="danger"
+        testID="unsent"
+        actions={<Button label="Try again" onPress={() => dispatch(keepMine(id))} />}
+      >
+        {withKeeping(refused.refused.message, refuses)}
+      </Notice>
+    );
+  }
+  if (waiting.length > 0 && away) {
     return (
       <Notice kind="danger" testID="unsent">
-        {withKeeping(bake.refused.message, refuses)}
+        {withKeeping(away.message, refuses)}
       </Notice>
     );
   }
-  return <Soft testID="bake-kept">{bake.unsent ? 'Writing it down' : 'Written in the book'}</Soft>;
+  return (
+    <Soft testID="bake-kept">{waiting.length > 0 ? 'Writing it down' : 'Written in the book'}</Soft>
+  );
 }
 
 const curve = (data: BakeData, column: 1 | 2 | 3) =>
   data.foreseen.curve.map((point) => [point[0], point[column]] as const);
+
+/** A bake that was put away, and the way back. */
+function AwayBake({ id, data }: { readonly id: string; readonly data: BakeData }) {
+  const dispatch = useAppDispatch();
+  return (
+    <Column>
+      <Title>{data.formulaName}</Title>
+      <Notice
+        kind="hint"
+        testID="bake-away"
+        actions={
+          <>
+            <Button
+              label="Bring it back"
+              testID="bring-back"
+              onPress={() => dispatch(changeBake(id, { archived: false }))}
+            />
+            <Button label="To the log" onPress={() => router.navigate('/log')} />
+          </>
+        }
+      >
+        This bake was put away: it is not in the log, and its clock is not shown.
+      </Notice>
+      <SendState id={id} data={data} />
+    </Column>
+  );
+}
 
 function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBake }) {
   const dispatch = useAppDispatch();
@@ -59,12 +113,15 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
   const temperature = useTemperature();
   const { degrees, unit } = temperature;
   const { data } = bake;
+  const entries = useAppSelector((state) => state.noted);
+  const noted = useMemo(() => notedOf(entries, id), [entries, id]);
+  const waits = useWaiting(id).waiting.length > 0;
   const inOven = data.pulledAt === null;
   const now = useNow(inOven || data.result === null);
   const standing = standingOf(data, now);
   const { moon, wobbleMm } = foreseenMoon(data, standing.elapsedS);
   const toDo = nextToDo(data, now, (celsius) => `${degrees(celsius)} ${unit}`);
-  const note = (change: Partial<BakeData>) => dispatch(noted({ id, change }));
+  const note = (change: Partial<BakeData>) => dispatch(changeBake(id, change));
   const { window, setC, curdleC, pullS } = data.foreseen;
   const caption = wobbleMm > 5 ? `${Math.round(wobbleMm / 5) / 2} cm` : undefined;
   const degreesIn = {
@@ -144,20 +201,37 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
           ) : null}
         </View>
       )}
-      <SendState id={id} bake={bake} />
+      <SendState id={id} data={data} />
     </Sheet>
+  );
+  const stray = (
+    <View className="self-start">
+      <Button
+        label="It was begun by mistake: put it away"
+        weight="quiet"
+        testID="put-away"
+        onPress={() => note({ archived: true })}
+      />
+    </View>
   );
   const forms = (
     <>
-      <ReadingForm data={data} atS={standing.elapsedS} onNote={note} degreesIn={degreesIn} />
-      <WobbleForm data={data} atS={standing.elapsedS} onNote={note} />
+      <ReadingForm
+        atS={standing.elapsedS}
+        onReading={(entry) => dispatch(noteOf(id, { kind: 'readings', entry }))}
+        degreesIn={degreesIn}
+      />
+      <WobbleForm
+        atS={standing.elapsedS}
+        onWobble={(entry) => dispatch(noteOf(id, { kind: 'wobbles', entry }))}
+      />
       {inOven ? null : <ResultForm data={data} onNote={note} />}
       {inOven ? null : (
         <Button
           label="Into the log"
           weight="main"
           className="min-h-14"
-          disabled={bake.unsent || bake.stale !== null}
+          disabled={waits}
           testID="into-log"
           onPress={() => {
             router.replace(`/log/${id}`);
@@ -169,7 +243,12 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
   );
   const history = (
     <Sheet title="So far">
-      <Noted data={data} onNote={note} degrees={degrees} unit={unit} />
+      <NotedList
+        noted={noted}
+        onTakeBack={(kind, entryId) => dispatch(takeBack(id, kind, entryId))}
+        degrees={degrees}
+        unit={unit}
+      />
       <Curves
         rim={curve(data, 1)}
         halfRadius={curve(data, 2)}
@@ -180,13 +259,14 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
           window ? [window.earliest.timeS, window.best.timeS, window.latest.timeS] : undefined
         }
         pullS={pullS}
-        readings={data.readings
+        readings={noted.readings
           .filter((each) => each.place === 'centre')
           .map((each) => [each.atS, each.celsius] as const)}
         pulledS={data.pulledAt === null ? undefined : standing.elapsedS}
         {...(inOven ? { nowS: standing.elapsedS } : {})}
         label="Foreseen temperatures with what was read"
       />
+      {stray}
     </Sheet>
   );
   if (wide) {
@@ -223,7 +303,7 @@ function TakeUp({
 }) {
   const dispatch = useAppDispatch();
   useEffect(() => {
-    dispatch(taken({ kitchenId, stored }));
+    dispatch(takeUp(kitchenId, stored));
   }, [dispatch, kitchenId, stored]);
   return null;
 }
@@ -250,6 +330,7 @@ export function BakeScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const bake = useAppSelector((state) => state.bakes[id]);
   const loading = useKitchenBook();
+  if (bake?.data.archived) return <AwayBake id={id} data={bake.data} />;
   if (bake) return <RunningBake id={id} bake={bake} />;
   return (
     <WhenHere loading={loading}>

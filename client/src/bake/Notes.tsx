@@ -6,6 +6,9 @@ import {
   readingSchema,
   wobbleCheckSchema,
   type BakeData,
+  type Noted,
+  type Reading,
+  type WobbleCheck,
 } from '@hollow-moon/contract';
 import { useState } from 'react';
 import { Text, View } from 'react-native';
@@ -29,14 +32,12 @@ type PlaceName = keyof typeof PLACE_NAMES;
 
 /** A probe reading, timed by the tap. */
 export function ReadingForm({
-  data,
   atS,
-  onNote,
+  onReading,
   degreesIn,
 }: {
-  readonly data: BakeData;
   readonly atS: number;
-  readonly onNote: Note;
+  readonly onReading: (reading: Reading) => void;
   readonly degreesIn: { readonly unit: string; readonly toCelsius: (value: number) => number };
 }) {
   const [value, setValue] = useState(Number.NaN);
@@ -56,7 +57,7 @@ export function ReadingForm({
       return;
     }
     setProblem(undefined);
-    onNote({ readings: [...data.readings, checked.data] });
+    onReading(checked.data);
     setValue(Number.NaN);
     setRound(round + 1);
   };
@@ -99,13 +100,11 @@ export function ReadingForm({
 
 /** How wide the middle moves and how. */
 export function WobbleForm({
-  data,
   atS,
-  onNote,
+  onWobble,
 }: {
-  readonly data: BakeData;
   readonly atS: number;
-  readonly onNote: Note;
+  readonly onWobble: (wobble: WobbleCheck) => void;
 }) {
   const [cm, setCm] = useState(Number.NaN);
   const [round, setRound] = useState(0);
@@ -119,7 +118,7 @@ export function WobbleForm({
       return;
     }
     setProblem(undefined);
-    onNote({ wobbles: [...data.wobbles, checked.data] });
+    onWobble(checked.data);
     setCm(Number.NaN);
     setRound(round + 1);
   };
@@ -196,29 +195,29 @@ export function ResultForm({ data, onNote }: { readonly data: BakeData; readonly
 }
 
 /** What was noted, each to be taken back. */
-export function Noted({
-  data,
-  onNote,
+export function NotedList({
+  noted,
+  onTakeBack,
   degrees,
   unit,
 }: {
-  readonly data: BakeData;
-  readonly onNote: Note;
+  readonly noted: Noted;
+  readonly onTakeBack: (kind: keyof Noted, entryId: string) => void;
   readonly degrees: (celsius: number) => string;
   readonly unit: string;
 }) {
   const rows = [
-    ...data.readings.map((reading) => ({
+    ...noted.readings.map((reading) => ({
       id: reading.id,
       atS: reading.atS,
       text: `${PLACE_NAMES[reading.place]} ${degrees(reading.celsius)} ${unit}`,
-      remove: () => onNote({ readings: data.readings.filter((each) => each.id !== reading.id) }),
+      remove: () => onTakeBack('readings', reading.id),
     })),
-    ...data.wobbles.map((wobble) => ({
+    ...noted.wobbles.map((wobble) => ({
       id: wobble.id,
       atS: wobble.atS,
       text: `Wobble ${Math.round(wobble.diameterMm / 5) / 2} cm, ${wobble.motion}`,
-      remove: () => onNote({ wobbles: data.wobbles.filter((each) => each.id !== wobble.id) }),
+      remove: () => onTakeBack('wobbles', wobble.id),
     })),
   ].sort((a, b) => a.atS - b.atS);
   if (rows.length === 0)

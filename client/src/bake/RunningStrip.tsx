@@ -12,7 +12,7 @@ export function RunningStrip() {
   const bakes = useAppSelector((state) => state.bakes);
   const path = usePathname();
   const running = Object.entries(bakes).filter(
-    ([id, bake]) => bake.data.pulledAt === null && path !== `/bake/${id}`,
+    ([id, bake]) => bake.data.pulledAt === null && !bake.data.archived && path !== `/bake/${id}`,
   );
   const now = useNow(running.length > 0);
   if (running.length === 0) return null;

@@ -13,7 +13,7 @@ export interface Standing {
 }
 
 /** Seconds from the start of a bake to a time in ms. */
-export const secondsInto = (data: BakeData, nowMs: number): number =>
+export const secondsInto = (data: Pick<BakeData, 'startedAt'>, nowMs: number): number =>
   Math.max(0, (nowMs - Date.parse(data.startedAt)) / 1000);
 
 const inMinutes = (seconds: number): string => {

@@ -1,5 +1,5 @@
 import type { FormulaData, Tried } from '@hollow-moon/contract';
-import { memo, useCallback, useEffect, useRef } from 'react';
+import { memo, useCallback, type Dispatch, type SetStateAction } from 'react';
 import {
   OVEN_KIND_NAMES,
   OVEN_KINDS,
@@ -10,9 +10,10 @@ import {
 } from '@hollow-moon/core';
 import { View } from 'react-native';
 import { Choice, NumberField, Picker, Range, Sheet, Soft } from '../design';
-import type { KitchenBook } from '../store/kitchen';
+import { optionsOf, type KitchenBook } from '../store/kitchen';
 import { BathChoice } from './BathChoice';
 import { useTemperature } from '../store/useTemperature';
+import type { Edit } from '../store/edits';
 
 /** Sliders run where custards are baked; a figure outside is typed. */
 const OVEN_SLIDER_C = { least: 80, most: 230 } as const;
@@ -39,10 +40,7 @@ const OvenChoice = memo(function OvenChoice({
         label="Oven"
         testID="oven-picker"
         value={ovenId ?? ''}
-        options={[
-          { value: '', label: 'Choose an oven' },
-          ...ovens.map(({ id, data: { name } }) => ({ value: id, label: name })),
-        ]}
+        options={[{ value: '', label: 'Choose an oven' }, ...optionsOf(ovens, ovenId)]}
         onChange={(value) => onOven(value === '' ? null : value)}
       />
       <Choice label="Used as" options={MODES} value={mode} onChange={onMode} />
@@ -63,8 +61,8 @@ export const Conditions = memo(function Conditions({
   readonly data: FormulaData;
   readonly book: KitchenBook;
   readonly tried: Tried;
-  readonly onTried: (tried: Tried) => void;
-  readonly onEdit: (field: string, data: FormulaData) => void;
+  readonly onTried: Dispatch<SetStateAction<Tried>>;
+  readonly onEdit: Edit;
   readonly problem: Problem | undefined;
   readonly bath: BathForecast | undefined;
 }) {
@@ -72,37 +70,32 @@ export const Conditions = memo(function Conditions({
   const problemAt = (path: string) => (problem?.path === path ? problem.message : undefined);
   const oven = book.ovens.find((each) => each.id === data.ovenId)?.data;
   const offset = oven?.offsetK ?? 0;
-  // Read when it is chosen, so that the choices are not drawn again as a slider moves.
-  const latest = useRef({ data, tried });
-  useEffect(() => {
-    latest.current = { data, tried };
-  }, [data, tried]);
   const chooseOven = useCallback(
     (ovenId: string | null) => {
-      onTried({ ...latest.current.tried, mode: undefined });
-      onEdit('ovenId', { ...latest.current.data, ovenId });
+      onTried((before) => ({ ...before, mode: undefined }));
+      onEdit('ovenId', (data) => ({ ...data, ovenId }));
     },
     [onEdit, onTried],
   );
   const chooseMode = useCallback(
-    (mode: OvenKind) => onTried({ ...latest.current.tried, mode }),
+    (mode: OvenKind) => onTried((before) => ({ ...before, mode })),
     [onTried],
   );
   const chooseSet = useCallback(
-    (setC: number) => onEdit('setC', { ...latest.current.data, setC }),
+    (setC: number) => onEdit('setC', (data) => ({ ...data, setC })),
     [onEdit],
   );
   const chooseStart = useCallback(
-    (fillingStartC: number) => onEdit('fillingStartC', { ...latest.current.data, fillingStartC }),
+    (fillingStartC: number) => onEdit('fillingStartC', (data) => ({ ...data, fillingStartC })),
     [onEdit],
   );
   const vessel = book.vessels.find((each) => each.id === data.vesselId)?.data;
   const chooseBath = useCallback(
-    (bath: FormulaData['bath']) => onEdit('bath', { ...latest.current.data, bath }),
+    (bath: FormulaData['bath']) => onEdit('bath', (data) => ({ ...data, bath })),
     [onEdit],
   );
   const chooseAltitude = useCallback(
-    (altitudeM: number) => onTried({ ...latest.current.tried, altitudeM }),
+    (altitudeM: number) => onTried((before) => ({ ...before, altitudeM })),
     [onTried],
   );
   return (

@@ -32,12 +32,13 @@ import type { Outlook } from './useOutlook';
 import { WindowTable } from './WindowTable';
 import { heldInWords, layerInWords, sentence, waterInWords } from './words';
 import { WorkingNote } from './WorkingNote';
+import type { Edit } from '../store/edits';
 
 interface PanelProps {
   readonly data: FormulaData;
   readonly book: KitchenBook;
   readonly outlook: Outlook;
-  readonly onEdit: (field: string, data: FormulaData) => void;
+  readonly onEdit: Edit;
   /** Controls, instrument and curves side by side. */
   readonly wide?: boolean;
 }
@@ -204,10 +205,8 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
     return made && !made.ok ? made.problem.message : '';
   }, []);
   const use = useCallback(
-    (change: Partial<OvenUse>) => {
-      const { data } = latest.current;
-      onEdit('ovenUse', { ...data, ovenUse: { ...data.ovenUse, ...change } });
-    },
+    (change: Partial<OvenUse>) =>
+      onEdit('ovenUse', (data) => ({ ...data, ovenUse: { ...data.ovenUse, ...change } })),
     [onEdit],
   );
   if (!bakes) return <NoForecast data={data} book={book} outlook={outlook} />;

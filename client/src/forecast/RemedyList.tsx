@@ -5,6 +5,7 @@ import { Button, Read, Soft } from '../design';
 import { useJob } from '../jobs';
 import { useTemperature } from '../store/useTemperature';
 import { remedied, remedyInWords, remedyOpens } from './remedy';
+import type { Edit } from '../store/edits';
 
 /** What would open a window, the smallest change of each kind, each a tap away. */
 export function RemedyList({
@@ -14,7 +15,7 @@ export function RemedyList({
 }: {
   readonly data: FormulaData;
   readonly plan: ForecastPlan;
-  readonly onEdit: (field: string, data: FormulaData) => void;
+  readonly onEdit: Edit;
 }) {
   const temperature = useTemperature();
   const { answer, settled, broke } = useJob('remedies', { plan });
@@ -44,7 +45,9 @@ export function RemedyList({
           <Button
             label="Do it"
             testID={`remedy-${remedy.change.kind}`}
-            onPress={() => onEdit(`remedy/${remedy.change.kind}`, remedied(data, remedy.change))}
+            onPress={() =>
+              onEdit(`remedy/${remedy.change.kind}`, (data) => remedied(data, remedy.change))
+            }
           />
         </View>
       ))}

@@ -1,11 +1,8 @@
 import type { Forecast, ForecastPlan, Problem } from '@hollow-moon/core';
 import { startTransition, useCallback, useEffect, useRef, useState } from 'react';
+import { pool, type Priority } from '../jobs';
 import { createLive, type Live } from './live';
-import { createForecastService, type ForecastService } from './service';
-import { createForecastWorker } from './worker';
-
-let shared: ForecastService | undefined;
-const service = (): ForecastService => (shared ??= createForecastService(createForecastWorker));
+import { requestForecast } from './request';
 
 /** Past this a forecast counts as slow, ms: only then is its progress worth a line on the screen. */
 const SLOW_MS = 600;
@@ -44,8 +41,15 @@ interface Answer {
   readonly problem: Problem | undefined;
 }
 
-/** The forecast of a plan, computed beside the screen. `slot` names who asks; `undefined` asks nothing. */
-export function useForecast(slot: string, plan: ForecastPlan | undefined): ForecastState {
+/**
+ * The forecast of a plan, computed beside the screen; `undefined` asks nothing. `slot` names who asks, `priority` how
+ * soon it is wanted.
+ */
+export function useForecast(
+  slot: string,
+  plan: ForecastPlan | undefined,
+  priority: Priority,
+): ForecastState {
   const [answer, setAnswer] = useState<Answer>({
     key: undefined,
     plan: undefined,
@@ -67,9 +71,10 @@ export function useForecast(slot: string, plan: ForecastPlan | undefined): Forec
     const plan = JSON.parse(key) as ForecastPlan;
     let settled = false;
     const ask = (draft: boolean) => {
-      withdraw.current = service().request(slot, {
+      withdraw.current = requestForecast(pool(), slot, {
         plan,
         draft,
+        priority,
         onProgress: (share) => {
           if (wanted && Date.now() - began > SLOW_MS) setProgress({ key, share });
         },
@@ -99,21 +104,22 @@ export function useForecast(slot: string, plan: ForecastPlan | undefined): Forec
       wanted = false;
       clearTimeout(rest);
     };
-  }, [asked, key, live, slot]);
+  }, [asked, key, live, priority, slot]);
   const cancel = useCallback(() => {
     withdraw.current();
     setCancelled(key);
   }, [key]);
   const ahead = useCallback(
     (plan: ForecastPlan) => {
-      service().request(slot, {
+      requestForecast(pool(), slot, {
         plan,
         draft: begun.current,
+        priority,
         onProgress: () => undefined,
         onDone: () => undefined,
       });
     },
-    [slot],
+    [priority, slot],
   );
   const again = useCallback(() => setCancelled(undefined), []);
   return {

@@ -7,6 +7,7 @@ import {
   type ForecastPlan,
   type PartVerdict,
 } from '@hollow-moon/core';
+import type { Priority } from '../jobs';
 import { useMemo, useState, type Dispatch, type SetStateAction } from 'react';
 import type { KitchenBook } from '../store/kitchen';
 import { planFor } from './plan';
@@ -29,7 +30,12 @@ export interface Outlook extends ForecastState {
  * Keeps the outlook of a formula up to date; one for all the places of a screen that show it. `slot`
  * names who asks: each has one forecast waiting at the most.
  */
-export function useOutlook(data: FormulaData, book: KitchenBook, slot: string): Outlook {
+export function useOutlook(
+  data: FormulaData,
+  book: KitchenBook,
+  slot: string,
+  priority: Priority,
+): Outlook {
   const [tried, setTried] = useState<Tried>({});
   const { lines, family, shell } = data;
   const { find } = book;
@@ -41,7 +47,7 @@ export function useOutlook(data: FormulaData, book: KitchenBook, slot: string): 
   const wish = planFor(data, book, tried);
   const bakes = useMemo(() => bakesOf(judged, family, shell), [judged, family, shell]);
   const plan = bakes && 'plan' in wish ? wish.plan : undefined;
-  const state = useForecast(slot, plan);
+  const state = useForecast(slot, plan, priority);
   return {
     ...state,
     // A forecast of an earlier plan says nothing about one that cannot be made.

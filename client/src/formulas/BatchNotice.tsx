@@ -2,6 +2,7 @@ import type { FormulaData } from '@hollow-moon/contract';
 import type { Level } from '@hollow-moon/core';
 import { Button, Notice } from '../design';
 import { batchInWords, scaledToTins, withWhatThereIs } from './batch';
+import type { Edit } from '../store/edits';
 
 /** What a batch that does not fill its tins, or overflows them, comes to; and the two ways out, one tap each. */
 export function BatchNotice({
@@ -11,7 +12,7 @@ export function BatchNotice({
 }: {
   readonly data: FormulaData;
   readonly level: Level;
-  readonly onEdit: (field: string, data: FormulaData) => void;
+  readonly onEdit: Edit;
 }) {
   const says = batchInWords(level, data.vesselCount);
   if (!says) return null;
@@ -24,12 +25,12 @@ export function BatchNotice({
           <Button
             label="Scale to the tins"
             weight={level.overflowG > 0 ? 'main' : 'plain'}
-            onPress={() => onEdit('scale', scaledToTins(data, level))}
+            onPress={() => onEdit('scale', (data) => scaledToTins(data, level))}
           />
           {level.overflowG > 0 ? null : (
             <Button
               label="Use what I have"
-              onPress={() => onEdit('headspaceMm', withWhatThereIs(data, level))}
+              onPress={() => onEdit('headspaceMm', (data) => withWhatThereIs(data, level))}
             />
           )}
         </>

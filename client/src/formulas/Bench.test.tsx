@@ -4,7 +4,7 @@ import { Provider } from 'react-redux';
 import { createStore } from '../store/store';
 import { book, storedTart, tart, TART_ID } from '../testing/book';
 import { Bench, SaveBar, saveBarOf } from './Bench';
-import { edited } from './drafts';
+import { editFormula } from './drafts';
 import { useFormulaDraft } from './useFormulaDraft';
 
 function Place() {
@@ -20,7 +20,7 @@ function Place() {
 const open = (data = tart) => {
   const store = createStore();
   if (data !== tart) {
-    store.dispatch(edited({ id: TART_ID, field: 'test', data, from: storedTart }));
+    store.dispatch(editFormula(TART_ID, 'test', () => data, storedTart));
   }
   render(
     <Provider store={store}>

@@ -86,12 +86,12 @@ export const SaveBar = memo(function SaveBar({
 });
 
 /** What the save bar shows of a formula on the bench. */
-export const saveBarOf = ({ draft, saving, undo, redo, sayWhy, save }: FormulaDraft) => ({
+export const saveBarOf = ({ draft, saving, refused, undo, redo, sayWhy, save }: FormulaDraft) => ({
   canUndo: (draft?.past.length ?? 0) > 0,
   canRedo: (draft?.future.length ?? 0) > 0,
   changed: draft !== undefined,
   saving,
-  refused: draft?.refused?.message,
+  refused: refused?.message,
   why: draft && draft.version > 0 ? draft.why : undefined,
   onWhy: sayWhy,
   onUndo: undo,
@@ -111,14 +111,13 @@ export const Bench = memo(function Bench({
   readonly book: KitchenBook;
   readonly bench: FormulaDraft;
 }) {
-  const { edit, draft } = bench;
+  const { edit, draft, refused } = bench;
   const [pasting, setPasting] = useState(false);
   const grade = book.kitchen.data.eggGrade;
   const inKitchen = useBuild(data, book);
   const { build } = inKitchen;
   const analysis = build.filling;
   const verdict = judgePart(analysis, data.family, data.shell);
-  const refused = draft?.refused;
   const problemAt = (path: string): string | undefined =>
     build.problems.find((problem) => problem.path === path)?.message ??
     (refused?.issues ?? (refused ? [refused] : [])).find((each) => each.path === `data.${path}`)
@@ -132,7 +131,7 @@ export const Bench = memo(function Bench({
           label="Name"
           testID="formula-name"
           value={data.name}
-          onChange={(name) => edit('name', { ...data, name })}
+          onChange={(name) => edit('name', (data) => ({ ...data, name }))}
           problem={problemAt('name')}
         />
         <Picker
@@ -140,13 +139,11 @@ export const Bench = memo(function Bench({
           testID="kind-picker"
           value={data.family}
           options={PART_KINDS.map((value) => ({ value, label: PART_NAMES[value] }))}
-          onChange={(family) => edit('family', { ...data, family: family as PartKind })}
+          onChange={(family) => edit('family', (data) => ({ ...data, family: family as PartKind }))}
         />
       </Sheet>
       <VerdictSheet verdict={verdict} />
-      {pasting ? (
-        <PasteSheet data={data} book={book} onEdit={edit} onClose={() => setPasting(false)} />
-      ) : null}
+      {pasting ? <PasteSheet book={book} onEdit={edit} onClose={() => setPasting(false)} /> : null}
       <Sheet
         title="The list"
         aside={
@@ -156,21 +153,24 @@ export const Bench = memo(function Bench({
               label="Add a line"
               icon={icons.add}
               onPress={() =>
-                edit(`add/${data.lines.length}`, { ...data, lines: [...data.lines, newLine()] })
+                edit(`add/${data.lines.length}`, (data) => ({
+                  ...data,
+                  lines: [...data.lines, newLine()],
+                }))
               }
             />
           </View>
         }
       >
         {data.lines.length === 0 && empty ? <Soft>{empty.message}</Soft> : null}
-        <LineList data={data} analysis={analysis} book={book} problemAt={problemAt} onEdit={edit} />
+        <LineList analysis={analysis} book={book} problemAt={problemAt} onEdit={edit} />
         <QuickLine
           book={book}
           onLines={(lines) =>
-            edit(`quick/${data.lines.length}`, {
+            edit(`quick/${data.lines.length}`, (data) => ({
               ...data,
               lines: [...data.lines, ...lines] as FormulaData['lines'],
-            })
+            }))
           }
           testID="quick"
         />
@@ -199,7 +199,7 @@ export const Bench = memo(function Bench({
           label="What the next cook should know"
           value={data.note}
           lines={3}
-          onChange={(note) => edit('note', { ...data, note })}
+          onChange={(note) => edit('note', (data) => ({ ...data, note }))}
           problem={problemAt('note')}
         />
       </Sheet>

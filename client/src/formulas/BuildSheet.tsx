@@ -6,6 +6,7 @@ import type { KitchenBook } from '../store/kitchen';
 import { BuildDrawing } from './BuildDrawing';
 import { PartEditor } from './PartEditor';
 import type { BuildInKitchen } from './useBuild';
+import type { Edit } from '../store/edits';
 
 const newPart = (shelled: boolean): FormulaData['parts'][number] => ({
   id: uuid(),
@@ -33,7 +34,7 @@ export function BuildSheet({
   readonly book: KitchenBook;
   readonly ownId: string;
   readonly problemAt: (path: string) => string | undefined;
-  readonly onEdit: (field: string, data: FormulaData) => void;
+  readonly onEdit: Edit;
 }) {
   const { build, fit, vessel } = inKitchen;
   const circle = build.problems.find(({ code }) => code === 'part-circular');
@@ -47,10 +48,10 @@ export function BuildSheet({
           icon={icons.add}
           testID="add-part"
           onPress={() =>
-            onEdit(`part/${data.parts.length}`, {
+            onEdit(`part/${data.parts.length}`, (data) => ({
               ...data,
               parts: [...data.parts, newPart(shelled)],
-            })
+            }))
           }
         />
       }

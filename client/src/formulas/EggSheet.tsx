@@ -21,6 +21,7 @@ import { Button, Choice, NumberField, Read, Sheet, Soft } from '../design';
 import { grams, percent } from '../design/format';
 import { FIRMNESS_WORDS } from '../forecast/words';
 import { useTemperature } from '../store/useTemperature';
+import type { Edit } from '../store/edits';
 
 const counted = (count: number, one: string, many: string): string[] =>
   count === 0 ? [] : [`${count} ${count === 1 ? one : many}`];
@@ -129,7 +130,7 @@ export function EggSheet({
   readonly analysis: Analysis;
   readonly grade: EggGrade;
   readonly find: FindIngredient;
-  readonly onEdit: (field: string, data: FormulaData) => void;
+  readonly onEdit: Edit;
 }) {
   const now = wantedEgg(analysis, grade);
   const hasG = now.yolkG + now.whiteG;
@@ -180,7 +181,9 @@ export function EggSheet({
           analysis={analysis}
           grade={grade}
           find={find}
-          onUse={() => onEdit('eggs', { ...data, lines: withMakeUp(data.lines, makeUp, uuid) })}
+          onUse={() =>
+            onEdit('eggs', (data) => ({ ...data, lines: withMakeUp(data.lines, makeUp, uuid) }))
+          }
         />
       ))}
       <Soft>{`Of all whole numbers of ${grade} eggs, yolks and whites these are the best.`}</Soft>

@@ -11,7 +11,7 @@ import { Moon, moonInWords } from '../moon';
 import type { KitchenBook } from '../store/kitchen';
 import { useAppDispatch, useAppSelector } from '../store/store';
 import { useTemperature } from '../store/useTemperature';
-import { edited } from './drafts';
+import { newBegun } from './drafts';
 import { emptyFormula } from './newFormula';
 
 /** What stands in the list for one formula: its moon at the best pull and its verdict in a line. */
@@ -28,7 +28,7 @@ const FormulaRow = memo(function FormulaRow({
   readonly here: boolean;
   readonly book: KitchenBook;
 }) {
-  const outlook = useOutlook(data, book, `list/${id}`);
+  const outlook = useOutlook(data, book, `list/${id}`, 'list');
   const verdict = outlookInShort({ ...outlook, temperature: useTemperature() });
   const moon = moonAtPull(outlook.forecast);
   const vessel = book.vessels.find((each) => each.id === data.vesselId);
@@ -124,7 +124,7 @@ export const FormulaList = memo(function FormulaList({
   const [away, setAway] = useState(false);
   const begin = () => {
     const id = uuid();
-    dispatch(edited({ id, field: 'new', data: emptyFormula() }));
+    dispatch(newBegun({ id, data: emptyFormula() }));
     router.navigate(`/formulas/${id}`);
   };
   const stored: readonly StoredFormula[] = book.formulas;

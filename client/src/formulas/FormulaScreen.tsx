@@ -4,16 +4,16 @@ import { router, useLocalSearchParams } from 'expo-router';
 import { memo, useCallback, useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
-import { begun } from '../bake/bakes';
+import { beginBake } from '../bake/writing';
 import { Button, Choice, Notice, Soft, Title } from '../design';
 import { ForecastPanel, OutlookBar, outlookInShort, planFor, useOutlook } from '../forecast';
 import { Column, useWide, WhenHere } from '../layout';
 import { ShellPanel } from '../shell';
+import type { Edit } from '../store/edits';
 import { useKitchenBook, type KitchenBook } from '../store/kitchen';
 import { useAppDispatch } from '../store/store';
 import { useTemperature } from '../store/useTemperature';
 import { Bench, SaveBar, saveBarOf } from './Bench';
-import { mineKept } from './drafts';
 import { FormulaList } from './FormulaList';
 import { StaleNotice } from './StaleNotice';
 import { useFormulaDraft, type FormulaDraft } from './useFormulaDraft';
@@ -92,7 +92,7 @@ function Workplace({
   // A formula whose shell is taken away has no side for it.
   const side = wished === 'shell' && !hasShell ? 'forecast' : wished;
   const [breadth, setBreadth] = useState<Breadth>('bench');
-  const outlook = useOutlook(data, book, 'bench');
+  const outlook = useOutlook(data, book, 'bench', 'now');
   const temperature = useTemperature();
   const { edit, draft } = bench;
   // Read when it is pressed, so that the bar below is not drawn again for each letter typed.
@@ -114,31 +114,26 @@ function Workplace({
       if (!vessel || !oven || !stored || !plan) return;
       const bakeId = uuid();
       dispatch(
-        begun({
-          id: bakeId,
-          kitchenId: book.kitchen.id,
-          data: {
-            formulaId: id,
-            vesselId: vessel.id,
-            ovenId: oven.id,
-            formulaName: data.name.trim() || 'Unnamed',
-            vesselName: vessel.data.name,
-            ovenName: oven.data.name,
-            vesselCount: data.vesselCount,
-            shell: data.shell,
-            setC: data.setC,
-            fillingStartC: data.fillingStartC,
-            surfaceMm: Math.round(forecast.field.fill.topRadiusM * 2000),
-            foreseen: foreseenFrom(forecast, data.ovenUse),
-            planned: { plan, formulaVersion: stored.version, modelVersion: MODEL_VERSION },
-            startedAt: new Date().toISOString(),
-            pulledAt: null,
-            readings: [],
-            wobbles: [],
-            result: null,
-            faults: [],
-            note: '',
-          },
+        beginBake(bakeId, book.kitchen.id, {
+          formulaId: id,
+          vesselId: vessel.id,
+          ovenId: oven.id,
+          formulaName: data.name.trim() || 'Unnamed',
+          vesselName: vessel.data.name,
+          ovenName: oven.data.name,
+          vesselCount: data.vesselCount,
+          shell: data.shell,
+          setC: data.setC,
+          fillingStartC: data.fillingStartC,
+          surfaceMm: Math.round(forecast.field.fill.topRadiusM * 2000),
+          foreseen: foreseenFrom(forecast, data.ovenUse),
+          planned: { plan, formulaVersion: stored.version, modelVersion: MODEL_VERSION },
+          startedAt: new Date().toISOString(),
+          pulledAt: null,
+          result: null,
+          faults: [],
+          note: '',
+          archived: false,
         }),
       );
       router.navigate(`/bake/${bakeId}`);
@@ -149,12 +144,14 @@ function Workplace({
     if (wanted.current && settled && outlook.forecast) bake(outlook.forecast);
   }, [bake, settled, outlook.forecast]);
   const { ahead, tried } = outlook;
-  const editAhead = useCallback(
-    (field: string, next: FormulaData) => {
-      const wish = planFor(next, book, tried);
-      if ('plan' in wish) ahead(wish.plan);
-      edit(field, next);
-    },
+  const editAhead = useCallback<Edit>(
+    (field, change) =>
+      edit(field, (data) => {
+        const next = change(data);
+        const wish = planFor(next, book, tried);
+        if ('plan' in wish) ahead(wish.plan);
+        return next;
+      }),
     [ahead, book, edit, tried],
   );
   const forecast = (broad = false) => (
@@ -173,14 +170,15 @@ function Workplace({
       onBake={bake}
     />
   );
-  const stale = draft?.stale ? (
-    <StaleNotice
-      mine={draft.data}
-      theirs={draft.stale}
-      onMine={() => dispatch(mineKept(id))}
-      onTheirs={bench.discard}
-    />
-  ) : null;
+  const stale =
+    draft && bench.stale ? (
+      <StaleNotice
+        mine={draft.data}
+        theirs={bench.stale.data as FormulaData}
+        onMine={bench.keepMine}
+        onTheirs={bench.discard}
+      />
+    ) : null;
   const list = <Bench id={id} data={data} book={book} bench={bench} />;
   const head = (
     <View className="gap-1">

@@ -1,4 +1,3 @@
-import type { FormulaData } from '@hollow-moon/contract';
 import {
   remarksOn,
   swapped,
@@ -29,8 +28,8 @@ import { grams } from '../design/format';
 import type { KitchenBook } from '../store/kitchen';
 import { withLine, withoutLine } from './drafts';
 import { unitName } from './unitName';
+import type { Edit } from '../store/edits';
 
-type Edit = (field: string, data: FormulaData) => void;
 type Measure = Pick<Line, 'ingredientId' | 'amount' | 'unit'> & {
   readonly vague?: Vague | undefined;
 };
@@ -209,7 +208,6 @@ function LineMore({
 
 /** One line of a list: ingredient, amount, unit, and what it weighs. */
 function LineEditor({
-  data,
   weighed,
   name,
   testID,
@@ -218,7 +216,6 @@ function LineEditor({
   book,
   onEdit,
 }: {
-  readonly data: FormulaData;
   readonly weighed: WeighedLine;
   readonly name: string;
   readonly testID: string;
@@ -230,7 +227,7 @@ function LineEditor({
   const { line } = weighed;
   const [more, setMore] = useState(false);
   const change = (field: string, next: Partial<Line>) =>
-    onEdit(`${line.id}/${field}`, withLine(data, line.id, next));
+    onEdit(`${line.id}/${field}`, (data) => withLine(data, line.id, next));
   const weight = weighed.grams === undefined ? '?' : grams(weighed.grams);
   const unit = unitName(line.unit, line.ingredientId);
   const aside = [
@@ -264,7 +261,7 @@ function LineEditor({
               icon={icons.remove}
               iconOnly
               weight="quiet"
-              onPress={() => onEdit(`${line.id}/remove`, withoutLine(data, line.id))}
+              onPress={() => onEdit(`${line.id}/remove`, (data) => withoutLine(data, line.id))}
             />
           </>
         }
@@ -297,14 +294,12 @@ function LineEditor({
 
 /** All the lines of one list, with a way to add one. */
 export function LineList({
-  data,
   analysis,
   book,
   prefix = '',
   problemAt,
   onEdit,
 }: {
-  readonly data: FormulaData;
   readonly analysis: Analysis;
   readonly book: KitchenBook;
   /** Tells the lists of several components apart. */
@@ -318,7 +313,6 @@ export function LineList({
       {analysis.lines.map((weighed, position) => (
         <LineEditor
           key={weighed.line.id}
-          data={data}
           weighed={weighed}
           name={`Line ${position + 1}`}
           testID={`${prefix}${position}`}

@@ -29,8 +29,8 @@ import { LineList } from './LineEditor';
 import { newLine } from './newFormula';
 import { QuickLine } from './QuickLine';
 import { JudgedBySign } from './VerdictSheet';
+import type { Edit } from '../store/edits';
 
-type Edit = (field: string, data: FormulaData) => void;
 type Part = FormulaData['parts'][number];
 
 const KINDS = PART_KINDS.map((value) => ({ value, label: PART_NAMES[value] }));
@@ -159,12 +159,12 @@ export function PartEditor({
   const { part, analysis, verdict } = built;
   const [open, setOpen] = useState(part.lines.length === 0 && part.formulaId === null);
   const change = (field: string, next: Partial<Part>) =>
-    onEdit(`${part.id}/${field}`, withPart(data, part.id, next));
+    onEdit(`${part.id}/${field}`, (data) => withPart(data, part.id, next));
   const move = (by: -1 | 1) => {
     const parts = [...data.parts];
     const [taken] = parts.splice(index, 1);
     parts.splice(index + by, 0, taken!);
-    onEdit(`${part.id}/move`, { ...data, parts });
+    onEdit(`${part.id}/move`, (data) => ({ ...data, parts }));
   };
   const warnings = verdict.kind === 'not-judged' ? [] : verdict.warnings;
   const at = (path: string) => problemAt(`parts.${index}.${path}`);
@@ -201,7 +201,6 @@ export function PartEditor({
           {part.formulaId === null ? (
             <>
               <LineList
-                data={data}
                 analysis={analysis}
                 book={book}
                 prefix={`${index}.`}
@@ -248,10 +247,10 @@ export function PartEditor({
               label="Take it off"
               icon={icons.remove}
               onPress={() =>
-                onEdit(`${part.id}/off`, {
+                onEdit(`${part.id}/off`, (data) => ({
                   ...data,
                   parts: data.parts.filter((each) => each.id !== part.id),
-                })
+                }))
               }
               testID={`part-off-${index}`}
             />

@@ -1,4 +1,4 @@
-import { fromAnyList, fromFormulaFile, type FormulaData } from '@hollow-moon/contract';
+import { fromAnyList, fromFormulaFile } from '@hollow-moon/contract';
 import {
   gramsPerUnit,
   LANGUAGE_NAMES,
@@ -29,6 +29,7 @@ import { grams } from '../design/format';
 import type { KitchenBook } from '../store/kitchen';
 import { goesOn, readingOf, withReadings, type Answer, type Reading } from './paste';
 import { unitName } from './unitName';
+import type { Edit } from '../store/edits';
 
 const LANGUAGE_OPTIONS = [
   { value: 'auto' as const, label: 'By its words' },
@@ -143,14 +144,12 @@ function ReadingRow({
 
 /** A whole list, typed or pasted as it is written, read line by line before it goes onto the bench. */
 export function PasteSheet({
-  data,
   book,
   onEdit,
   onClose,
 }: {
-  readonly data: FormulaData;
   readonly book: KitchenBook;
-  readonly onEdit: (field: string, data: FormulaData) => void;
+  readonly onEdit: Edit;
   readonly onClose: () => void;
 }) {
   const [text, setText] = useState('');
@@ -166,8 +165,7 @@ export function PasteSheet({
         return;
       }
       // Its own tin and oven stay: a file knows none of this kitchen's.
-      const { vesselId, ovenId } = data;
-      onEdit('file', { ...formula.value, vesselId, ovenId });
+      onEdit('file', ({ vesselId, ovenId }) => ({ ...formula.value, vesselId, ovenId }));
       onClose();
       return;
     }
@@ -254,7 +252,7 @@ export function PasteSheet({
           disabled={ready === 0}
           testID="paste-done"
           onPress={() => {
-            onEdit('paste', withReadings(data, readings));
+            onEdit('paste', (data) => withReadings(data, readings));
             onClose();
           }}
         />

@@ -15,8 +15,7 @@ import { money } from '../design/money';
 import type { KitchenBook } from '../store/kitchen';
 import { unitName } from './unitName';
 import type { BuildInKitchen } from './useBuild';
-
-type Edit = (field: string, data: FormulaData) => void;
+import type { Edit } from '../store/edits';
 
 /** Scaling to a count of portions, or to what is in hand. */
 function ScaleBy({
@@ -36,7 +35,7 @@ function ScaleBy({
   const line = lines.find((each) => each.id === lineId) ?? lines[0];
   const use = (at: 'portions' | 'hand', result: Result<FormulaData>) => {
     setProblem(result.ok ? undefined : { at, message: result.problem.message });
-    if (result.ok) onEdit(`scale-${at}`, result.value);
+    if (result.ok) onEdit(`scale-${at}`, () => result.value);
   };
   return (
     <>
@@ -113,7 +112,7 @@ export function ServeSheet({
         <NumberField
           label="Portions a tin"
           value={data.portionsEach}
-          onChange={(portionsEach) => onEdit('portionsEach', { ...data, portionsEach })}
+          onChange={(portionsEach) => onEdit('portionsEach', (data) => ({ ...data, portionsEach }))}
           className="w-32"
           testID="portions-each"
         />
@@ -121,7 +120,9 @@ export function ServeSheet({
           label="Stays in the bowl"
           unit="%"
           value={Number((data.lossShare * 100).toFixed(2))}
-          onChange={(percent) => onEdit('lossShare', { ...data, lossShare: percent / 100 })}
+          onChange={(percent) =>
+            onEdit('lossShare', (data) => ({ ...data, lossShare: percent / 100 }))
+          }
           problem={data.lossShare >= 0 && data.lossShare <= 0.3 ? undefined : 'From 0 to 30 %.'}
           className="w-36"
           testID="loss"

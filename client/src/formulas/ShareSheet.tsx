@@ -12,7 +12,8 @@ import { v4 as uuid } from 'uuid';
 import { Button, fileName, keepAsFile, openFile, Sheet, Soft } from '../design';
 import type { KitchenBook } from '../store/kitchen';
 import { useAppDispatch } from '../store/store';
-import { copyOf, edited } from './drafts';
+import { copyOf, newBegun } from './drafts';
+import type { Edit } from '../store/edits';
 
 const FORMATS = [
   { label: 'Hollow Moon file', ending: 'json', type: 'application/json', write: toFormulaFile },
@@ -34,12 +35,12 @@ export function ShareSheet({
   readonly book: KitchenBook;
   /** Whether there is something not kept yet. */
   readonly changed: boolean;
-  readonly onEdit: (field: string, data: FormulaData) => void;
+  readonly onEdit: Edit;
 }) {
   const dispatch = useAppDispatch();
   const copy = () => {
     const copyId = uuid();
-    dispatch(edited({ id: copyId, field: 'copy', data: copyOf(data) }));
+    dispatch(newBegun({ id: copyId, data: copyOf(data) }));
     router.navigate(`/formulas/${copyId}`);
   };
   const stored = book.formulas.some((each) => each.id === id);
@@ -83,7 +84,7 @@ export function ShareSheet({
         <Button label="Make a copy" onPress={copy} testID="copy" />
         <Button
           label={data.archived ? 'Bring it back' : 'Put it away'}
-          onPress={() => onEdit('archived', { ...data, archived: !data.archived })}
+          onPress={() => onEdit('archived', (data) => ({ ...data, archived: !data.archived }))}
           testID="archive"
         />
       </View>

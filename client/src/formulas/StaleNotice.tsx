@@ -1,4 +1,4 @@
-import type { FormulaData, StoredFormula } from '@hollow-moon/contract';
+import type { FormulaData } from '@hollow-moon/contract';
 import { findIngredient } from '@hollow-moon/core';
 import { View } from 'react-native';
 import { Button, Notice, Read, Sheet, Soft } from '../design';
@@ -25,11 +25,11 @@ export function StaleNotice({
   onTheirs,
 }: {
   readonly mine: FormulaData;
-  readonly theirs: StoredFormula;
+  readonly theirs: FormulaData;
   readonly onMine: () => void;
   readonly onTheirs: () => void;
 }) {
-  const [here, there] = [inLines(mine), inLines(theirs.data)];
+  const [here, there] = [inLines(mine), inLines(theirs)];
   const side = (title: string, own: string[], other: string[]) => (
     <View className="min-w-40 flex-1 gap-1">
       <Soft>{title}</Soft>

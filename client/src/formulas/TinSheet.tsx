@@ -36,10 +36,9 @@ import {
 import { centimetres, grams } from '../design/format';
 import { BatchNotice } from './BatchNotice';
 import { withLine } from './drafts';
-import type { KitchenBook } from '../store/kitchen';
+import { optionsOf, type KitchenBook } from '../store/kitchen';
 import type { BuildInKitchen } from './useBuild';
-
-type Edit = (field: string, data: FormulaData) => void;
+import type { Edit } from '../store/edits';
 
 /** What stands in the way of a fit, at its field. */
 function problemOf({ vessel, fit }: BuildInKitchen) {
@@ -78,8 +77,7 @@ function UnknownAmount({
           <Button
             label={`Take ${grams(wantsG)} g`}
             onPress={() =>
-              onEdit(
-                `${line.line.id}/amount`,
+              onEdit(`${line.line.id}/amount`, (data) =>
                 withLine(data, line.line.id, {
                   amount: Number(grams(wantsG)),
                   unit: 'g',
@@ -166,7 +164,7 @@ export function TinSheet({
   readonly onEdit: Edit;
 }) {
   const set = (field: keyof FormulaData) => (value: unknown) =>
-    onEdit(field, { ...data, [field]: value });
+    onEdit(field, (data) => ({ ...data, [field]: value }));
   const { build, vessel } = inKitchen;
   const analysis = build.filling;
   const found = problemOf(inKitchen);
@@ -185,10 +183,7 @@ export function TinSheet({
         testID="tin-picker"
         value={data.vesselId ?? ''}
         onChange={(value) => set('vesselId')(value === '' ? null : value)}
-        options={[
-          { value: '', label: 'Choose a tin' },
-          ...book.vessels.map(({ id, data: { name } }) => ({ value: id, label: name })),
-        ]}
+        options={[{ value: '', label: 'Choose a tin' }, ...optionsOf(book.vessels, data.vesselId)]}
       />
       {problemAt('vessel') ? <Soft>{problemAt('vessel') ?? ''}</Soft> : null}
       <View className="flex-row flex-wrap gap-3">

@@ -2,11 +2,12 @@ import type { FormulaData, FormulaVersion } from '@hollow-moon/contract';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button, Fold, PlaceLink, Picker, Read, Soft } from '../design';
-import { useBakesQuery, useVersionsQuery } from '../store/api';
+import { useLogInfiniteQuery, useVersionsQuery } from '../store/api';
 import type { KitchenBook } from '../store/kitchen';
 import { useTemperature } from '../store/useTemperature';
 import { RESULT_NAMES } from '@hollow-moon/contract';
 import { compared, type ComparedRow } from './compare';
+import type { Edit } from '../store/edits';
 
 const day = (iso: string): string =>
   new Date(iso).toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' });
@@ -28,9 +29,9 @@ const Rows = ({ rows }: { readonly rows: readonly ComparedRow[] }) => (
 
 /** When it was last baked, at what, in which tin, and how it came out. */
 function LastTime({ id, book }: { readonly id: string; readonly book: KitchenBook }) {
-  const { data: bakes } = useBakesQuery({ kitchenId: book.kitchen.id, formulaId: id });
+  const { data } = useLogInfiniteQuery({ kitchenId: book.kitchen.id, formulaId: id });
   const { degrees, unit } = useTemperature();
-  const last = bakes?.[0];
+  const last = data?.pages[0]?.bakes[0];
   if (!last) return <Soft>Not baked yet.</Soft>;
   const { setC, vesselName, ovenName, result, startedAt } = last.data;
   return (
@@ -55,7 +56,7 @@ function Past({
   readonly data: FormulaData;
   readonly book: KitchenBook;
   readonly versions: readonly FormulaVersion[];
-  readonly onEdit: (field: string, data: FormulaData) => void;
+  readonly onEdit: Edit;
 }) {
   const temperature = useTemperature();
   const [left, setLeft] = useState(String(versions[1]?.version ?? versions[0]?.version ?? ''));
@@ -124,7 +125,7 @@ function Past({
               <Button
                 label={`Take version ${left} back`}
                 disabled={!rows.some((row) => row.differs)}
-                onPress={() => onEdit('version', dataOf(left))}
+                onPress={() => onEdit('version', () => dataOf(left))}
                 testID="take-back"
               />
             )}
@@ -145,7 +146,7 @@ export function VersionsSheet({
   readonly id: string;
   readonly data: FormulaData;
   readonly book: KitchenBook;
-  readonly onEdit: (field: string, data: FormulaData) => void;
+  readonly onEdit: Edit;
 }) {
   const { data: versions } = useVersionsQuery({ kitchenId: book.kitchen.id, id });
   const last = versions?.[0];

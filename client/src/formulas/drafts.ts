@@ -1,27 +1,35 @@
-import type { FormulaData, StoredFormula } from '@hollow-moon/contract';
+import { formulaDataSchema, type FormulaData, type StoredFormula } from '@hollow-moon/contract';
 import type { Line } from '@hollow-moon/core';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { v4 as uuid } from 'uuid';
-import { recallAll } from '../store/storage';
-import { keptDraftSchema } from './keptDraft';
+import { acknowledged, queued, withdrawn } from '../outgoing/writes';
 import type { Refused } from '../store/api';
+import type { Change } from '../store/edits';
+import type { AppThunk } from '../store/store';
+
+type Fields = Partial<FormulaData>;
+
+/** What one edit changed: the fields as they were, and as they are since. */
+export interface Step {
+  readonly before: Fields;
+  readonly after: Fields;
+}
 
 /** A formula being edited: what is on the bench, and the way back. */
 export interface Draft {
   /** Version it was opened from; 0 for a new one. */
   readonly version: number;
   readonly data: FormulaData;
-  readonly past: readonly FormulaData[];
-  readonly future: readonly FormulaData[];
+  readonly past: readonly Step[];
+  readonly future: readonly Step[];
   /** The field that was edited last: typing on in it is one step to undo. */
   readonly editing: string | null;
-  /** The write that is under way or was lost; sent again under the same id. */
-  readonly writeId: string | null;
+  /** The write that has all that is on the bench; null once it is edited on. */
+  readonly saving: string | null;
+  /** What is wrong with it, found before it was sent. */
   readonly refused: Refused | null;
   /** Why it is changed, in the cook's words, for whoever looks back. */
   readonly why: string;
-  /** What is in the book, when it changed there meanwhile. */
-  readonly stale: StoredFormula | null;
 }
 
 export type Drafts = Readonly<Record<string, Draft>>;
@@ -35,118 +43,116 @@ const opened = (version: number, data: FormulaData): Draft => ({
   past: [],
   future: [],
   editing: null,
-  writeId: null,
+  saving: null,
   refused: null,
   why: '',
-  stale: null,
 });
 
-interface Edit {
+/** Whether two fields say the same, be they one thing or two. */
+const same = (a: unknown, b: unknown): boolean =>
+  Object.is(a, b) || (typeof a === 'object' && JSON.stringify(a) === JSON.stringify(b));
+
+/** The fields in which one formula differs from another. */
+export function stepBetween(from: FormulaData, to: FormulaData): Step | undefined {
+  const names = (Object.keys(to) as (keyof FormulaData)[]).filter(
+    (name) => !same(from[name], to[name]),
+  );
+  if (names.length === 0) return undefined;
+  const fields = (data: FormulaData): Fields =>
+    Object.fromEntries(names.map((name) => [name, data[name]]));
+  return { before: fields(from), after: fields(to) };
+}
+
+interface Edited {
   readonly id: string;
   /** The field, so that letters typed into it in a row undo together. */
   readonly field: string;
-  readonly data: FormulaData;
+  readonly step: Step;
   /** The stored formula the first edit starts from. */
-  readonly from?: StoredFormula;
+  readonly from?: StoredFormula | undefined;
 }
+
+/** On the bench as it is now, which nobody has sent or found fault with. */
+const touched = (draft: Draft, change: Partial<Draft>): Draft => ({
+  ...draft,
+  saving: null,
+  refused: null,
+  ...change,
+});
+
+const none: Drafts = {};
 
 const slice = createSlice({
   name: 'drafts',
-  initialState: (): Drafts => recallAll('drafts', keptDraftSchema),
+  initialState: none,
   reducers: {
-    edited(state, { payload: { id, field, data, from } }: PayloadAction<Edit>): Drafts {
+    /** A formula that is in no book yet. */
+    newBegun: (
+      state,
+      { payload: { id, data } }: PayloadAction<{ id: string; data: FormulaData }>,
+    ): Drafts => ({ ...state, [id]: opened(0, data) }),
+    edited(state, { payload: { id, field, step, from } }: PayloadAction<Edited>): Drafts {
       const draft = state[id] ?? (from ? opened(from.version, from.data) : undefined);
-      if (!draft) return { ...state, [id]: opened(0, data) };
-      const sameField = draft.editing === field && draft.past.length > 0;
-      return {
-        ...state,
-        [id]: {
-          ...draft,
-          data,
-          past: sameField ? draft.past : [...draft.past, draft.data].slice(-UNDO_DEPTH),
-          future: [],
-          editing: field,
-          writeId: null,
-          refused: null,
-        },
-      };
+      if (!draft) return state;
+      const last = draft.editing === field ? draft.past.at(-1) : undefined;
+      const past = last
+        ? [
+            ...draft.past.slice(0, -1),
+            // As it was before the first letter, and as it is after the last.
+            {
+              before: { ...step.before, ...last.before },
+              after: { ...last.after, ...step.after },
+            },
+          ]
+        : [...draft.past, step].slice(-UNDO_DEPTH);
+      const data = { ...draft.data, ...step.after };
+      return { ...state, [id]: touched(draft, { data, past, future: [], editing: field }) };
     },
     undone(state, { payload: id }: PayloadAction<string>): Drafts {
       const draft = state[id];
-      const before = draft?.past[draft.past.length - 1];
-      if (!draft || !before) return state;
+      const step = draft?.past.at(-1);
+      if (!draft || !step) return state;
       return {
         ...state,
-        [id]: {
-          ...draft,
-          data: before,
+        [id]: touched(draft, {
+          data: { ...draft.data, ...step.before },
           past: draft.past.slice(0, -1),
-          future: [draft.data, ...draft.future],
+          future: [step, ...draft.future],
           editing: null,
-          writeId: null,
-          refused: null,
-        },
+        }),
       };
     },
     redone(state, { payload: id }: PayloadAction<string>): Drafts {
       const draft = state[id];
-      const [after, ...rest] = draft?.future ?? [];
-      if (!draft || !after) return state;
+      const [step, ...rest] = draft?.future ?? [];
+      if (!draft || !step) return state;
       return {
         ...state,
-        [id]: {
-          ...draft,
-          data: after,
-          past: [...draft.past, draft.data],
+        [id]: touched(draft, {
+          data: { ...draft.data, ...step.after },
+          past: [...draft.past, step],
           future: rest,
           editing: null,
-          writeId: null,
-          refused: null,
-        },
+        }),
       };
     },
     whySaid(state, { payload: { id, why } }: PayloadAction<{ id: string; why: string }>): Drafts {
       const draft = state[id];
-      return draft ? { ...state, [id]: { ...draft, why, writeId: null } } : state;
+      return draft ? { ...state, [id]: { ...draft, why, saving: null } } : state;
     },
-    sending(
+    savingBegun(
       state,
       { payload: { id, writeId } }: PayloadAction<{ id: string; writeId: string }>,
     ): Drafts {
       const draft = state[id];
-      return draft ? { ...state, [id]: { ...draft, writeId, refused: null } } : state;
+      return draft ? { ...state, [id]: { ...draft, saving: writeId, refused: null } } : state;
     },
-    saved(
-      state,
-      {
-        payload: { id, stored, writeId },
-      }: PayloadAction<{ id: string; stored: StoredFormula; writeId: string }>,
-    ): Drafts {
-      const draft = state[id];
-      if (!draft) return state;
-      // Edited on while the write was under way: the draft stays, on top of what is now stored.
-      if (draft.writeId !== writeId)
-        return { ...state, [id]: { ...draft, version: stored.version } };
-      const { [id]: _done, ...rest } = state;
-      return rest;
-    },
-    refused(
+    faultFound(
       state,
       { payload: { id, refusal } }: PayloadAction<{ id: string; refusal: Refused }>,
     ): Drafts {
       const draft = state[id];
-      if (!draft) return state;
-      const stale = refusal.code === 'stale' ? (refusal.current as StoredFormula) : null;
-      return { ...state, [id]: { ...draft, refused: stale ? null : refusal, stale } };
-    },
-    /** Keep what is on the bench: it will be written over what is in the book. */
-    mineKept(state, { payload: id }: PayloadAction<string>): Drafts {
-      const draft = state[id];
-      if (!draft?.stale) return state;
-      return {
-        ...state,
-        [id]: { ...draft, version: draft.stale.version, stale: null, writeId: null },
-      };
+      return draft ? { ...state, [id]: { ...draft, refused: refusal } } : state;
     },
     /** As another tab has it now. */
     draftArrived(
@@ -160,21 +166,65 @@ const slice = createSlice({
       return rest;
     },
   },
+  extraReducers: (build) => {
+    build.addCase(acknowledged, (state, { payload: { id: writeId, stored } }): Drafts => {
+      const draft = stored ? state[stored.id] : undefined;
+      if (!stored || !draft) return state;
+      if (draft.saving === writeId) {
+        const { [stored.id]: _done, ...rest } = state;
+        return rest;
+      }
+      // Edited on while the write was under way: the draft stays, on top of what is now stored.
+      return { ...state, [stored.id]: { ...draft, version: stored.version } };
+    });
+  },
 });
 
-export const {
-  edited,
-  undone,
-  redone,
-  whySaid,
-  sending,
-  saved,
-  refused,
-  mineKept,
-  draftArrived,
-  dropped,
-} = slice.actions;
+const { edited, savingBegun, faultFound } = slice.actions;
+export const { newBegun, undone, redone, whySaid, draftArrived, dropped } = slice.actions;
 export const draftsReducer = slice.reducer;
+
+/** Changes a formula on the bench; the first change takes it there out of the book. */
+export const editFormula =
+  (id: string, field: string, change: Change, from?: StoredFormula): AppThunk =>
+  (dispatch, getState) => {
+    const data = getState().drafts[id]?.data ?? from?.data;
+    const step = data && stepBetween(data, change(data));
+    if (step) dispatch(edited({ id, field, step, from }));
+  };
+
+/** Puts what is on the bench on its way into the book, if it is sound. */
+export const saveFormula =
+  (id: string, kitchenId: string): AppThunk =>
+  (dispatch, getState) => {
+    const draft = getState().drafts[id];
+    if (!draft) return;
+    const checked = formulaDataSchema.safeParse(draft.data);
+    if (!checked.success) {
+      const issues = checked.error.issues.map(({ path, message }) => ({
+        path: `data.${path.join('.')}`,
+        message,
+      }));
+      const [first = { path: 'data', message: 'Something here is not as it should be.' }] = issues;
+      dispatch(faultFound({ id, refusal: { code: 'invalid', ...first, issues } }));
+      return;
+    }
+    const { version, why } = draft;
+    const write = queued({
+      ...{ kitchenId, thing: id },
+      work: { op: 'put', kind: 'formulas', version, data: checked.data, why },
+    });
+    dispatch(savingBegun({ id, writeId: write.payload.id }));
+    dispatch(write);
+  };
+
+/** Back to what is in the book. */
+export const discardFormula =
+  (id: string): AppThunk =>
+  (dispatch) => {
+    dispatch(withdrawn(id));
+    dispatch(dropped(id));
+  };
 
 /** The data with every list, the filling's and each component's, put through `change`. */
 const withLists = (

@@ -1,4 +1,4 @@
-import { PLAIN_BUILD } from '@hollow-moon/contract';
+import { PLAIN_BUILD, type FormulaData } from '@hollow-moon/contract';
 import {
   LINE_UNITS,
   PART_KINDS,
@@ -9,16 +9,13 @@ import {
   type ShellKind,
 } from '@hollow-moon/core';
 import { z } from 'zod';
-import type { Draft } from './drafts';
+import { stepBetween, type Draft } from './drafts';
 
 /**
  * A draft as the storage has it. What is being typed need not be a sound formula yet, so only its shape is asked for: a
- * field emptied by the cook, no number, is kept as null. What drafts had not yet when they were kept is filled out.
+ * field emptied by the cook is no number, and was once kept as null. What drafts had not yet when they were kept is filled out.
  */
-const number = z
-  .number()
-  .nullable()
-  .transform((value) => value ?? Number.NaN);
+const number = z.union([z.number(), z.nan(), z.null()]).transform((value) => value ?? Number.NaN);
 const kind = z.enum(PART_KINDS as [PartKind, ...PartKind[]]);
 
 const lines = z.array(
@@ -30,25 +27,13 @@ const lines = z.array(
   }),
 );
 
-const data = z.looseObject({
+/** What every draft has had. */
+const always = {
   name: z.string(),
   family: kind,
   shell: z.enum(SHELL_KINDS as [ShellKind, ...ShellKind[]]),
   shellThicknessMm: number,
   lines,
-  parts: z
-    .array(
-      z.looseObject({
-        id: z.string(),
-        name: z.string(),
-        kind,
-        place: z.enum(PART_PLACES),
-        lines,
-        formulaId: z.string().nullable(),
-        bakesAlong: z.boolean().default(false),
-      }),
-    )
-    .default([]),
   note: z.string(),
   vesselId: z.string().nullable(),
   vesselCount: number,
@@ -56,33 +41,70 @@ const data = z.looseObject({
   ovenId: z.string().nullable(),
   setC: number,
   fillingStartC: number,
+};
+
+/** What came later: a draft that was kept before is filled out. */
+const since = {
+  parts: z.array(
+    z.looseObject({
+      id: z.string(),
+      name: z.string(),
+      kind,
+      place: z.enum(PART_PLACES),
+      lines,
+      formulaId: z.string().nullable(),
+      bakesAlong: z.boolean().default(false),
+    }),
+  ),
   bath: z
     .looseObject({ panLengthMm: number, panBreadthMm: number, levelMm: number, waterC: number })
-    .nullable()
-    .default(null),
-  ovenUse: z
-    .looseObject({})
-    .default({})
-    .transform((use) => ({ ...PLAIN_BUILD.ovenUse, ...use })),
-  shellBake: z
-    .looseObject({})
-    .default({})
-    .transform((bake) => ({ ...PLAIN_BUILD.shellBake, ...bake })),
-  portionsEach: number.default(PLAIN_BUILD.portionsEach),
-  lossShare: number.default(PLAIN_BUILD.lossShare),
-  archived: z.boolean().default(false),
-});
+    .nullable(),
+  ovenUse: z.looseObject({}).transform((use) => ({ ...PLAIN_BUILD.ovenUse, ...use })),
+  shellBake: z.looseObject({}).transform((bake) => ({ ...PLAIN_BUILD.shellBake, ...bake })),
+  portionsEach: number,
+  lossShare: number,
+  archived: z.boolean(),
+};
 
-export const keptDraftSchema = z.object({
+const fields = z.looseObject({ ...always, ...since }).partial();
+const data = z
+  .looseObject({ ...always, ...z.object(since).partial().shape })
+  .transform((kept) => ({ ...PLAIN_BUILD, ...kept }));
+const steps = z.array(z.object({ before: fields, after: fields }));
+
+const refused = z.looseObject({ code: z.string(), message: z.string() }).nullable();
+
+const draft = z.object({
   version: z.int().min(0),
   data,
-  past: z.array(data),
-  future: z.array(data),
+  past: steps,
+  future: steps,
   editing: z.string().nullable(),
-  writeId: z.string().nullable(),
-  refused: z.looseObject({ code: z.string(), message: z.string() }).nullable(),
-  why: z.string().default(''),
-  stale: z
-    .looseObject({ id: z.string(), version: z.int(), updatedAt: z.string(), data })
-    .nullable(),
-}) as unknown as z.ZodType<Draft>;
+  saving: z.string().nullable(),
+  refused,
+  why: z.string(),
+});
+
+/** As drafts were kept when each step back was a whole formula. */
+const earlierDraft = z
+  .object({
+    version: z.int().min(0),
+    data,
+    past: z.array(data),
+    future: z.array(data),
+    editing: z.string().nullable(),
+    why: z.string().default(''),
+  })
+  .transform(({ version, data, past, future, editing, why }): Draft => {
+    const states = [...past, data, ...future] as unknown as FormulaData[];
+    const steps = states.slice(1).map((to, index) => stepBetween(states[index]!, to));
+    const real = (some: typeof steps) => some.filter((step) => step !== undefined);
+    return {
+      ...{ version, data: data as unknown as FormulaData },
+      past: real(steps.slice(0, past.length)),
+      future: real(steps.slice(past.length)),
+      ...{ editing, saving: null, refused: null, why },
+    };
+  });
+
+export const keptDraftSchema = z.union([draft, earlierDraft]) as unknown as z.ZodType<Draft>;

@@ -1,16 +1,16 @@
-import { formulaDataSchema, type FormulaData } from '@hollow-moon/contract';
-import { useCallback, useEffect, useMemo, useRef } from 'react';
-import { v4 as uuid } from 'uuid';
-import { formulaWritten, refusalFrom, usePutFormulaMutation } from '../store/api';
+import type { FormulaData } from '@hollow-moon/contract';
+import { useCallback, useEffect, useMemo } from 'react';
+import { keepMine, staleOf } from '../outgoing/writes';
+import { useWaiting } from '../outgoing/useWaiting';
+import type { Refused, StoredThing } from '../store/api';
+import type { Edit } from '../store/edits';
 import type { KitchenBook } from '../store/kitchen';
 import { useAppDispatch, useAppSelector } from '../store/store';
 import {
-  dropped,
-  edited,
+  discardFormula,
+  editFormula,
   redone,
-  refused,
-  saved,
-  sending,
+  saveFormula,
   undone,
   whySaid,
   type Draft,
@@ -20,12 +20,18 @@ export interface FormulaDraft {
   /** What is on the bench: the draft, else what is in the book; `undefined` when there is neither. */
   readonly data: FormulaData | undefined;
   readonly draft: Draft | undefined;
-  readonly edit: (field: string, data: FormulaData) => void;
+  readonly edit: Edit;
   readonly undo: () => void;
   readonly redo: () => void;
   readonly sayWhy: (why: string) => void;
   readonly save: () => void;
+  /** It is on its way into the book. */
   readonly saving: boolean;
+  /** Why it is not in the book: something in it, or the book is away. */
+  readonly refused: Refused | undefined;
+  /** What is in the book in its place, where that was changed elsewhere. */
+  readonly stale: StoredThing | undefined;
+  readonly keepMine: () => void;
   /** Back to what is in the book. */
   readonly discard: () => void;
 }
@@ -35,52 +41,23 @@ export function useFormulaDraft(id: string, book: KitchenBook): FormulaDraft {
   const dispatch = useAppDispatch();
   const draft = useAppSelector((state) => state.drafts[id]);
   const stored = book.formulas.find((each) => each.id === id);
-  const [put, { isLoading: saving }] = usePutFormulaMutation();
-  const edit = useCallback(
-    (field: string, data: FormulaData) =>
-      dispatch(edited({ id, field, data, ...(stored ? { from: stored } : {}) })),
+  const { waiting, away } = useWaiting(id);
+  const write = waiting.at(-1);
+  const stale = write && staleOf(write);
+  // What was said against a write is of no interest once it is edited on.
+  const current = write !== undefined && write.id === draft?.saving ? write : undefined;
+  const refused = draft?.refused ?? (stale ? undefined : current?.refused) ?? (current && away);
+  const kitchenId = book.kitchen.id;
+  const edit = useCallback<Edit>(
+    (field, change) => dispatch(editFormula(id, field, change, stored)),
     [dispatch, id, stored],
   );
   const undo = useCallback(() => dispatch(undone(id)), [dispatch, id]);
   const redo = useCallback(() => dispatch(redone(id)), [dispatch, id]);
   const sayWhy = useCallback((why: string) => dispatch(whySaid({ id, why })), [dispatch, id]);
-  const discard = useCallback(() => dispatch(dropped(id)), [dispatch, id]);
-  const kitchenId = book.kitchen.id;
-  // The newest draft, so that saving stays one function while the cook types.
-  const latest = useRef(draft);
-  useEffect(() => {
-    latest.current = draft;
-  }, [draft]);
-  const send = useCallback(async () => {
-    const draft = latest.current;
-    if (!draft) return;
-    const checked = formulaDataSchema.safeParse(draft.data);
-    if (!checked.success) {
-      const issues = checked.error.issues.map(({ path, message }) => ({
-        path: `data.${path.join('.')}`,
-        message,
-      }));
-      const [first = { path: 'data', message: 'Something here is not as it should be.' }] = issues;
-      dispatch(refused({ id, refusal: { code: 'invalid', ...first, issues } }));
-      return;
-    }
-    const writeId = draft.writeId ?? uuid();
-    dispatch(sending({ id, writeId }));
-    const result = await put({
-      kitchenId,
-      id,
-      writeId,
-      version: draft.version,
-      data: checked.data,
-      why: draft.why,
-    });
-    if (result.data) {
-      // First into the list, then off the bench: in between it must not seem to be nowhere.
-      dispatch(formulaWritten(kitchenId, result.data));
-      dispatch(saved({ id, stored: result.data, writeId }));
-    } else dispatch(refused({ id, refusal: refusalFrom(result.error as never) }));
-  }, [dispatch, id, kitchenId, put]);
-  const save = useCallback(() => void send(), [send]);
+  const save = useCallback(() => dispatch(saveFormula(id, kitchenId)), [dispatch, id, kitchenId]);
+  const keepMineHere = useCallback(() => dispatch(keepMine(id)), [dispatch, id]);
+  const discard = useCallback(() => dispatch(discardFormula(id)), [dispatch, id]);
 
   // Ctrl+Z, Ctrl+Shift+Z and Ctrl+S, as everywhere.
   useEffect(() => {
@@ -100,6 +77,7 @@ export function useFormulaDraft(id: string, book: KitchenBook): FormulaDraft {
     return () => globalThis.removeEventListener?.('keydown', onKey);
   }, [redo, save, undo]);
 
+  const saving = current !== undefined && current.refused === null && away === undefined;
   return useMemo(
     () => ({
       data: draft?.data ?? stored?.data,
@@ -110,8 +88,11 @@ export function useFormulaDraft(id: string, book: KitchenBook): FormulaDraft {
       sayWhy,
       save,
       saving,
+      refused: refused ?? undefined,
+      stale,
+      keepMine: keepMineHere,
       discard,
     }),
-    [draft, stored, edit, undo, redo, sayWhy, save, saving, discard],
+    [draft, stored, edit, undo, redo, sayWhy, save, saving, refused, stale, keepMineHere, discard],
   );
 }

@@ -11,15 +11,20 @@ import type {
 } from '@hollow-moon/core';
 import type { BakeCase, BakeCaseResult } from '@hollow-moon/contract';
 
-/** What is computed beside the screen besides the forecast of the bench: what is asked, and the answer. */
+/** What is computed beside the screen: what is asked, and the answer. */
 export interface Jobs {
-  readonly blind: {
-    readonly ask: { readonly plan: BlindPlan };
-    readonly answer: Result<BlindForecast>;
+  /** On a coarse mesh and without the hours after the oven, for a slider that is still moving. */
+  readonly draft: {
+    readonly ask: { readonly plan: ForecastPlan };
+    readonly answer: Result<Forecast>;
   };
   readonly forecast: {
     readonly ask: { readonly plan: ForecastPlan };
     readonly answer: Result<Forecast>;
+  };
+  readonly blind: {
+    readonly ask: { readonly plan: BlindPlan };
+    readonly answer: Result<BlindForecast>;
   };
   /** The draws from `first` to before `last`. */
   readonly members: {
@@ -47,12 +52,8 @@ export type JobKind = keyof Jobs;
 export type Ask<K extends JobKind> = Jobs[K]['ask'];
 export type Answer<K extends JobKind> = Jobs[K]['answer'];
 
-export interface ToJobWorker {
-  readonly id: number;
-  readonly kind: JobKind;
-  readonly ask: Ask<JobKind>;
-}
-export interface FromJobWorker {
-  readonly id: number;
-  readonly answer: Answer<JobKind>;
-}
+/** Told how far a job has come, 0 to 1. */
+export type Tell = (share: number) => void;
+
+/** What a thread does: any job of the table. */
+export type Work = <K extends JobKind>(kind: K, ask: Ask<K>, tell?: Tell) => Answer<K>;

@@ -8,16 +8,28 @@ import {
   shiftsFrom,
   whatMatters,
 } from '@hollow-moon/core';
-import type { Answer, Ask, FromJobWorker, JobKind, ToJobWorker } from './jobs';
+import { expose, transfer } from 'comlink';
+import type { Answer, Ask, JobKind, Tell } from './jobs';
 
-const worker = self as unknown as {
-  onmessage: ((event: { data: ToJobWorker }) => void) | null;
-  postMessage: (message: FromJobWorker) => void;
-};
+/** The mesh of a draft: a quarter of the work, within a degree of converged (`npm run bench`). */
+const DRAFT_RESOLUTION = 0.5;
 
-const WORK: { readonly [K in JobKind]: (ask: Ask<K>) => Answer<K> } = {
+/** A forecast has many steps; the screen has use for few of them, ms. */
+const TELL_EVERY_MS = 100;
+
+function seldom(tell: Tell | undefined): Tell {
+  let told = performance.now();
+  return (share) => {
+    if (!tell || performance.now() - told < TELL_EVERY_MS) return;
+    told = performance.now();
+    tell(share);
+  };
+}
+
+const WORK: { readonly [K in JobKind]: (ask: Ask<K>, tell?: Tell) => Answer<K> } = {
+  draft: ({ plan }) => forecast(plan, { resolution: DRAFT_RESOLUTION, cooling: false }),
+  forecast: ({ plan }, tell) => forecast(plan, { onProgress: seldom(tell) }),
   blind: ({ plan }) => forecastBlind(plan),
-  forecast: ({ plan }) => forecast(plan),
   members: ({ plan, unsure, first, last, pullS }) =>
     shiftsFrom(unsure, first, last).flatMap((shift) => {
       const member = memberOf(plan, shift, pullS);
@@ -28,8 +40,18 @@ const WORK: { readonly [K in JobKind]: (ask: Ask<K>) => Answer<K> } = {
   case: ({ data }) => runBakeCase(data),
 };
 
-worker.onmessage = ({ data: { id, kind, ask } }) => {
-  // The kind and what is asked belong together by the type of the message's sender.
-  const work = WORK[kind] as (ask: Ask<JobKind>) => Answer<JobKind>;
-  worker.postMessage({ id, answer: work(ask) });
-};
+/** The history of a forecast is the most of it: handed over, not copied. */
+function handedOver(answer: unknown): Transferable[] {
+  const [field] =
+    (answer as { readonly value?: { readonly temperatureC?: readonly Float64Array[] } }).value
+      ?.temperatureC ?? [];
+  return field ? [field.buffer as ArrayBuffer] : [];
+}
+
+function work(kind: JobKind, ask: Ask<JobKind>, tell?: Tell): Answer<JobKind> {
+  // The kind and what is asked belong together by the type of whoever asks.
+  const answer = (WORK[kind] as (ask: Ask<JobKind>, tell?: Tell) => Answer<JobKind>)(ask, tell);
+  return transfer(answer, handedOver(answer));
+}
+
+expose(work);

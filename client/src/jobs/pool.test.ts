@@ -1,89 +1,123 @@
-import type { FromJobWorker, ToJobWorker } from './jobs';
-import { createPool, type JobWorker } from './pool';
-
-/** Workers without threads: each answers when told to. */
-function fakes() {
-  const made: (JobWorker & { got: ToJobWorker[]; ended: boolean })[] = [];
-  const create = (): JobWorker => {
-    const worker = {
-      onmessage: null as ((event: { data: FromJobWorker }) => void) | null,
-      onerror: null as ((event: unknown) => void) | null,
-      got: [] as ToJobWorker[],
-      ended: false,
-      postMessage(message: ToJobWorker) {
-        worker.got.push(message);
-      },
-      terminate() {
-        worker.ended = true;
-      },
-    };
-    made.push(worker);
-    return worker;
-  };
-  const answer = (index: number) => {
-    const worker = made[index]!;
-    worker.onmessage?.({ data: { id: worker.got.at(-1)!.id, answer: [] } });
-  };
-  return { made, create, answer };
-}
+import { fakeWorkers } from '../testing/workers';
+import { createPool, type Wish } from './pool';
 
 const members = (first: number) =>
   ({ plan: {}, unsure: {}, first, last: first + 1, pullS: 1 }) as never;
 
+function start(size: number) {
+  const workers = fakeWorkers();
+  const pool = createPool(workers.create, size);
+  const ask = (n: number, wish?: Wish) => pool.ask('members', members(n), wish);
+  const asked = () =>
+    workers.made.map(({ got }) => got.map(({ ask }) => (ask as { first: number }).first));
+  return { ...workers, pool, ask, asked };
+}
+
 describe('a pool of workers', () => {
-  it('works on as many at a time as it has places, in order', async () => {
-    const { made, create, answer } = fakes();
-    const pool = createPool(create, 2);
+  it('works on as many at a time as it has places but one, in order', async () => {
+    const { ask, asked, answer } = start(3);
     const done: number[] = [];
-    const asked = [0, 1, 2, 3].map((n) => pool.ask('members', members(n)));
-    asked.forEach(({ answer }, n) => void answer.then(() => done.push(n)));
-    expect(made).toHaveLength(2);
-    expect(made.map(({ got }) => got.length)).toEqual([1, 1]);
-    answer(1);
-    await asked[1]!.answer;
+    for (const n of [0, 1, 2, 3]) void ask(n).answer.then(() => done.push(n));
+    expect(asked()).toEqual([[0], [1]]);
+    await answer([], 1);
     expect(done).toEqual([1]);
-    expect(made[1]!.got).toHaveLength(2);
-    answer(0);
-    answer(1);
-    answer(0);
-    await Promise.all(asked.map((each) => each.answer));
-    expect(done).toHaveLength(4);
+    await answer([], 0);
+    expect(asked()).toEqual([
+      [0, 3],
+      [1, 2],
+    ]);
+  });
+
+  it('keeps a place for what is wanted now, and does that first', async () => {
+    const { ask, asked, answer } = start(2);
+    ask(0, { priority: 'fold' });
+    ask(1, { priority: 'fold' });
+    ask(2, { priority: 'list' });
+    expect(asked()).toEqual([[0]]);
+    ask(3, { priority: 'now' });
+    ask(4, { priority: 'now' });
+    expect(asked()).toEqual([[0], [3]]);
+    await answer([], 0);
+    expect(asked()).toEqual([[0, 4], [3]]);
+    await answer([], 0);
+    await answer([], 0);
+    expect(asked()[0]).toEqual([0, 4, 2, 1]);
+  });
+
+  it('works out once what is asked twice, and remembers it', async () => {
+    const { pool, ask, asked, answer } = start(1);
+    const both = [ask(0).answer, ask(0).answer];
+    await answer(['found']);
+    expect(await Promise.all(both)).toEqual([['found'], ['found']]);
+    expect(await ask(0).answer).toEqual(['found']);
+    expect(pool.known('members', members(0))).toEqual(['found']);
+    expect(pool.known('members', members(1))).toBeUndefined();
+    expect(asked()).toEqual([[0]]);
+  });
+
+  it('brings forward what waits once somebody wants it now', async () => {
+    const { ask, asked, answer } = start(1);
+    ask(0);
+    ask(1);
+    ask(2);
+    ask(2, { priority: 'now' });
+    await answer([]);
+    expect(asked()).toEqual([[0, 2]]);
   });
 
   it('stops the worker of a job that is taken back, and goes on with the next', () => {
-    const { made, create } = fakes();
-    const pool = createPool(create, 1);
-    const first = pool.ask('members', members(0));
-    const second = pool.ask('members', members(1));
-    pool.ask('members', members(2));
+    const { ask, asked, made } = start(1);
+    const first = ask(0);
+    const second = ask(1);
+    ask(2);
     second.withdraw();
     first.withdraw();
     expect(made[0]!.ended).toBe(true);
-    expect(made[1]!.got.map(({ ask }) => (ask as { first: number }).first)).toEqual([2]);
+    expect(asked()).toEqual([[0], [2]]);
+  });
+
+  it('goes on with a job that somebody else waits for', async () => {
+    const { ask, made, answer } = start(1);
+    const first = ask(0);
+    const second = ask(0);
+    first.withdraw();
+    expect(made[0]!.ended).toBe(false);
+    await answer(['found']);
+    expect(await second.answer).toEqual(['found']);
+  });
+
+  it('has one wish in a slot, the newest; one under way is let finish', async () => {
+    const { ask, asked, answer } = start(1);
+    for (const n of [0, 1, 2]) ask(n, { slot: 'bench' });
+    ask(7, { slot: 'other' });
+    await answer([]);
+    await answer([]);
+    expect(asked()).toEqual([[0, 2, 7]]);
   });
 
   it('says so when a worker breaks, and recovers', async () => {
-    const { made, create, answer } = fakes();
-    const pool = createPool(create, 1);
-    const broken = pool.ask('members', members(0));
-    made[0]!.onerror?.('boom');
-    await expect(broken.answer).rejects.toThrow('broke off');
-    const again = pool.ask('members', members(1));
-    answer(1);
-    await expect(again.answer).resolves.toEqual([]);
+    const { ask, made, breakOff, answer } = start(1);
+    const broken = ask(0).answer;
+    const told = expect(broken).rejects.toThrow('broke off');
+    await breakOff();
+    await told;
+    expect(made[0]!.ended).toBe(true);
+    const again = ask(0).answer;
+    await answer(['found'], 1);
+    expect(await again).toEqual(['found']);
   });
 
   it('does not mind an answer to what was taken back', async () => {
-    const { made, create } = fakes();
-    const pool = createPool(create, 1);
-    const first = pool.ask('members', members(0));
-    const old = made[0]!;
+    const { ask, made, answer } = start(1);
+    const first = ask(0);
     first.withdraw();
-    const second = pool.ask('members', members(1));
-    old.onmessage?.({ data: { id: old.got[0]!.id, answer: [] } });
+    const second = ask(1);
     let settled = false;
     void second.answer.then(() => (settled = true));
+    made[0]!.got[0]!.resolve([]);
     await Promise.resolve();
     expect(settled).toBe(false);
+    await answer([]);
+    expect(settled).toBe(true);
   });
 });

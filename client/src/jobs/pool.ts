@@ -1,44 +1,89 @@
-import type { Answer, Ask, FromJobWorker, JobKind, ToJobWorker } from './jobs';
+import { LRUCache } from 'lru-cache';
+import type { Answer, Ask, JobKind, Tell } from './jobs';
 
 /** What is needed of a worker; tests give one without a thread. */
 export interface JobWorker {
-  onmessage: ((event: { data: FromJobWorker }) => void) | null;
-  onerror: ((event: unknown) => void) | null;
-  postMessage: (message: ToJobWorker) => void;
-  terminate: () => void;
+  readonly work: <K extends JobKind>(kind: K, ask: Ask<K>, tell?: Tell) => Promise<Answer<K>>;
+  readonly terminate: () => void;
 }
 
-interface Waiting {
-  readonly id: number;
-  readonly kind: JobKind;
-  readonly ask: Ask<JobKind>;
-  readonly resolve: (answer: Answer<JobKind>) => void;
-  readonly reject: (cause: Error) => void;
-}
+/** Who waits for it: a thumb on a slider, a row of the list, a fold that was opened. In this order. */
+export const PRIORITIES = ['now', 'list', 'fold'] as const;
+export type Priority = (typeof PRIORITIES)[number];
 
-interface Place {
-  worker: JobWorker | undefined;
-  running: Waiting | undefined;
+export interface Wish {
+  readonly priority?: Priority;
+  /**
+   * A slot holds one wish: a newer one takes the place of an older that has not begun, so that a slider never queues. The
+   * answer to the older never comes.
+   */
+  readonly slot?: string;
+  readonly tell?: Tell;
 }
 
 export interface Asked<K extends JobKind> {
   readonly answer: Promise<Answer<K>>;
-  /** Takes the job back; one under way is stopped with its worker. Its answer then never comes. */
+  /** Takes the wish back; a job that nobody else waits for is stopped with its worker. Its answer then never comes. */
   readonly withdraw: () => void;
 }
 
 export interface Pool {
-  readonly ask: <K extends JobKind>(kind: K, ask: Ask<K>) => Asked<K>;
+  /** An answer that is remembered, or `undefined`. */
+  readonly known: <K extends JobKind>(kind: K, ask: Ask<K>) => Answer<K> | undefined;
+  readonly ask: <K extends JobKind>(kind: K, ask: Ask<K>, wish?: Wish) => Asked<K>;
+  /** Takes back what waits in a slot. */
+  readonly clear: (slot: string) => void;
 }
 
-/** Workers for what takes longer than a frame, made when first needed; first come, first served. */
+/** Answers remembered: enough for a kitchen's list and a few settings tried. */
+const REMEMBERED = 60;
+
+interface Waiter {
+  readonly slot: string | undefined;
+  readonly tell: Tell | undefined;
+  readonly resolve: (answer: Answer<JobKind>) => void;
+  readonly reject: (cause: Error) => void;
+}
+
+interface Job {
+  readonly key: string;
+  readonly kind: JobKind;
+  readonly ask: Ask<JobKind>;
+  priority: Priority;
+  readonly waiters: Set<Waiter>;
+}
+
+interface Place {
+  worker: JobWorker | undefined;
+  running: Job | undefined;
+}
+
+const keyOf = (kind: JobKind, ask: Ask<JobKind>): string => `${kind} ${JSON.stringify(ask)}`;
+
+const sooner = (a: Priority, b: Priority): Priority =>
+  PRIORITIES.indexOf(a) <= PRIORITIES.indexOf(b) ? a : b;
+
+/**
+ * Workers for what takes longer than a frame, made when first needed. What matters most goes first, within that first
+ * come, first served; one place is kept for what is wanted now. The same asked twice is worked out once, and remembered.
+ */
 export function createPool(createWorker: () => JobWorker, size: number): Pool {
-  const waiting: Waiting[] = [];
+  const remembered = new LRUCache<string, Answer<JobKind>>({ max: REMEMBERED });
+  const waiting: Job[] = [];
   const places: Place[] = Array.from({ length: size }, () => ({
     worker: undefined,
     running: undefined,
   }));
-  let nextId = 0;
+
+  const nextFor = (): Job | undefined => {
+    const patient = places.filter(({ running }) => running && running.priority !== 'now').length;
+    return PRIORITIES.flatMap((priority) =>
+      // One place is for what is wanted now.
+      priority === 'now' || patient < Math.max(1, size - 1)
+        ? waiting.filter((job) => job.priority === priority)
+        : [],
+    )[0];
+  };
 
   const stop = (place: Place) => {
     place.worker?.terminate();
@@ -46,58 +91,81 @@ export function createPool(createWorker: () => JobWorker, size: number): Pool {
     place.running = undefined;
   };
 
-  function start(place: Place): JobWorker {
-    const made = createWorker();
-    made.onmessage = ({ data: { id, answer } }) => {
-      const { running } = place;
-      if (running?.id !== id) return;
+  async function run(place: Place, job: Job): Promise<void> {
+    try {
+      place.worker ??= createWorker();
+      const tell = (share: number) => job.waiters.forEach((waiter) => waiter.tell?.(share));
+      const answer = await place.worker.work(job.kind, job.ask, tell);
+      if (place.running !== job) return;
       place.running = undefined;
+      remembered.set(job.key, answer);
       next();
-      running.resolve(answer);
-    };
-    made.onerror = () => {
-      const { running } = place;
+      for (const { resolve } of job.waiters) resolve(answer);
+    } catch (cause) {
+      if (place.running !== job) return;
       stop(place);
       next();
-      running?.reject(new Error('The computation broke off.'));
-    };
-    return made;
+      for (const { reject } of job.waiters) reject(cause as Error);
+    }
   }
 
   function next(): void {
     for (const place of places) {
       if (place.running) continue;
-      const job = waiting.shift();
+      const job = nextFor();
       if (!job) return;
+      waiting.splice(waiting.indexOf(job), 1);
       place.running = job;
-      place.worker ??= start(place);
-      place.worker.postMessage({ id: job.id, kind: job.kind, ask: job.ask });
+      void run(place, job);
     }
   }
 
+  /** Nobody waits for a job any more. */
+  const drop = (job: Job) => {
+    const index = waiting.indexOf(job);
+    if (index >= 0) waiting.splice(index, 1);
+    const place = places.find(({ running }) => running === job);
+    if (!place) return;
+    stop(place);
+    next();
+  };
+
+  const clear = (slot: string) => {
+    for (const job of [...waiting]) {
+      for (const waiter of job.waiters) if (waiter.slot === slot) job.waiters.delete(waiter);
+      if (job.waiters.size === 0) drop(job);
+    }
+  };
+
   return {
-    ask(kind, ask) {
-      const id = (nextId += 1);
-      const answer = new Promise<Answer<typeof kind>>((resolve, reject) => {
-        waiting.push({
-          id,
-          kind,
-          ask,
-          // The answer to a job is of its kind: jobs.worker.ts answers by the same table.
-          resolve: resolve,
-          reject,
-        });
+    known: <K extends JobKind>(kind: K, ask: Ask<K>) => remembered.get(keyOf(kind, ask)),
+    clear,
+    ask<K extends JobKind>(kind: K, ask: Ask<K>, wish: Wish = {}): Asked<K> {
+      const { priority = 'fold', slot, tell } = wish;
+      const key = keyOf(kind, ask);
+      const answered = remembered.get(key);
+      if (slot !== undefined) clear(slot);
+      if (answered) {
+        return { answer: Promise.resolve(answered as Answer<K>), withdraw: () => undefined };
+      }
+      const same = [...waiting, ...places.flatMap(({ running }) => running ?? [])];
+      const job = same.find((each) => each.key === key) ?? {
+        ...{ key, kind, ask, priority },
+        waiters: new Set<Waiter>(),
+      };
+      job.priority = sooner(job.priority, priority);
+      const answer = new Promise<Answer<K>>((resolve, reject) => {
+        // The answer to a job is of its kind: jobs.worker.ts answers by the same table.
+        job.waiters.add({ slot, tell, resolve: resolve, reject });
       });
+      const waiter = [...job.waiters].at(-1)!;
+      if (!same.includes(job)) waiting.push(job);
       next();
       return {
         answer,
         withdraw: () => {
-          const index = waiting.findIndex((each) => each.id === id);
-          if (index >= 0) waiting.splice(index, 1);
-          const place = places.find(({ running }) => running?.id === id);
-          if (!place) return;
-          stop(place);
-          next();
+          job.waiters.delete(waiter);
+          if (job.waiters.size === 0) drop(job);
         },
       };
     },

@@ -1,13 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { Answer, Ask, JobKind } from './jobs';
-import { createPool, type Pool } from './pool';
-import { createJobWorker } from './worker';
-
-/** Two at a time: that is how many cores a small machine has to spare. */
-export const POOL_SIZE = 2;
-
-let shared: Pool | undefined;
-export const pool = (): Pool => (shared ??= createPool(createJobWorker, POOL_SIZE));
+import type { Priority } from './pool';
+import { pool } from './shared';
 
 /** What is asked stands this long before it is begun, ms: a slider passes many values. */
 const REST_MS = 120;
@@ -27,14 +21,18 @@ interface Told<K extends JobKind> {
 }
 
 /** The answer to a job, worked out beside the screen; `undefined` asks nothing. */
-export function useJob<K extends JobKind>(kind: K, ask: Ask<K> | undefined): JobState<K> {
+export function useJob<K extends JobKind>(
+  kind: K,
+  ask: Ask<K> | undefined,
+  priority: Priority = 'fold',
+): JobState<K> {
   const [told, setTold] = useState<Told<K>>({ key: undefined, answer: undefined, broke: false });
   const key = ask && JSON.stringify(ask);
   useEffect(() => {
     if (key === undefined) return;
     let withdraw = () => undefined as void;
     const rest = setTimeout(() => {
-      const asked = pool().ask(kind, JSON.parse(key) as Ask<K>);
+      const asked = pool().ask(kind, JSON.parse(key) as Ask<K>, { priority });
       withdraw = asked.withdraw;
       asked.answer.then(
         (answer) => setTold({ key, answer, broke: false }),
@@ -45,7 +43,7 @@ export function useJob<K extends JobKind>(kind: K, ask: Ask<K> | undefined): Job
       clearTimeout(rest);
       withdraw();
     };
-  }, [key, kind]);
+  }, [key, kind, priority]);
   return {
     answer: key === undefined ? undefined : told.answer,
     settled: told.key === key,

@@ -6,7 +6,7 @@ import {
   type Unsure,
 } from '@hollow-moon/core';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { pool, POOL_SIZE } from './useJob';
+import { pool, THREADS } from './shared';
 
 /** Runs of a spread, and how many of them a worker takes at a time. */
 export const SPREAD_RUNS = 200;
@@ -69,7 +69,7 @@ export function useSpread(
       takenBack.forEach((take) => take());
     };
     setDone({ key, members: [], over: false });
-    for (let worker = 0; worker < POOL_SIZE; worker += 1) nextBatch();
+    for (let worker = 0; worker < THREADS; worker += 1) nextBatch();
   }, [key]);
   const cancel = useCallback(() => {
     withdraw.current();

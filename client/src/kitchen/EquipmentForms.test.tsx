@@ -2,9 +2,10 @@
 import type { OvenData, StoredOven, StoredVessel, VesselData } from '@hollow-moon/contract';
 import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { Provider } from 'react-redux';
+import { sentAgain } from '../outgoing/writes';
 import { createStore } from '../store/store';
 import { book } from '../testing/book';
-import { accept, away, json, serve } from '../testing/server';
+import { accept, away, serve } from '../testing/server';
 import { OvenForm, VesselForm } from './EquipmentForms';
 
 const kitchenId = book.kitchen.id;
@@ -23,12 +24,13 @@ const openVessel = (stored?: StoredVessel) => {
 };
 const openOven = (stored?: StoredOven) => {
   const onClose = jest.fn();
+  const store = createStore();
   render(
-    <Provider store={createStore()}>
+    <Provider store={store}>
       <OvenForm kitchenId={kitchenId} id={stored?.id ?? id} stored={stored} onClose={onClose} />
     </Provider>,
   );
-  return onClose;
+  return { onClose, store };
 };
 const type = (testId: string, value: string) =>
   fireEvent.change(screen.getByTestId(testId), { target: { value } });
@@ -107,7 +109,7 @@ describe('a tin', () => {
 describe('an oven', () => {
   it('is told how far off it is, and kept over what was there', async () => {
     const sent = serve<OvenData>([accept]);
-    const onClose = openOven(oven);
+    const { onClose } = openOven(oven);
     fireEvent.click(screen.getByRole('radio', { name: 'Fan' }));
     type('offsetK', '-9');
     type('swingK', '6');
@@ -120,28 +122,27 @@ describe('an oven', () => {
     });
   });
 
-  it('that could not be sent stays as typed, and goes again as the same write', async () => {
+  it('is done with at once, and on its way until the book has it', async () => {
     const sent = serve<OvenData>([away, accept]);
-    const onClose = openOven(oven);
+    const { onClose, store } = openOven(oven);
     type('offsetK', '12');
     await keep();
-    expect(await screen.findByText(/cannot be reached/)).toBeTruthy();
-    expect(screen.getByTestId('offsetK')).toHaveProperty('value', '12');
-    expect(onClose).not.toHaveBeenCalled();
-    await keep();
     await waitFor(() => expect(onClose).toHaveBeenCalled());
-    expect(new Set(sent.map(({ writeId }) => writeId)).size).toBe(1);
+    const waiting = () => Object.values(store.getState().outgoing.writes);
+    await waitFor(() => expect(store.getState().outgoing.away).not.toBeNull());
+    expect(waiting()).toHaveLength(1);
+    act(() => void store.dispatch(sentAgain()));
+    await waitFor(() => expect(waiting()).toEqual([]));
+    expect(sent[1]).toEqual(sent[0]);
+    expect(sent[1]!.data.offsetK).toBe(12);
   });
 
-  it('that is refused says why, and what is tried next is another write', async () => {
-    const refuse = () =>
-      json(409, { error: { code: 'stale', message: 'It was changed elsewhere meanwhile.' } });
-    const sent = serve<OvenData>([refuse, accept]);
-    const onClose = openOven(oven);
-    await keep();
-    expect(await screen.findByText(/changed elsewhere meanwhile/)).toBeTruthy();
-    await keep();
+  it('is put away as it was, whatever is typed, and brought back', async () => {
+    const sent = serve<OvenData>([accept]);
+    const { onClose } = openOven(oven);
+    type('offsetK', '12');
+    fireEvent.click(screen.getByRole('button', { name: 'Put it away' }));
     await waitFor(() => expect(onClose).toHaveBeenCalled());
-    expect(new Set(sent.map(({ writeId }) => writeId)).size).toBe(2);
+    expect(sent[0]!.data).toEqual({ ...oven!.data, archived: true });
   });
 });

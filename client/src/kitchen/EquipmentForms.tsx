@@ -19,10 +19,10 @@ import {
 import { zodResolver } from '@hookform/resolvers/zod';
 import { Controller, useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
+import type { z } from 'zod';
 import { Choice, Soft } from '../design';
-import { usePutOvenMutation, usePutVesselMutation } from '../store/api';
 import { FormChoice, FormEnding, FormNumber, FormPicker, FormText } from './fields';
-import { useKept } from './useKept';
+import { useWriting } from './useWriting';
 
 /** What a shape needs besides diameters and height, and what it usually is. */
 const WANTED: Partial<
@@ -46,8 +46,7 @@ export function VesselForm({
   readonly stored: StoredVessel | undefined;
   readonly onClose: () => void;
 }) {
-  const [put, { isLoading }] = usePutVesselMutation();
-  const form = useForm<VesselData>({
+  const form = useForm<z.input<typeof vesselDataSchema>, unknown, VesselData>({
     resolver: zodResolver(vesselDataSchema),
     mode: 'onChange',
     defaultValues: stored?.data ?? {
@@ -59,15 +58,16 @@ export function VesselForm({
       lipMm: 0,
       material: 'bright-tin',
       owned: 1,
+      archived: false,
     },
   });
   const { control, handleSubmit } = form;
-  const { keep, refused } = useKept((writeId) =>
-    put({ kitchenId, id, writeId, version: stored?.version ?? 0, data: form.getValues() }),
-  );
-  const submit = handleSubmit(async () => {
-    if (await keep()) onClose();
-  });
+  const write = useWriting('vessels', kitchenId, id);
+  const keep = (data: VesselData) => {
+    write(data, stored?.version ?? 0);
+    onClose();
+  };
+  const submit = handleSubmit(keep);
   const watched = useWatch({ control });
   const { kind } = watched;
   const long = kind === 'rectangle' || kind === 'oval';
@@ -157,10 +157,10 @@ export function VesselForm({
       ) : null}
       <FormEnding
         testID="keep-equipment"
-        refused={refused?.message}
-        busy={isLoading}
         onKeep={() => void submit()}
         onClose={onClose}
+        away={stored?.data.archived}
+        onAway={(archived) => stored && keep({ ...stored.data, archived })}
       />
     </View>
   );
@@ -178,19 +178,24 @@ export function OvenForm({
   readonly stored: StoredOven | undefined;
   readonly onClose: () => void;
 }) {
-  const [put, { isLoading }] = usePutOvenMutation();
-  const form = useForm<OvenData>({
+  const form = useForm<z.input<typeof ovenDataSchema>, unknown, OvenData>({
     resolver: zodResolver(ovenDataSchema),
     mode: 'onChange',
-    defaultValues: stored?.data ?? { name: '', kind: 'still', offsetK: 0, swingK: 0 },
+    defaultValues: stored?.data ?? {
+      name: '',
+      kind: 'still',
+      offsetK: 0,
+      swingK: 0,
+      archived: false,
+    },
   });
   const { control, handleSubmit } = form;
-  const { keep, refused } = useKept((writeId) =>
-    put({ kitchenId, id, writeId, version: stored?.version ?? 0, data: form.getValues() }),
-  );
-  const submit = handleSubmit(async () => {
-    if (await keep()) onClose();
-  });
+  const write = useWriting('ovens', kitchenId, id);
+  const keep = (data: OvenData) => {
+    write(data, stored?.version ?? 0);
+    onClose();
+  };
+  const submit = handleSubmit(keep);
   return (
     <View className="gap-3 py-2">
       <FormText control={control} name="name" label="Name" testID="name" />
@@ -210,10 +215,10 @@ export function OvenForm({
       </Soft>
       <FormEnding
         testID="keep-equipment"
-        refused={refused?.message}
-        busy={isLoading}
         onKeep={() => void submit()}
         onClose={onClose}
+        away={stored?.data.archived}
+        onAway={(archived) => stored && keep({ ...stored.data, archived })}
       />
     </View>
   );

@@ -11,17 +11,16 @@ import { useState, type ReactNode } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { Pressable, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
-import { Button, Choice, icons, Notice, Read, Sheet, Soft, Title } from '../design';
+import { Button, Choice, icons, Read, Sheet, Soft, Title } from '../design';
 import { centimetres } from '../design/format';
 import { Column, useWide, WhenHere } from '../layout';
-import { usePutKitchenMutation } from '../store/api';
 import { useKitchenBook, type KitchenBook } from '../store/kitchen';
 import { degreesChosen, themeChosen, type Degrees, type Theme } from '../store/settings';
 import { useAppDispatch, useAppSelector } from '../store/store';
 import { OvenForm, VesselForm } from './EquipmentForms';
-import { FormNumber, FormPicker, FormText } from './fields';
+import { FormNumber, FormPicker, FormText, ShowAway } from './fields';
 import { PantrySheet } from './PantrySheet';
-import { useKept } from './useKept';
+import { useWriting } from './useWriting';
 
 /** How this device shows things. */
 function DeviceSheet() {
@@ -60,7 +59,6 @@ const GRADES = (Object.keys(EGG_GRADES) as EggGrade[]).map((value) => ({
 /** What holds for everything made here. */
 function KitchenSheet({ book }: { readonly book: KitchenBook }) {
   const { kitchen } = book;
-  const [put, { isLoading }] = usePutKitchenMutation();
   const form = useForm<KitchenData>({
     resolver: zodResolver(kitchenDataSchema),
     mode: 'onChange',
@@ -68,11 +66,10 @@ function KitchenSheet({ book }: { readonly book: KitchenBook }) {
     resetOptions: { keepDirtyValues: true },
   });
   const { control, handleSubmit, formState } = form;
-  const { keep, refused } = useKept((writeId) =>
-    put({ id: kitchen.id, writeId, version: kitchen.version, data: form.getValues() }),
-  );
-  const submit = handleSubmit(async (data) => {
-    if (await keep()) form.reset(data);
+  const write = useWriting('kitchens', kitchen.id, kitchen.id);
+  const submit = handleSubmit((data) => {
+    write(data, kitchen.version);
+    form.reset(data);
   });
   const checked = kitchenDataSchema.safeParse(useWatch({ control }));
   return (
@@ -106,13 +103,12 @@ function KitchenSheet({ book }: { readonly book: KitchenBook }) {
       {checked.success ? (
         <Soft>{`Water boils at ${boilingPointAtAltitudeC(checked.data.altitudeM).toFixed(1)} °C here.`}</Soft>
       ) : null}
-      {refused ? <Notice kind="danger">{refused.message}</Notice> : null}
       <View className="self-start">
         <Button
           label="Keep"
           weight="main"
           onPress={() => void submit()}
-          disabled={isLoading || !formState.isDirty}
+          disabled={!formState.isDirty}
           testID="keep-kitchen"
         />
       </View>
@@ -121,7 +117,7 @@ function KitchenSheet({ book }: { readonly book: KitchenBook }) {
 }
 
 /** A list of equipment in which one entry at a time is open to be changed. */
-function EquipmentSheet<T extends { readonly id: string }>({
+function EquipmentSheet<T extends { readonly id: string; readonly data: { archived: boolean } }>({
   title,
   add,
   items,
@@ -137,6 +133,8 @@ function EquipmentSheet<T extends { readonly id: string }>({
   const [open, setOpen] = useState<string | undefined>(undefined);
   const close = () => setOpen(undefined);
   const isNew = open !== undefined && !items.some((item) => item.id === open);
+  const [showAway, setShowAway] = useState(false);
+  const away = items.filter(({ data }) => data.archived).length;
   return (
     <Sheet
       title={title}
@@ -145,6 +143,7 @@ function EquipmentSheet<T extends { readonly id: string }>({
       {isNew ? form(open, undefined, close) : null}
       <View role="list">
         {items.map((item) => {
+          if (item.data.archived && !showAway) return null;
           const [name, about] = lines(item);
           return (
             <View key={item.id} role="listitem" className="border-t border-line">
@@ -154,7 +153,7 @@ function EquipmentSheet<T extends { readonly id: string }>({
                 onPress={() => setOpen(open === item.id ? undefined : item.id)}
                 className="min-h-14 justify-center py-2"
               >
-                <Read>{name}</Read>
+                <Read>{item.data.archived ? `${name} (put away)` : name}</Read>
                 <Soft>{about}</Soft>
               </Pressable>
               {open === item.id ? form(item.id, item, close) : null}
@@ -162,6 +161,7 @@ function EquipmentSheet<T extends { readonly id: string }>({
           );
         })}
       </View>
+      <ShowAway away={away} shown={showAway} onShow={setShowAway} />
     </Sheet>
   );
 }

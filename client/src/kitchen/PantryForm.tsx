@@ -9,10 +9,9 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { Button, Choice, NumberField, Picker, Soft, TextField } from '../design';
-import { usePutPantryMutation } from '../store/api';
 import type { KitchenBook } from '../store/kitchen';
 import { FormEnding } from './fields';
-import { useKept } from './useKept';
+import { useWriting } from './useWriting';
 
 type Own = NonNullable<PantryData['own']>;
 
@@ -145,9 +144,13 @@ export function PantryForm({
   readonly book: KitchenBook;
   readonly onClose: () => void;
 }) {
-  const [put, { isLoading }] = usePutPantryMutation();
   const [data, setData] = useState<PantryData>(
-    item?.data ?? { ingredientId: 'milk', price: { price: 1, amount: 1, unit: 'kg' }, own: null },
+    item?.data ?? {
+      ingredientId: 'milk',
+      price: { price: 1, amount: 1, unit: 'kg' },
+      own: null,
+      archived: false,
+    },
   );
   const [tried, setTried] = useState(false);
   const checked = pantryDataSchema.safeParse(data);
@@ -159,15 +162,11 @@ export function PantryForm({
   const there = book.pantry.find(
     (each) => each.id !== id && each.data.ingredientId === data.ingredientId,
   );
-  const { keep, refused } = useKept((writeId) =>
-    put({
-      kitchenId: book.kitchen.id,
-      id: there?.id ?? id,
-      writeId,
-      version: (there ?? item)?.version ?? 0,
-      data,
-    }),
-  );
+  const write = useWriting('pantry', book.kitchen.id, there?.id ?? id);
+  const keep = (kept: PantryData) => {
+    write(kept, (there ?? item)?.version ?? 0);
+    onClose();
+  };
   const { price, own } = data;
   const ofItsOwn = data.ingredientId.startsWith('own-');
   const ingredient = book.find(data.ingredientId) ?? (own ? findIngredient(own.like) : undefined);
@@ -253,13 +252,13 @@ export function PantryForm({
       )}
       <FormEnding
         testID="keep-pantry"
-        refused={refused?.message}
-        busy={isLoading}
         onKeep={() => {
           setTried(true);
-          if (checked.success) void keep().then((kept) => kept && onClose());
+          if (checked.success) keep(checked.data);
         }}
         onClose={onClose}
+        away={item?.data.archived}
+        onAway={(archived) => item && keep({ ...item.data, archived })}
       />
     </View>
   );

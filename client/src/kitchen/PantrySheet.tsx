@@ -5,6 +5,7 @@ import { v4 as uuid } from 'uuid';
 import { Button, icons, Read, Sheet, Soft, TextField } from '../design';
 import { money } from '../design/money';
 import type { KitchenBook } from '../store/kitchen';
+import { ShowAway } from './fields';
 import { PantryForm } from './PantryForm';
 
 /** What the kitchen pays, and the ingredients it has that the catalogue has not. */
@@ -14,7 +15,10 @@ export function PantrySheet({ book }: { readonly book: KitchenBook }) {
   const { currency } = book.kitchen.data;
   const nameOf = ({ data: { ingredientId, own } }: PantryItem) =>
     own?.name ?? book.find(ingredientId)?.name ?? ingredientId;
+  const [showAway, setShowAway] = useState(false);
+  const away = book.pantry.filter(({ data }) => data.archived).length;
   const rows = book.pantry
+    .filter(({ data }) => showAway || !data.archived)
     .filter((item) => nameOf(item).toLowerCase().includes(sought.trim().toLowerCase()))
     .sort((a, b) => nameOf(a).localeCompare(nameOf(b)));
   const isNew = open !== undefined && !book.pantry.some((item) => item.id === open);
@@ -59,6 +63,7 @@ export function PantrySheet({ book }: { readonly book: KitchenBook }) {
                 <Read className="flex-1">{nameOf(item)}</Read>
                 <Soft>
                   {[
+                    item.data.archived ? 'put away' : '',
                     own ? 'our label' : '',
                     price
                       ? `${money(price.price, currency)} for ${price.amount} ${price.unit}`
@@ -81,6 +86,7 @@ export function PantrySheet({ book }: { readonly book: KitchenBook }) {
           );
         })}
       </View>
+      <ShowAway away={away} shown={showAway} onShow={setShowAway} />
     </Sheet>
   );
 }

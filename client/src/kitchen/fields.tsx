@@ -1,10 +1,12 @@
 import { Controller, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
 import { View } from 'react-native';
-import { Button, Choice, Notice, NumberField, Picker, TextField } from '../design';
+import { Button, Choice, NumberField, Picker, TextField } from '../design';
 
 /** A field of a form: where it stands in it, and what it is called. */
 interface Field<T extends FieldValues> {
-  readonly control: Control<T>;
+  // What the form is made into when it is kept is no concern of a field.
+  // eslint-disable-next-line @typescript-eslint/no-explicit-any
+  readonly control: Control<T, unknown, any>;
   readonly name: FieldPath<T>;
   readonly label: string;
   readonly testID?: string;
@@ -108,25 +110,53 @@ export const FormChoice = <T extends FieldValues>({
   />
 );
 
-/** How a form of one thing ends: why it was refused, and keeping it or not. */
+/** Shows what was put away, or hides it again; nothing where nothing is. */
+export const ShowAway = ({
+  away,
+  shown,
+  onShow,
+}: {
+  readonly away: number;
+  readonly shown: boolean;
+  readonly onShow: (shown: boolean) => void;
+}) =>
+  away === 0 ? null : (
+    <View className="self-start">
+      <Button
+        label={shown ? 'Hide what is put away' : `Show ${away} put away`}
+        weight="quiet"
+        pressed={shown}
+        onPress={() => onShow(!shown)}
+      />
+    </View>
+  );
+
+/** How a form of one thing ends: keeping it or not, putting it away or bringing it back. */
 export const FormEnding = ({
-  refused,
-  busy,
   onKeep,
   onClose,
+  away,
+  onAway,
   testID,
 }: {
-  readonly refused: string | undefined;
-  readonly busy: boolean;
   readonly onKeep: () => void;
   readonly onClose: () => void;
+  /** Whether it is put away; `undefined` for what is not in the book yet. */
+  readonly away: boolean | undefined;
+  readonly onAway: (away: boolean) => void;
   readonly testID: string;
 }) => (
-  <>
-    {refused ? <Notice kind="danger">{refused}</Notice> : null}
-    <View className="flex-row gap-2">
-      <Button label="Keep" weight="main" onPress={onKeep} disabled={busy} testID={testID} />
-      <Button label="Leave it" onPress={onClose} />
-    </View>
-  </>
+  <View className="flex-row flex-wrap gap-2">
+    <Button label="Keep" weight="main" onPress={onKeep} testID={testID} />
+    <Button label="Leave it" onPress={onClose} />
+    {away === undefined ? null : (
+      <Button
+        label={away ? 'Bring it back' : 'Put it away'}
+        weight="quiet"
+        onPress={() => onAway(!away)}
+
+        testID={`${testID}-away`}
+      />
+    )}
+  </View>
 );

@@ -1,12 +1,12 @@
 import { View } from 'react-native';
 import { Button, keepAsFile, Notice } from '../design';
-import { asideCounted } from '../store/device';
+import { asideCleared } from '../store/device';
 import { clearAside, everythingKept } from '../store/storage';
 import { useAppDispatch, useAppSelector } from '../store/store';
 
 /** Hands over all that is kept on this device, as a file. */
-export const keepEverythingAsFile = (): void =>
-  keepAsFile('hollow-moon-device.json', 'application/json', everythingKept());
+export const keepEverythingAsFile = async (): Promise<void> =>
+  keepAsFile('hollow-moon-device.json', 'application/json', await everythingKept());
 
 /** What a cook has to know of how this device keeps things; nothing while it does. */
 export function DeviceNotice() {
@@ -27,13 +27,10 @@ export function DeviceNotice() {
           testID="device-aside"
           actions={
             <>
-              <Button label="Take it as a file" onPress={keepEverythingAsFile} />
+              <Button label="Take it as a file" onPress={() => void keepEverythingAsFile()} />
               <Button
                 label="Throw it away"
-                onPress={() => {
-                  clearAside();
-                  dispatch(asideCounted());
-                }}
+                onPress={() => void clearAside().then(() => dispatch(asideCleared()))}
               />
             </>
           }

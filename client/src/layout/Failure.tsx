@@ -18,14 +18,14 @@ export function Failure({ error, retry }: ErrorBoundaryProps) {
       </Read>
       <View className="flex-row flex-wrap gap-2">
         <Button label="Try again" weight="main" onPress={() => void retry()} testID="retry" />
-        <Button label="Take what is kept here as a file" onPress={keepEverythingAsFile} />
+        <Button
+          label="Take what is kept here as a file"
+          onPress={() => void keepEverythingAsFile()}
+        />
         <Button
           label="Put it aside and start afresh"
           testID="start-afresh"
-          onPress={() => {
-            putAllAside();
-            globalThis.location.assign('/');
-          }}
+          onPress={() => void putAllAside().then(() => globalThis.location.assign('/'))}
         />
       </View>
       <Soft>{`For whoever helps: ${error.message}`}</Soft>

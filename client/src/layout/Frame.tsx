@@ -4,6 +4,7 @@ import { Text, View } from 'react-native';
 import { RunningStrip } from '../bake/RunningStrip';
 import { icons, PlaceLink } from '../design';
 import { Moon } from '../moon';
+import { OutgoingNotice } from '../outgoing/OutgoingNotice';
 import { DeviceNotice } from './DeviceNotice';
 import { useWide } from './useWide';
 
@@ -54,6 +55,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
         </View>
         <View className="min-w-0 flex-1">
           <DeviceNotice />
+          <OutgoingNotice />
           <View role="main" className="min-h-0 flex-1">
             {children}
           </View>
@@ -65,6 +67,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   return (
     <View className="h-full flex-1 bg-ground">
       <DeviceNotice />
+      <OutgoingNotice />
       <View role="main" className="min-h-0 flex-1">
         {children}
       </View>

@@ -18,9 +18,9 @@ export function BakeRecord({ bake }: { readonly bake: StoredBake }) {
   const { window, setC, curdleC, pullS, curve } = data.foreseen;
   const pulledS = data.pulledAt === null ? undefined : secondsInto(data, Date.parse(data.pulledAt));
   const column = (index: 1 | 2 | 3) => curve.map((point) => [point[0], point[index]] as const);
-  const readings = data.readings.filter((each) => each.place === 'centre');
+  const readings = bake.readings.filter((each) => each.place === 'centre');
   const lastReading = readings[readings.length - 1];
-  const lastWobble = data.wobbles[data.wobbles.length - 1];
+  const lastWobble = bake.wobbles.at(-1);
   const table: [string, string, string][] = [
     [
       'Pulled at',
@@ -49,7 +49,7 @@ export function BakeRecord({ bake }: { readonly bake: StoredBake }) {
       <Sheet>
         <View className="flex-row items-center gap-4">
           <Moon
-            state={lastMoon(bake)}
+            state={lastMoon({ ...data, lastWobbleMm: lastWobble?.diameterMm ?? null })}
             shell={data.shell !== 'none'}
             size={84}
             label="As it was at the last wobble check"

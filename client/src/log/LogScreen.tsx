@@ -1,4 +1,4 @@
-import { RESULT_NAMES, type StoredBake } from '@hollow-moon/contract';
+import { RESULT_NAMES, type BakeSummary } from '@hollow-moon/contract';
 import { format } from 'date-fns';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
@@ -8,18 +8,18 @@ import { Button, Notice, Picker, PlaceLink, Read, Soft, TextField, Title } from 
 import { minutes, withUnit } from '../design/format';
 import { Column, useWide, WhenHere } from '../layout';
 import { Moon } from '../moon';
-import { useBakeQuery, useBakesQuery } from '../store/api';
+import { useBakeQuery, useLogInfiniteQuery } from '../store/api';
 import { useKitchenBook, type KitchenBook } from '../store/kitchen';
 import { useTemperature } from '../store/useTemperature';
 import { BakeRecord } from './BakeRecord';
 import { lastMoon, RESULT_MARKS } from './outcome';
 
-const pulledMin = ({ data }: StoredBake): string =>
+const pulledMin = ({ data }: BakeSummary): string =>
   data.pulledAt === null
     ? 'in the oven'
     : withUnit(minutes(secondsInto(data, Date.parse(data.pulledAt))), 'min');
 
-function BakeRow({ bake, here }: { readonly bake: StoredBake; readonly here: boolean }) {
+function BakeRow({ bake, here }: { readonly bake: BakeSummary; readonly here: boolean }) {
   const { degrees, unit } = useTemperature();
   const { data } = bake;
   const result = data.result
@@ -34,10 +34,10 @@ function BakeRow({ bake, here }: { readonly bake: StoredBake; readonly here: boo
       className={`min-h-16 flex-row items-center gap-3 rounded border bg-sheet p-3 ${here ? 'border-ink' : 'border-line'}`}
     >
       <Moon
-        state={lastMoon(bake)}
+        state={lastMoon(data)}
         shell={data.shell !== 'none'}
         size={40}
-        label={lastMoon(bake) ? 'As it was at the last wobble check' : 'No wobble noted'}
+        label={lastMoon(data) ? 'As it was at the last wobble check' : 'No wobble noted'}
       />
       <View className="min-w-0 flex-1">
         <Text className="font-read-strong text-base text-ink">{data.formulaName}</Text>
@@ -55,12 +55,14 @@ function BakeList({ book, openId }: { readonly book: KitchenBook; readonly openI
   const [formulaId, setFormulaId] = useState('');
   const [vesselId, setVesselId] = useState('');
   const wanted = useDeferredValue(text.trim());
-  const { data, isError, refetch } = useBakesQuery({
-    kitchenId: book.kitchen.id,
-    ...(wanted ? { text: wanted } : {}),
-    ...(formulaId ? { formulaId } : {}),
-    ...(vesselId ? { vesselId } : {}),
-  });
+  const { data, isError, refetch, hasNextPage, isFetchingNextPage, fetchNextPage } =
+    useLogInfiniteQuery({
+      kitchenId: book.kitchen.id,
+      ...(wanted ? { text: wanted } : {}),
+      ...(formulaId ? { formulaId } : {}),
+      ...(vesselId ? { vesselId } : {}),
+    });
+  const bakes = data?.pages.flatMap((page) => page.bakes);
   const searching = wanted !== '' || formulaId !== '' || vesselId !== '';
   const clear = () => {
     setText('');
@@ -108,7 +110,7 @@ function BakeList({ book, openId }: { readonly book: KitchenBook; readonly openI
           The log cannot be read just now.
         </Notice>
       ) : null}
-      {data?.length === 0 ? (
+      {bakes?.length === 0 ? (
         <Notice
           kind="hint"
           testID="log-empty"
@@ -120,12 +122,20 @@ function BakeList({ book, openId }: { readonly book: KitchenBook; readonly openI
         </Notice>
       ) : null}
       <View role="list" className="gap-2" testID="log-list">
-        {data?.map((bake) => (
+        {bakes?.map((bake) => (
           <View key={bake.id} role="listitem">
             <BakeRow bake={bake} here={bake.id === openId} />
           </View>
         ))}
       </View>
+      {hasNextPage ? (
+        <Button
+          label={isFetchingNextPage ? 'Turning the page' : 'Show older bakes'}
+          disabled={isFetchingNextPage}
+          onPress={() => void fetchNextPage()}
+          testID="log-older"
+        />
+      ) : null}
     </View>
   );
 }

@@ -20,6 +20,7 @@ import { SoggyFold } from './SoggyFold';
 import { StageEditor } from './StageEditor';
 import { TargetChoice } from './TargetChoice';
 import { blindSentence, rawBaseInWords } from './words';
+import type { Edit } from '../store/edits';
 
 const WEIGHT_OPTIONS = WEIGHTS.map((value) => ({ value, label: WEIGHT_NAMES[value] }));
 const START_OPTIONS = (Object.keys(LINED_STARTS) as LinedStart[]).map((value) => ({
@@ -52,16 +53,16 @@ export function ShellPanel({
   readonly book: KitchenBook;
   /** The forecast of the filled bake: it carries a raw base's fate. */
   readonly filled: Forecast | undefined;
-  readonly onEdit: (field: string, data: FormulaData) => void;
+  readonly onEdit: Edit;
   /** How it is baked beside what comes of it. */
   readonly wide?: boolean;
 }) {
   const wish = useMemo(() => blindWish(data, book), [data, book]);
   const { shellBake } = data;
   const plan = 'plan' in wish && !shellBake.raw ? wish.plan : undefined;
-  const { answer, broke } = useJob('blind', plan && { plan });
+  const { answer, broke } = useJob('blind', plan && { plan }, 'now');
   const onShell = (change: Partial<ShellBake>) =>
-    onEdit('shellBake', { ...data, shellBake: { ...shellBake, ...change } });
+    onEdit('shellBake', (data) => ({ ...data, shellBake: { ...data.shellBake, ...change } }));
   const forecast = answer?.ok ? answer.value : undefined;
   const problem = answer && !answer.ok ? answer.problem : undefined;
   const raw =

@@ -1,40 +1,38 @@
 import {
   apiErrorSchema,
+  bakeDataSchema,
+  bakePageSchema,
   bakeSchema,
   formulaSchema,
+  formulaVersionSchema,
   kitchenSchema,
   ovenSchema,
+  pantryItemSchema,
+  storedSchema,
   vesselSchema,
   type ApiError,
-  type BakeData,
+  type BakePage,
   type BakeSearch,
-  type FormulaData,
-  type Kitchen,
-  type KitchenData,
-  type OvenData,
-  type StoredBake,
-  type StoredFormula,
-  type StoredOven,
-  type StoredVessel,
-  type VesselData,
-  formulaVersionSchema,
-  pantryItemSchema,
   type FormulaVersion,
-  type PantryData,
-  type PantryItem,
+  type Kitchen,
+  type StoredBake,
 } from '@hollow-moon/contract';
-import { createApi, fetchBaseQuery, type FetchBaseQueryError } from '@reduxjs/toolkit/query/react';
+import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import type { z } from 'zod';
+import type { Write } from '../outgoing/writes';
 
-/** A write to one thing of a kitchen. */
-export interface WriteRequest<Data> {
-  readonly kitchenId: string;
-  readonly id: string;
-  readonly writeId: string;
-  readonly version: number;
-  readonly data: Data;
-  readonly why?: string;
-}
+/** The things of the book that are written whole. */
+export const RESOURCES = {
+  kitchens: kitchenSchema,
+  formulas: formulaSchema,
+  vessels: vesselSchema,
+  ovens: ovenSchema,
+  pantry: pantryItemSchema,
+  bakes: storedSchema.extend({ data: bakeDataSchema }),
+} as const;
+export type ResourceKind = keyof typeof RESOURCES;
+/** One of them as the book has it. */
+export type StoredThing = z.infer<(typeof RESOURCES)[ResourceKind]>;
 
 interface OneOf {
   readonly kitchenId: string;
@@ -49,17 +47,10 @@ const AWAY: Refused = {
 };
 
 /** What the server said against a request, in its one shape; no answer at all is a shape of ours. */
-export function refusalFrom(error: FetchBaseQueryError | undefined): Refused {
-  const parsed = apiErrorSchema.safeParse(error?.data);
+export function refusalFrom(error: unknown): Refused {
+  const parsed = apiErrorSchema.safeParse((error as { readonly data?: unknown }).data);
   return parsed.success ? parsed.data.error : AWAY;
 }
-
-const bodyOf = <Data>({ writeId, version, data, why }: WriteRequest<Data>) => ({
-  writeId,
-  version,
-  data,
-  ...(why ? { why } : {}),
-});
 
 /** Parses at the edge: what does not fit the contract is an error, not a surprise further in. */
 const as =
@@ -67,117 +58,117 @@ const as =
   (response: unknown): z.infer<T> =>
     schema.parse(response);
 
+/** Where a write goes, and what is sent. */
+function requestOf({ id, kitchenId, thing, work }: Write) {
+  const kitchen = `/kitchens/${kitchenId}`;
+  switch (work.op) {
+    case 'put': {
+      const { kind, version, data, why } = work;
+      const body = { writeId: id, version, data, ...(why ? { why } : {}) };
+      return {
+        url: kind === 'kitchens' ? kitchen : `${kitchen}/${kind}/${thing}`,
+        method: 'PUT',
+        body,
+      };
+    }
+    case 'note':
+      return { url: `${kitchen}/bakes/${thing}/${work.kind}`, method: 'POST', body: work.entry };
+    case 'take-back':
+      return {
+        url: `${kitchen}/bakes/${thing}/${work.kind}/${work.entryId}`,
+        method: 'DELETE',
+        headers: { 'Content-Type': 'application/json' },
+      };
+  }
+}
+
+/** What was written is shown at once in the list it belongs to, before that is asked for again. */
+const LISTED = ['kitchens', 'formulas', 'vessels', 'ovens', 'pantry'] as const;
+type Listed = (typeof LISTED)[number];
+const isListed = (kind: ResourceKind): kind is Listed =>
+  (LISTED as readonly string[]).includes(kind);
+
+const WHEN_STALE = 409;
+
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api', timeout: 15_000 }),
-  tagTypes: ['kitchen', 'formula', 'vessel', 'oven', 'pantry', 'bake'],
-  endpoints: (build) => ({
-    kitchens: build.query<Kitchen[], void>({
-      query: () => '/kitchens',
-      transformResponse: as(kitchenSchema.array()),
-      providesTags: ['kitchen'],
-    }),
-    formulas: build.query<StoredFormula[], string>({
-      query: (kitchenId) => `/kitchens/${kitchenId}/formulas`,
-      transformResponse: as(formulaSchema.array()),
-      providesTags: ['formula'],
-    }),
-    vessels: build.query<StoredVessel[], string>({
-      query: (kitchenId) => `/kitchens/${kitchenId}/vessels`,
-      transformResponse: as(vesselSchema.array()),
-      providesTags: ['vessel'],
-    }),
-    ovens: build.query<StoredOven[], string>({
-      query: (kitchenId) => `/kitchens/${kitchenId}/ovens`,
-      transformResponse: as(ovenSchema.array()),
-      providesTags: ['oven'],
-    }),
-    pantry: build.query<PantryItem[], string>({
-      query: (kitchenId) => `/kitchens/${kitchenId}/pantry`,
-      transformResponse: as(pantryItemSchema.array()),
-      providesTags: ['pantry'],
-    }),
-    versions: build.query<FormulaVersion[], OneOf>({
-      query: ({ kitchenId, id }) => `/kitchens/${kitchenId}/formulas/${id}/versions`,
-      transformResponse: as(formulaVersionSchema.array()),
-      providesTags: ['formula'],
-    }),
-    bakes: build.query<StoredBake[], { kitchenId: string } & BakeSearch>({
-      query: ({ kitchenId, ...search }) => ({
-        url: `/kitchens/${kitchenId}/bakes`,
-        params: search,
+  tagTypes: [...LISTED, 'versions', 'log', 'bakes'],
+  endpoints: (build) => {
+    const listOf = <T extends z.ZodType>(kind: Listed, schema: T) =>
+      build.query<z.infer<T>[], string>({
+        query: (kitchenId) => `/kitchens/${kitchenId}/${kind}`,
+        transformResponse: as(schema.array()),
+        providesTags: [kind],
+      });
+    return {
+      kitchens: build.query<Kitchen[], void>({
+        query: () => '/kitchens',
+        transformResponse: as(kitchenSchema.array()),
+        providesTags: ['kitchens'],
       }),
-      transformResponse: as(bakeSchema.array()),
-      providesTags: ['bake'],
-    }),
-    bake: build.query<StoredBake, OneOf>({
-      query: ({ kitchenId, id }) => `/kitchens/${kitchenId}/bakes/${id}`,
-      transformResponse: as(bakeSchema),
-      providesTags: ['bake'],
-    }),
-    putKitchen: build.mutation<Kitchen, Omit<WriteRequest<KitchenData>, 'kitchenId'>>({
-      query: (write) => ({
-        url: `/kitchens/${write.id}`,
-        method: 'PUT',
-        body: { writeId: write.writeId, version: write.version, data: write.data },
+      formulas: listOf('formulas', formulaSchema),
+      vessels: listOf('vessels', vesselSchema),
+      ovens: listOf('ovens', ovenSchema),
+      pantry: listOf('pantry', pantryItemSchema),
+      versions: build.query<FormulaVersion[], OneOf>({
+        query: ({ kitchenId, id }) => `/kitchens/${kitchenId}/formulas/${id}/versions`,
+        transformResponse: as(formulaVersionSchema.array()),
+        providesTags: (_result, _error, { id }) => [{ type: 'versions', id }],
       }),
-      transformResponse: as(kitchenSchema),
-      invalidatesTags: (_, error) => (error && error.status !== 409 ? [] : ['kitchen']),
-    }),
-    putFormula: build.mutation<StoredFormula, WriteRequest<FormulaData>>({
-      query: (write) => ({
-        url: `/kitchens/${write.kitchenId}/formulas/${write.id}`,
-        method: 'PUT',
-        body: bodyOf(write),
+      log: build.infiniteQuery<BakePage, { kitchenId: string } & BakeSearch, string | null>({
+        infiniteQueryOptions: {
+          initialPageParam: null,
+          getNextPageParam: ({ next }) => next ?? undefined,
+        },
+        query: ({ queryArg: { kitchenId, ...search }, pageParam }) => ({
+          url: `/kitchens/${kitchenId}/bakes`,
+          params: { ...search, ...(pageParam === null ? {} : { after: pageParam }) },
+        }),
+        transformResponse: as(bakePageSchema),
+        providesTags: ['log'],
       }),
-      transformResponse: as(formulaSchema),
-      invalidatesTags: (_, error) => (error ? [] : ['formula']),
-    }),
-    putVessel: build.mutation<StoredVessel, WriteRequest<VesselData>>({
-      query: (write) => ({
-        url: `/kitchens/${write.kitchenId}/vessels/${write.id}`,
-        method: 'PUT',
-        body: bodyOf(write),
+      bake: build.query<StoredBake, OneOf>({
+        query: ({ kitchenId, id }) => `/kitchens/${kitchenId}/bakes/${id}`,
+        transformResponse: as(bakeSchema),
+        providesTags: (_result, _error, { id }) => [{ type: 'bakes', id }],
       }),
-      transformResponse: as(vesselSchema),
-      invalidatesTags: (_, error) => (error && error.status !== 409 ? [] : ['vessel']),
-    }),
-    putOven: build.mutation<StoredOven, WriteRequest<OvenData>>({
-      query: (write) => ({
-        url: `/kitchens/${write.kitchenId}/ovens/${write.id}`,
-        method: 'PUT',
-        body: bodyOf(write),
+      /** One write of the queue; null for what has no version. */
+      send: build.mutation<StoredThing | null, Write>({
+        query: requestOf,
+        transformResponse: (response, _, { work }) =>
+          work.op === 'put' ? RESOURCES[work.kind].parse(response) : null,
+        async onQueryStarted({ kitchenId, work }, { dispatch, queryFulfilled }) {
+          if (work.op !== 'put' || !isListed(work.kind)) return;
+          const { kind } = work;
+          try {
+            const { data: stored } = await queryFulfilled;
+            if (stored) dispatch(written(kind, kitchenId, stored));
+          } catch {
+            // Whoever sent it is told.
+          }
+        },
+        invalidatesTags: (_, error, { thing, work }) => {
+          if (work.op !== 'put' || work.kind === 'bakes') {
+            return error ? [] : [{ type: 'bakes', id: thing }, 'log'];
+          }
+          if (error) return error.status === WHEN_STALE ? [work.kind] : [];
+          return work.kind === 'formulas' ? [{ type: 'versions', id: thing }] : [];
+        },
       }),
-      transformResponse: as(ovenSchema),
-      invalidatesTags: (_, error) => (error && error.status !== 409 ? [] : ['oven']),
-    }),
-    putPantry: build.mutation<PantryItem, WriteRequest<PantryData>>({
-      query: (write) => ({
-        url: `/kitchens/${write.kitchenId}/pantry/${write.id}`,
-        method: 'PUT',
-        body: bodyOf(write),
-      }),
-      transformResponse: as(pantryItemSchema),
-      invalidatesTags: (_, error) => (error && error.status !== 409 ? [] : ['pantry']),
-    }),
-    putBake: build.mutation<StoredBake, WriteRequest<BakeData>>({
-      query: (write) => ({
-        url: `/kitchens/${write.kitchenId}/bakes/${write.id}`,
-        method: 'PUT',
-        body: bodyOf(write),
-      }),
-      transformResponse: as(bakeSchema),
-      invalidatesTags: (_, error) => (error ? [] : ['bake']),
-    }),
-  }),
+    };
+  },
 });
 
-/** Puts a formula that was just written into the list at once, before the list is asked for again. */
-export const formulaWritten = (kitchenId: string, stored: StoredFormula) =>
-  api.util.updateQueryData('formulas', kitchenId, (list) => [
-    ...list.filter((each) => each.id !== stored.id),
-    stored,
-  ]);
+/** Puts a thing that was just written into its list. */
+const written = (kind: Listed, kitchenId: string, stored: StoredThing) =>
+  api.util.updateQueryData(
+    kind,
+    // Kitchens are listed for no kitchen.
+    kind === 'kitchens' ? undefined : kitchenId,
+    (list: readonly StoredThing[]) =>
+      [...list.filter((each) => each.id !== stored.id), stored] as never,
+  );
 
 export const {
   useKitchensQuery,
@@ -186,11 +177,6 @@ export const {
   useOvensQuery,
   usePantryQuery,
   useVersionsQuery,
-  useBakesQuery,
+  useLogInfiniteQuery,
   useBakeQuery,
-  usePutKitchenMutation,
-  usePutFormulaMutation,
-  usePutVesselMutation,
-  usePutOvenMutation,
-  usePutPantryMutation,
 } = api;

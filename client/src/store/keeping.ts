@@ -1,67 +1,106 @@
 import { bakeArrived, putAway } from '../bake/bakes';
-import { keptBakeSchema } from '../bake/keptBake';
+import { entryArrived, entryGone } from '../bake/noted';
 import { draftArrived, dropped } from '../formulas/drafts';
-import { keptDraftSchema } from '../formulas/keptDraft';
-import { asideCounted, refusalSeen } from './device';
+import { writeArrived } from '../outgoing/writes';
+import { refusalSeen } from './device';
+import { fitting, KINDS, type KeptKind } from './recall';
 import { settingsArrived, settingsSchema } from './settings';
-import { forget, keep, onArrival, read } from './storage';
-import type { AppStore } from './store';
+import { keep } from './storage';
+import type { AppStore, RootState } from './store';
 
-type Records = Readonly<Record<string, unknown>>;
+/** What tabs tell each other: what one has written, null for what it has taken away. */
+type News = readonly (readonly [name: string, record: unknown])[];
 
-/** Writes what has changed between two states of a kind of record; says whether all of it is kept. */
-function keepRecords(kind: string, before: Records, now: Records): boolean {
-  if (before === now) return true;
-  let kept = true;
-  for (const [id, record] of Object.entries(now)) {
-    if (before[id] !== record) kept = keep(`${kind}/${id}`, record) && kept;
-  }
-  for (const id of Object.keys(before)) if (!(id in now)) forget(`${kind}/${id}`);
-  return kept;
+type Kept = Readonly<Record<KeptKind, Readonly<Record<string, unknown>>>>;
+
+const keptOf = ({ drafts, bakes, noted, outgoing }: RootState): Kept => ({
+  drafts,
+  bakes,
+  noted,
+  outgoing: outgoing.writes,
+});
+
+/** What has changed between two states of what is kept, by name. */
+function changesBetween(before: Kept, now: Kept): [string, unknown][] {
+  return (Object.keys(KINDS) as KeptKind[]).flatMap((kind) => {
+    if (before[kind] === now[kind]) return [];
+    const changed = Object.entries(now[kind]).filter(([id, record]) => before[kind][id] !== record);
+    const gone = Object.keys(before[kind]).filter((id) => !(id in now[kind]));
+    return [
+      ...changed.map(([id, record]): [string, unknown] => [`${kind}/${id}`, record]),
+      ...gone.map((id): [string, unknown] => [`${kind}/${id}`, null]),
+    ];
+  });
 }
 
+/** Takes over what another tab has. */
+function takeOver(store: AppStore, news: News): void {
+  const { dispatch } = store;
+  for (const [name, record] of news) {
+    const [kind = '', id = ''] = name.split('/');
+    if (kind === 'settings') {
+      const settings = fitting(settingsSchema, record);
+      if (settings) dispatch(settingsArrived(settings));
+    } else if (kind === 'drafts') {
+      const draft = fitting(KINDS.drafts, record);
+      if (draft) dispatch(draftArrived({ id, draft }));
+      else if (record === null) dispatch(dropped(id));
+    } else if (kind === 'bakes') {
+      const bake = fitting(KINDS.bakes, record);
+      if (bake) dispatch(bakeArrived({ id, bake }));
+      else if (record === null) dispatch(putAway(id));
+    } else if (kind === 'noted') {
+      const entry = fitting(KINDS.noted, record);
+      if (entry) dispatch(entryArrived(entry));
+      else if (record === null) dispatch(entryGone(id));
+    } else if (kind === 'outgoing') {
+      const write = fitting(KINDS.outgoing, record);
+      if (write || record === null) dispatch(writeArrived({ id, write: write ?? null }));
+    }
+  }
+}
+
+/** The line on which tabs tell each other; none where the browser has none. */
+export const openChannel = (): BroadcastChannel | undefined =>
+  typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('hollow-moon');
+
 /**
- * Keeps what has to outlive a reload, each record as it changes, and takes over what another tab keeps. Where the
- * device refuses, that is said for as long as it does.
+ * Keeps what has to outlive a reload, each record as it changes, tells the other tabs, and takes over what they have.
+ * Where the device refuses, that is said for as long as it does. Returns what ends it.
  */
-export function keepThroughReloads(store: AppStore): void {
-  let { settings, drafts, bakes } = store.getState();
+export function keepThroughReloads(store: AppStore, channel = openChannel()): () => void {
+  let { settings } = store.getState();
+  let kept = keptOf(store.getState());
   /** What another tab has written needs no writing here. */
   let arriving = false;
-  store.subscribe(() => {
-    const now = store.getState();
-    const before = { settings, drafts, bakes };
-    ({ settings, drafts, bakes } = now);
-    if (arriving) return;
-    const changed =
-      settings !== before.settings || drafts !== before.drafts || bakes !== before.bakes;
-    if (!changed) return;
-    const kept = [
-      settings === before.settings || keep('settings', settings),
-      keepRecords('drafts', before.drafts, drafts),
-      keepRecords('bakes', before.bakes, bakes),
-    ].every(Boolean);
-    if (now.device.refuses === kept) store.dispatch(refusalSeen(!kept));
+  const end = store.subscribe(() => {
+    const state = store.getState();
+    const now = keptOf(state);
+    const changes = changesBetween(kept, now);
+    if (state.settings !== settings) changes.push(['settings', state.settings]);
+    ({ settings } = state);
+    kept = now;
+    if (arriving || changes.length === 0) return;
+    const records = new Map(changes.filter(([, record]) => record !== null));
+    const gone = changes.flatMap(([name, record]) => (record === null ? [name] : []));
+    void keep(records, gone).then((done) => {
+      if (store.getState().device.refuses === done) store.dispatch(refusalSeen(!done));
+      // What this device would not keep is worth telling all the same.
+      channel?.postMessage(changes satisfies News);
+    });
   });
-  onArrival((name, text) => {
-    const [kind = '', id = ''] = name.split('/');
-    arriving = true;
-    try {
-      if (kind === 'settings' && text !== null) {
-        const arrived = read(text, settingsSchema);
-        if (arrived) store.dispatch(settingsArrived(arrived));
-      } else if (kind === 'drafts') {
-        const draft = text === null ? undefined : read(text, keptDraftSchema);
-        if (draft) store.dispatch(draftArrived({ id, draft }));
-        else if (text === null) store.dispatch(dropped(id));
-      } else if (kind === 'bakes') {
-        const bake = text === null ? undefined : read(text, keptBakeSchema);
-        if (bake) store.dispatch(bakeArrived({ id, bake }));
-        else if (text === null) store.dispatch(putAway(id));
+  if (channel) {
+    channel.onmessage = ({ data }: MessageEvent<News>) => {
+      arriving = true;
+      try {
+        takeOver(store, data);
+      } finally {
+        arriving = false;
       }
-    } finally {
-      arriving = false;
-    }
-  });
-  store.dispatch(asideCounted());
+    };
+  }
+  return () => {
+    end();
+    channel?.close();
+  };
 }

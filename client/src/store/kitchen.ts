@@ -15,6 +15,7 @@ import {
   type Ingredient,
 } from '@hollow-moon/core';
 import { useEffect, useMemo } from 'react';
+import { dataUnderWay } from '../outgoing/writes';
 import {
   useFormulasQuery,
   useKitchensQuery,
@@ -43,14 +44,27 @@ export interface KitchenBook {
   readonly formulaOf: (id: string) => FormulaData | undefined;
 }
 
+/** Tins or ovens to choose from: those in use, and the one that is chosen even where it has been put away. */
+export const optionsOf = (
+  things: readonly (StoredVessel | StoredOven)[],
+  chosen: string | null,
+): { value: string; label: string }[] =>
+  things
+    .filter(({ id, data }) => !data.archived || id === chosen)
+    .map(({ id, data }) => ({
+      value: id,
+      label: data.archived ? `${data.name} (put away)` : data.name,
+    }));
+
 type Stored = Pick<KitchenBook, 'kitchen' | 'formulas' | 'vessels' | 'ovens' | 'pantry'>;
 
 /** The book of a kitchen, with all that is found through it. */
 export function bookOf(stored: Stored): KitchenBook {
-  const own = ownIngredients(stored.pantry);
+  const inUse = stored.pantry.filter(({ data }) => !data.archived);
+  const own = ownIngredients(inUse);
   const find = findAmong(own);
   const formulas = new Map(stored.formulas.map(({ id, data }) => [id, data]));
-  const priced = stored.pantry.flatMap(({ data: { ingredientId, price } }) =>
+  const priced = inUse.flatMap(({ data: { ingredientId, price } }) =>
     price ? [{ ingredientId, ...price }] : [],
   );
   const catalogue = [...catalogueWith(own)].sort((a, b) => a.name.localeCompare(b.name));
@@ -63,6 +77,23 @@ export function bookOf(stored: Stored): KitchenBook {
     prices: pricesPerG(priced, stored.kitchen.data.eggGrade, find),
     formulaOf: (id) => formulas.get(id),
   };
+}
+
+/** A list as it will be when what is on its way has come into the book. */
+function withUnderWay<T extends { readonly id: string; readonly data: unknown }>(
+  stored: readonly T[],
+  underWay: ReadonlyMap<string, unknown>,
+): readonly T[] {
+  if (underWay.size === 0) return stored;
+  const known = stored.map((each) =>
+    underWay.has(each.id) ? { ...each, data: underWay.get(each.id) } : each,
+  );
+  const added = [...underWay].flatMap(([id, data]) =>
+    stored.some((each) => each.id === id)
+      ? []
+      : [{ id, version: 0, updatedAt: '', data } as unknown as T],
+  );
+  return [...known, ...added];
 }
 
 export type Loading<T> =
@@ -80,6 +111,7 @@ export function useKitchenBook(): Loading<KitchenBook> {
   useEffect(() => {
     if (id !== '' && id !== last) dispatch(kitchenOpened(id));
   }, [dispatch, id, last]);
+  const writes = useAppSelector(({ outgoing }) => outgoing.writes);
   const skip = { skip: kitchen === undefined };
   const formulas = useFormulasQuery(id, skip);
   const vessels = useVesselsQuery(id, skip);
@@ -89,14 +121,14 @@ export function useKitchenBook(): Loading<KitchenBook> {
     (): KitchenBook | undefined =>
       kitchen && formulas.data && vessels.data && ovens.data && pantry.data
         ? bookOf({
-            kitchen,
+            kitchen: withUnderWay([kitchen], dataUnderWay(writes, 'kitchens'))[0]!,
             formulas: formulas.data,
-            vessels: vessels.data,
-            ovens: ovens.data,
-            pantry: pantry.data,
+            vessels: withUnderWay(vessels.data, dataUnderWay(writes, 'vessels')),
+            ovens: withUnderWay(ovens.data, dataUnderWay(writes, 'ovens')),
+            pantry: withUnderWay(pantry.data, dataUnderWay(writes, 'pantry')),
           })
         : undefined,
-    [kitchen, formulas.data, vessels.data, ovens.data, pantry.data],
+    [kitchen, formulas.data, vessels.data, ovens.data, pantry.data, writes],
   );
   if (book) return { state: 'here', value: book };
   const queries = [kitchens, formulas, vessels, ovens, pantry];

@@ -1,6 +1,5 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { z } from 'zod';
-import { recall } from './storage';
 
 const THEMES = ['system', 'light', 'dark'] as const;
 export type Theme = (typeof THEMES)[number];
@@ -18,7 +17,7 @@ export type Settings = Readonly<z.infer<typeof settingsSchema>>;
 
 const settings = createSlice({
   name: 'settings',
-  initialState: (): Settings => recall('settings', settingsSchema) ?? settingsSchema.parse({}),
+  initialState: (): Settings => settingsSchema.parse({}),
   reducers: {
     themeChosen: (state, { payload }: PayloadAction<Theme>) => ({ ...state, theme: payload }),
     degreesChosen: (state, { payload }: PayloadAction<Degrees>) => ({ ...state, degrees: payload }),

@@ -1,131 +1,125 @@
-import type { z } from 'zod';
+import { createStore, entries, promisifyRequest, setMany, type UseStore } from 'idb-keyval';
 
 /**
- * What has to outlive a reload, in the browser's own storage: an entry for each record, so that two tabs at work on
- * different ones never write over each other's. Nothing that is read is trusted: what does not fit is put aside, where it
- * can be fetched as a file, and the rest goes on.
+ * What has to outlive a reload, in the browser's own database: a record for each thing, so that two tabs at work on
+ * different ones never write over each other's. What cannot be read is put aside, where it can be fetched as a file.
  */
-const PREFIX = 'hollow-moon/';
+let database: UseStore | undefined;
+const opened = (): UseStore => (database ??= createStore('hollow-moon', 'kept'));
+
+/** A database that has not opened by then does without, ms: one that another tab holds may never open. */
+const PATIENCE_MS = 3000;
+
 const ASIDE = 'aside/';
+const isAside = (name: string): boolean => name.startsWith(ASIDE);
 
-/** The storage; none where the browser has none, or forbids it. */
-function storage(): Storage | undefined {
+export type Records = ReadonlyMap<string, unknown>;
+
+/** Where records were kept before. */
+const EARLIER = 'hollow-moon/';
+
+/** Records of the earlier storage, as far as they can be read; what cannot is there as text. */
+function earlierRecords(): Map<string, unknown> {
+  const found = new Map<string, unknown>();
   try {
-    return globalThis.localStorage;
+    const from = globalThis.localStorage;
+    for (const key of Array.from({ length: from.length }, (_, index) => from.key(index) ?? '')) {
+      if (!key.startsWith(EARLIER)) continue;
+      const name = key.slice(EARLIER.length);
+      const text = from.getItem(key) ?? '';
+      try {
+        const record: unknown = JSON.parse(text);
+        // All of a kind were once kept in one.
+        if (name === 'drafts' || name === 'bakes') {
+          for (const [id, each] of Object.entries(record as object))
+            found.set(`${name}/${id}`, each);
+        } else found.set(name, isAside(name) ? text : record);
+      } catch {
+        found.set(name, text);
+      }
+    }
   } catch {
-    return undefined;
+    // No such storage, or a forbidden one, has nothing in it.
   }
-}
-
-/** Keeps a value under a name; says whether it is kept: a full or forbidden storage refuses. */
-export function keep(name: string, value: unknown): boolean {
-  const into = storage();
-  if (!into) return false;
-  try {
-    into.setItem(PREFIX + name, JSON.stringify(value));
-    return true;
-  } catch {
-    return false;
-  }
-}
-
-export function forget(name: string): void {
-  storage()?.removeItem(PREFIX + name);
-}
-
-const namesIn = (from: Storage, start: string): string[] =>
-  Array.from({ length: from.length }, (_, index) => from.key(index) ?? '')
-    .filter((key) => key.startsWith(PREFIX + start))
-    .map((key) => key.slice(PREFIX.length))
-    .sort();
-
-/** Puts an entry out of the way without losing it; one that finds no room there stays where it is. */
-function putAside(from: Storage, name: string): void {
-  const text = from.getItem(PREFIX + name) ?? '';
-  try {
-    from.setItem(`${PREFIX}${ASIDE}${Date.now()}/${name}`, text);
-    from.removeItem(PREFIX + name);
-  } catch {
-    // Read again, and told again, when there is room.
-  }
-}
-
-/** What a text of the storage says, as far as it fits. */
-export function read<T>(text: string, schema: z.ZodType<T>): T | undefined {
-  try {
-    return schema.safeParse(JSON.parse(text)).data;
-  } catch {
-    return undefined;
-  }
-}
-
-/** Reads what was kept under a name, or `undefined`: nothing, or nothing that fits, which is put aside. */
-export function recall<T>(name: string, schema: z.ZodType<T>): T | undefined {
-  const from = storage();
-  const text = from?.getItem(PREFIX + name);
-  if (!from || text === null || text === undefined) return undefined;
-  const found = read(text, schema);
-  if (found === undefined) putAside(from, name);
   return found;
 }
 
-/** Reads all records of a kind, by id. Those kept in one entry, as all of a kind once were, are parted first. */
-export function recallAll<T>(kind: string, schema: z.ZodType<T>): Record<string, T> {
-  const from = storage();
-  if (!from) return {};
-  const together = from.getItem(PREFIX + kind);
-  if (together !== null) {
-    try {
-      for (const [id, record] of Object.entries(JSON.parse(together) as object)) {
-        keep(`${kind}/${id}`, record);
-      }
-      from.removeItem(PREFIX + kind);
-    } catch {
-      putAside(from, kind);
-    }
+/** Takes over what the earlier storage has; it is emptied only once that is kept here. */
+async function moveOver(): Promise<void> {
+  const earlier = earlierRecords();
+  if (earlier.size === 0) return;
+  await setMany([...earlier], opened());
+  for (const key of Object.keys(globalThis.localStorage)) {
+    if (key.startsWith(EARLIER)) globalThis.localStorage.removeItem(key);
   }
-  return Object.fromEntries(
-    namesIn(from, `${kind}/`).flatMap((name) => {
-      const record = recall(name, schema);
-      return record === undefined ? [] : [[name.slice(kind.length + 1), record]];
-    }),
-  );
 }
 
-/** Calls back with each entry another tab writes, and with no text where it was taken away. */
-export function onArrival(arrived: (name: string, text: string | null) => void): void {
-  globalThis.addEventListener?.('storage', (event: Event) => {
-    const { key, newValue } = event as StorageEvent;
-    if (key?.startsWith(PREFIX)) arrived(key.slice(PREFIX.length), newValue);
+/** All that is kept here; `undefined` where this browser keeps nothing. */
+export async function readAll(): Promise<Records | undefined> {
+  const late = new Promise<undefined>((resolve) => setTimeout(resolve, PATIENCE_MS, undefined));
+  const read = async () => {
+    await moveOver().catch(() => undefined);
+    return new Map(await entries<string, unknown>(opened()));
+  };
+  try {
+    return await Promise.race([read(), late]);
+  } catch {
+    return undefined;
+  }
+}
+
+/** What is being kept: the database takes changes in the order they are asked for. */
+let last: Promise<unknown> = Promise.resolve();
+
+/** Resolves when all that was given to be kept is kept, or refused. */
+export const settled = (): Promise<void> => last.then(() => undefined);
+
+/** Puts and deletes in one go, and commits at once: what is asked for is kept even when the page goes away the next moment. */
+const change = (records: Records, gone: readonly string[]): Promise<void> =>
+  opened()('readwrite', (store) => {
+    for (const [name, record] of records) store.put(record, name);
+    for (const name of gone) store.delete(name);
+    store.transaction.commit();
+    return promisifyRequest(store.transaction);
   });
+
+/** Keeps records, and forgets others; says whether that was done: a full or forbidden storage refuses. */
+export function keep(records: Records, gone: readonly string[] = []): Promise<boolean> {
+  const done = Promise.resolve()
+    .then(() => change(records, gone))
+    .then(
+      () => true,
+      () => false,
+    );
+  last = Promise.all([last, done]);
+  return done;
 }
 
-/** How many entries were put aside. */
-export const countAside = (): number => {
-  const from = storage();
-  return from ? namesIn(from, ASIDE).length : 0;
+/** Puts records out of the way without losing them; ones that find no room there stay where they are. */
+export const putAside = async (records: Records): Promise<void> => {
+  const at = Date.now();
+  const aside = new Map([...records].map(([name, record]) => [`${ASIDE}${at}/${name}`, record]));
+  await keep(aside, [...records.keys()]);
 };
 
+/** How many records were put aside. */
+export const countAside = (records: Records): number => [...records.keys()].filter(isAside).length;
+
 /** All that is kept here, what was put aside too, as the text of a file. */
-export function everythingKept(): string {
-  const from = storage();
-  const names = from ? namesIn(from, '') : [];
-  return JSON.stringify(
-    Object.fromEntries(names.map((name) => [name, from?.getItem(PREFIX + name)])),
-    null,
-    2,
-  );
+export async function everythingKept(): Promise<string> {
+  await settled();
+  return JSON.stringify(Object.fromEntries((await readAll()) ?? []), null, 2);
 }
 
 /** Puts all that is kept here aside: a fresh start that loses nothing. */
-export function putAllAside(): void {
-  const from = storage();
-  if (!from) return;
-  for (const name of namesIn(from, '')) if (!name.startsWith(ASIDE)) putAside(from, name);
+export async function putAllAside(): Promise<void> {
+  await settled();
+  const all = (await readAll()) ?? new Map<string, unknown>();
+  await putAside(new Map([...all].filter(([name]) => !isAside(name))));
 }
 
 /** Takes away what was put aside, once the cook has it or does not want it. */
-export function clearAside(): void {
-  const from = storage();
-  if (from) for (const name of namesIn(from, ASIDE)) forget(name);
+export async function clearAside(): Promise<void> {
+  const all = (await readAll()) ?? new Map<string, unknown>();
+  await keep(new Map(), [...all.keys()].filter(isAside));
 }

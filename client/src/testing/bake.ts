@@ -35,9 +35,8 @@ export const begunBake: BakeData = {
   planned: null,
   startedAt: STARTED,
   pulledAt: null,
-  readings: [],
-  wobbles: [],
   result: null,
   faults: [],
   note: '',
+  archived: false,
 };

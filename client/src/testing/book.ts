@@ -69,12 +69,14 @@ const vessel: StoredVessel = stored(31, {
   lipMm: 0,
   material: 'bright-tin' as const,
   owned: 2,
+  archived: false,
 });
 const oven: StoredOven = stored(21, {
   name: 'Oven',
   kind: 'still' as const,
   offsetK: 0,
   swingK: 0,
+  archived: false,
 });
 
 export const storedTart: StoredFormula = stored(41, tart);

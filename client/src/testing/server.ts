@@ -1,5 +1,6 @@
 /** A write as the page sends it. */
 export interface Sent<Data> {
+  readonly method: string;
   readonly path: string;
   readonly writeId: string;
   readonly version: number;
@@ -32,8 +33,9 @@ export function serve<Data>(
 ): Sent<Data>[] {
   const sent: Sent<Data>[] = [];
   globalThis.fetch = (async (input: Request) => {
-    const body = (await input.json()) as Omit<Sent<Data>, 'path'>;
-    const write = { ...body, path: new URL(input.url).pathname };
+    const text = await input.text();
+    const body = (text ? JSON.parse(text) : {}) as Omit<Sent<Data>, 'path' | 'method'>;
+    const write = { ...body, method: input.method, path: new URL(input.url).pathname };
     sent.push(write);
     return answers[Math.min(sent.length, answers.length) - 1]!(write);
   }) as typeof fetch;

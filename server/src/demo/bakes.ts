@@ -1,4 +1,4 @@
-import type { BakeData, FormulaData, OvenData, VesselData } from '@hollow-moon/contract';
+import type { BakeData, FormulaData, Noted, OvenData, VesselData } from '@hollow-moon/contract';
 import {
   forecast,
   MODEL_VERSION,
@@ -189,7 +189,13 @@ const shake = (story: number, item: number): number => Math.sin(story * 12.9898 
 
 const half = (value: number): number => Math.round(value * 2) / 2;
 
-function bakeOf(story: Story, index: number, today: Date): BakeData {
+/** A past bake, and what was noted of it on the way. */
+interface DemoBake {
+  readonly data: BakeData;
+  readonly noted: Noted;
+}
+
+function bakeOf(story: Story, index: number, today: Date): DemoBake {
   const formula = demoFormulas[story.formula]!;
   const vesselId = story.vessel ?? formula.vesselId!;
   const ovenId = story.oven ?? formula.ovenId!;
@@ -206,7 +212,7 @@ function bakeOf(story: Story, index: number, today: Date): BakeData {
   const share = (part: number) => Math.round(pulledS * part);
   // The drawn history cools after its own pull; readings are taken before either.
   const lastS = Math.min(pulledS, really.pullS);
-  return {
+  const data: BakeData = {
     formulaId: story.formula,
     vesselId,
     ovenId,
@@ -222,6 +228,12 @@ function bakeOf(story: Story, index: number, today: Date): BakeData {
     planned: { plan, formulaVersion: 1, modelVersion: MODEL_VERSION },
     startedAt: startedAt.toISOString(),
     pulledAt: new Date(startedAt.getTime() + pulledS * 1000).toISOString(),
+    result: story.result,
+    faults: story.faults,
+    note: story.note,
+    archived: false,
+  };
+  const noted: Noted = {
     readings: [0.45, 0.7, 0.85, 1].map((part, item) => ({
       id: demoId(60 + index, item + 1),
       atS: Math.min(share(part), lastS),
@@ -240,17 +252,15 @@ function bakeOf(story: Story, index: number, today: Date): BakeData {
         motion: frame.wobble.motion,
       };
     }),
-    result: story.result,
-    faults: story.faults,
-    note: story.note,
   };
+  return { data, noted };
 }
 
 /** The one that is written last: with it the demonstration kitchen is whole. */
 export const LAST_DEMO_BAKE_ID = demoId(5, STORIES.length);
 
 /** The dozen past bakes, dated back from `today`; what happened is computed with the ovens' true drift. */
-export const demoBakes = (today: Date): Readonly<Record<string, BakeData>> =>
+export const demoBakes = (today: Date): Readonly<Record<string, DemoBake>> =>
   Object.fromEntries(
     STORIES.map((story, index) => [demoId(5, index + 1), bakeOf(story, index, today)]),
   );

@@ -18,8 +18,8 @@ export const demoKitchen: KitchenData = {
 export const OVEN = { deck: demoId(2, 1), fan: demoId(2, 2) } as const;
 
 export const demoOvens: Readonly<Record<string, OvenData>> = {
-  [OVEN.deck]: { name: 'Deck oven', kind: 'deck', offsetK: -9, swingK: 0 },
-  [OVEN.fan]: { name: 'Small fan oven', kind: 'fan', offsetK: 3, swingK: 0 },
+  [OVEN.deck]: { name: 'Deck oven', kind: 'deck', offsetK: -9, swingK: 0, archived: false },
+  [OVEN.fan]: { name: 'Small fan oven', kind: 'fan', offsetK: 3, swingK: 0, archived: false },
 };
 
 export const VESSEL = {
@@ -54,6 +54,7 @@ const round = (
   lipMm,
   material,
   owned,
+  archived: false,
 });
 
 export const demoVessels: Readonly<Record<string, VesselData>> = {

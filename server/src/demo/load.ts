@@ -4,7 +4,9 @@ import { ovens, pantry, vessels } from '../repositories/equipment';
 import { formulas } from '../repositories/formulas';
 import { kitchens } from '../repositories/kitchens';
 import type { Repository } from '../repositories/table';
+import { notedOf, READINGS, WOBBLES } from '../repositories/noted';
 import { keeperOf } from '../services/keep';
+import { note } from '../services/note';
 import { demoBakes, LAST_DEMO_BAKE_ID } from './bakes';
 import { demoFormulas } from './formulas';
 import { DEMO_KITCHEN_ID, demoKitchen, demoOvens, demoVessels } from './kitchen';
@@ -16,12 +18,12 @@ import { demoPantry } from './pantry';
  */
 export async function loadDemo(database: Database, now: () => Date): Promise<boolean> {
   const present = await kitchens.list(database, '');
-  const complete = (await bakes.find(database, DEMO_KITCHEN_ID, LAST_DEMO_BAKE_ID)) !== undefined;
+  const last = await notedOf(database, DEMO_KITCHEN_ID, LAST_DEMO_BAKE_ID);
   const foreign = present.some((kitchen) => kitchen.id !== DEMO_KITCHEN_ID);
-  if (complete || foreign) return false;
+  if (last.wobbles.length > 0 || foreign) return false;
 
-  const putAll = async <Data, Search>(
-    repository: Repository<Data, Search>,
+  const putAll = async <Data>(
+    repository: Repository<Data>,
     what: string,
     things: Readonly<Record<string, Data>>,
   ) => {
@@ -36,6 +38,10 @@ export async function loadDemo(database: Database, now: () => Date): Promise<boo
   await putAll(vessels, 'vessel', demoVessels);
   await putAll(pantry, 'ingredient', demoPantry);
   await putAll(formulas, 'formula', demoFormulas);
-  await putAll(bakes, 'bake', demoBakes(now()));
+  for (const [id, { data, noted }] of Object.entries(demoBakes(now()))) {
+    await putAll(bakes, 'bake', { [id]: data });
+    for (const entry of noted.readings) await note(database, READINGS, DEMO_KITCHEN_ID, id, entry);
+    for (const entry of noted.wobbles) await note(database, WOBBLES, DEMO_KITCHEN_ID, id, entry);
+  }
   return true;
 }

@@ -51,7 +51,7 @@ export const demoPantry: Readonly<Record<string, PantryData>> = {
   ...Object.fromEntries(
     PRICES.map(([ingredientId, price, amount, unit], index) => [
       demoId(6, index + 1),
-      { ingredientId, price: { price, amount, unit }, own: null },
+      { ingredientId, price: { price, amount, unit }, own: null, archived: false },
     ]),
   ),
   [demoId(6, 100)]: {
@@ -66,5 +66,6 @@ export const demoPantry: Readonly<Record<string, PantryData>> = {
       allergens: ['milk'],
       diet: 'vegetarian',
     },
+    archived: false,
   },
 };

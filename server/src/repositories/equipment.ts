@@ -1,46 +1,15 @@
-import type { OvenData, PantryData, VesselData } from '@hollow-moon/contract';
 import {
-  fromJson,
-  select,
-  statementsFor,
-  storedFrom,
-  type Column,
-  type Repository,
-  type Row,
-} from './table';
+  ownIngredientSchema,
+  type OvenData,
+  type PantryData,
+  type VesselData,
+} from '@hollow-moon/contract';
+import { fromJson, repositoryOf, select, type Repository } from './table';
 
-/** A repository for things that are one row each and are listed by a column. */
-function rowPerThing<Data>(
-  table: 'vessels' | 'ovens' | 'pantry',
-  by: 'name' | 'ingredient_id',
-  columns: readonly Column<Data>[],
-  read: (row: Row) => Data,
-): Repository<Data> {
-  return {
-    ...statementsFor<Data>(table, 'kitchen_id', columns),
-    async list(on, kitchenId) {
-      const rows = await select(
-        on,
-        `SELECT * FROM ${table} WHERE kitchen_id = ? ORDER BY ${by}, id`,
-        [kitchenId],
-      );
-      return rows.map((row) => storedFrom(row, read(row)));
-    },
-    async find(on, kitchenId, id, lock) {
-      const [row] = await select(
-        on,
-        `SELECT * FROM ${table} WHERE kitchen_id = ? AND id = ?${lock ? ' FOR UPDATE' : ''}`,
-        [kitchenId, id],
-      );
-      return row && storedFrom(row, read(row));
-    },
-  };
-}
-
-export const vessels = rowPerThing<VesselData>(
-  'vessels',
-  'name',
-  [
+export const vessels = repositoryOf<VesselData>({
+  table: 'vessels',
+  order: 'name, id',
+  columns: [
     { name: 'name', write: (data) => data.name },
     { name: 'kind', write: (data) => data.kind },
     { name: 'base_diameter_mm', write: (data) => data.baseDiameterMm },
@@ -53,8 +22,9 @@ export const vessels = rowPerThing<VesselData>(
     { name: 'tube_mm', write: (data) => data.tubeMm ?? null },
     { name: 'capacity_ml', write: (data) => data.capacityMl ?? null },
     { name: 'loose_base', write: (data) => (data.looseBase ? 1 : 0) },
+    { name: 'archived', write: (data) => (data.archived ? 1 : 0) },
   ],
-  (row) => ({
+  read: (row) => ({
     name: String(row.name),
     kind: row.kind as VesselData['kind'],
     baseDiameterMm: Number(row.base_diameter_mm),
@@ -67,37 +37,41 @@ export const vessels = rowPerThing<VesselData>(
     ...(row.tube_mm === null ? {} : { tubeMm: Number(row.tube_mm) }),
     ...(row.capacity_ml === null ? {} : { capacityMl: Number(row.capacity_ml) }),
     ...(row.loose_base ? { looseBase: true } : {}),
+    archived: Boolean(row.archived),
   }),
-);
+});
 
-export const ovens = rowPerThing<OvenData>(
-  'ovens',
-  'name',
-  [
+export const ovens = repositoryOf<OvenData>({
+  table: 'ovens',
+  order: 'name, id',
+  columns: [
     { name: 'name', write: (data) => data.name },
     { name: 'kind', write: (data) => data.kind },
     { name: 'offset_k', write: (data) => data.offsetK },
     { name: 'swing_k', write: (data) => data.swingK },
+    { name: 'archived', write: (data) => (data.archived ? 1 : 0) },
   ],
-  (row) => ({
+  read: (row) => ({
     name: String(row.name),
     kind: row.kind as OvenData['kind'],
     offsetK: Number(row.offset_k),
     swingK: Number(row.swing_k),
+    archived: Boolean(row.archived),
   }),
-);
+});
 
-const pantryRows = rowPerThing<PantryData>(
-  'pantry',
-  'ingredient_id',
-  [
+const pantryRows = repositoryOf<PantryData>({
+  table: 'pantry',
+  order: 'ingredient_id, id',
+  columns: [
     { name: 'ingredient_id', write: (data) => data.ingredientId },
     { name: 'price', write: (data) => data.price?.price ?? null },
     { name: 'price_amount', write: (data) => data.price?.amount ?? null },
     { name: 'price_unit', write: (data) => data.price?.unit ?? null },
     { name: 'own', write: (data) => (data.own ? JSON.stringify(data.own) : null) },
+    { name: 'archived', write: (data) => (data.archived ? 1 : 0) },
   ],
-  (row) => ({
+  read: (row) => ({
     ingredientId: String(row.ingredient_id),
     price:
       row.price === null
@@ -107,9 +81,10 @@ const pantryRows = rowPerThing<PantryData>(
             amount: Number(row.price_amount),
             unit: row.price_unit as NonNullable<PantryData['price']>['unit'],
           },
-    own: row.own === null ? null : (fromJson(row.own) as PantryData['own']),
+    own: row.own === null ? null : fromJson(ownIngredientSchema, row.own),
+    archived: Boolean(row.archived),
   }),
-);
+});
 
 /** One entry for each ingredient. */
 export const pantry: Repository<PantryData> = {

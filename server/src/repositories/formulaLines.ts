@@ -1,8 +1,7 @@
 import type { FormulaData } from '@hollow-moon/contract';
-import type { Row } from './table';
+import type { ChildRow, Value } from './table';
 
 type Line = FormulaData['lines'][number];
-type Value = string | number | null;
 
 /** Columns of a line after its formula and position; `part_id` is null for the main filling's. */
 export const LINE_COLUMNS = [
@@ -35,7 +34,7 @@ export const lineValues = (partId: string | null, line: Line): Value[] => [
   line.instead?.unit ?? null,
 ];
 
-export const readLine = (row: Row): Line => ({
+export const readLine = (row: ChildRow): Line => ({
   id: String(row.id),
   ingredientId: String(row.ingredient_id),
   amount: Number(row.amount),

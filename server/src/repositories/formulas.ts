@@ -1,52 +1,27 @@
 import {
   formulaDataSchema,
+  ovenUseSchema,
   PLAIN_OVEN_USE,
   PLAIN_SHELL_BAKE,
+  shellBakeSchema,
   type FormulaData,
   type FormulaVersion,
-  type OvenUse,
-  type ShellBake,
 } from '@hollow-moon/contract';
+import type { Database, Transaction } from '../database/pool';
 import { LINE_COLUMNS, lineValues, readLine } from './formulaLines';
 import {
   change,
-  childrenOf,
+  childRows,
   fromJson,
-  replaceChildren,
+  repositoryOf,
   select,
-  statementsFor,
-  storedFrom,
-  withChildren,
+  type ChildRow,
+  type Children,
   type Repository,
   type Row,
-  type Stored,
 } from './table';
-import type { Database, Transaction } from '../database/pool';
 
-const statements = statementsFor<FormulaData>('formulas', 'kitchen_id', [
-  { name: 'name', write: (data) => data.name },
-  { name: 'family', write: (data) => data.family },
-  { name: 'shell', write: (data) => data.shell },
-  { name: 'shell_thickness_mm', write: (data) => data.shellThicknessMm },
-  { name: 'note', write: (data) => data.note },
-  { name: 'vessel_id', write: (data) => data.vesselId },
-  { name: 'vessel_count', write: (data) => data.vesselCount },
-  { name: 'headspace_mm', write: (data) => data.headspaceMm },
-  { name: 'oven_id', write: (data) => data.ovenId },
-  { name: 'set_c', write: (data) => data.setC },
-  { name: 'filling_start_c', write: (data) => data.fillingStartC },
-  { name: 'bath_pan_length_mm', write: (data) => data.bath?.panLengthMm ?? null },
-  { name: 'bath_pan_breadth_mm', write: (data) => data.bath?.panBreadthMm ?? null },
-  { name: 'bath_level_mm', write: (data) => data.bath?.levelMm ?? null },
-  { name: 'bath_water_c', write: (data) => data.bath?.waterC ?? null },
-  { name: 'oven_use', write: (data) => JSON.stringify(data.ovenUse) },
-  { name: 'shell_bake', write: (data) => JSON.stringify(data.shellBake) },
-  { name: 'portions_each', write: (data) => data.portionsEach },
-  { name: 'loss_share', write: (data) => data.lossShare },
-  { name: 'archived', write: (data) => (data.archived ? 1 : 0) },
-]);
-
-const readPart = (row: Row, lines: readonly Row[]): FormulaData['parts'][number] => ({
+const readPart = (row: ChildRow, lines: readonly ChildRow[]): FormulaData['parts'][number] => ({
   id: String(row.id),
   name: String(row.name),
   kind: row.kind as FormulaData['parts'][number]['kind'],
@@ -58,64 +33,12 @@ const readPart = (row: Row, lines: readonly Row[]): FormulaData['parts'][number]
   bakesAlong: Boolean(row.bakes_along),
 });
 
-const read = (row: Row, lines: readonly Row[], parts: readonly Row[]): FormulaData => ({
-  name: String(row.name),
-  family: row.family as FormulaData['family'],
-  shell: row.shell as FormulaData['shell'],
-  shellThicknessMm: Number(row.shell_thickness_mm),
-  lines: lines.filter((line) => line.part_id === null).map(readLine),
-  parts: parts.map((part) => readPart(part, lines)),
-  note: String(row.note),
-  vesselId: row.vessel_id === null ? null : String(row.vessel_id),
-  vesselCount: Number(row.vessel_count),
-  headspaceMm: Number(row.headspace_mm),
-  ovenId: row.oven_id === null ? null : String(row.oven_id),
-  setC: Number(row.set_c),
-  fillingStartC: Number(row.filling_start_c),
-  bath:
-    row.bath_pan_length_mm === null
-      ? null
-      : {
-          panLengthMm: Number(row.bath_pan_length_mm),
-          panBreadthMm: Number(row.bath_pan_breadth_mm),
-          levelMm: Number(row.bath_level_mm),
-          waterC: Number(row.bath_water_c),
-        },
-  // One kept before ovens could do all they can today is filled out.
-  ovenUse: {
-    ...PLAIN_OVEN_USE,
-    ...(row.oven_use === null ? {} : (fromJson(row.oven_use) as Partial<OvenUse>)),
-  },
-  shellBake: row.shell_bake === null ? PLAIN_SHELL_BAKE : (fromJson(row.shell_bake) as ShellBake),
-  portionsEach: Number(row.portions_each),
-  lossShare: Number(row.loss_share),
-  archived: Boolean(row.archived),
-});
-
-async function withLists(
-  on: Database | Transaction,
-  kitchenId: string,
-  rows: readonly Row[],
-): Promise<Stored<FormulaData>[]> {
-  const ids = rows.map((row) => String(row.id));
-  const lines = await childrenOf(on, 'formula_lines', 'formula_id', kitchenId, ids);
-  const parts = await childrenOf(on, 'formula_parts', 'formula_id', kitchenId, ids);
-  return rows.map((row) => {
-    const id = String(row.id);
-    return storedFrom(row, read(row, lines.get(id) ?? [], parts.get(id) ?? []));
-  });
-}
-
-async function replaceLists(on: Transaction, kitchenId: string, row: Stored<FormulaData>) {
-  const { lines, parts } = row.data;
-  const replace = (
-    table: string,
-    columns: readonly string[],
-    rows: readonly (string | number | null)[][],
-  ) => replaceChildren(on, table, 'formula_id', kitchenId, row.id, columns, rows);
-  await replace(
-    'formula_parts',
-    ['id', 'name', 'kind', 'place', 'from_formula_id', 'each_g', 'vessels', 'bakes_along'],
+const PARTS: Children<FormulaData> = {
+  table: 'formula_parts',
+  parent: 'formula_id',
+  columns: ['id', 'name', 'kind', 'place', 'from_formula_id', 'each_g', 'vessels', 'bakes_along'],
+  order: 'c.position',
+  rows: ({ parts }) =>
     parts.map((part) => [
       part.id,
       part.name,
@@ -126,21 +49,82 @@ async function replaceLists(on: Transaction, kitchenId: string, row: Stored<Form
       part.vessels,
       part.bakesAlong ? 1 : 0,
     ]),
-  );
-  await replace('formula_lines', LINE_COLUMNS, [
+};
+
+const LINES: Children<FormulaData> = {
+  table: 'formula_lines',
+  parent: 'formula_id',
+  columns: LINE_COLUMNS,
+  order: 'c.position',
+  rows: ({ lines, parts }) => [
     ...lines.map((line) => lineValues(null, line)),
     ...parts.flatMap((part) => part.lines.map((line) => lineValues(part.id, line))),
-  ]);
+  ],
+};
+
+function read(row: Row): FormulaData {
+  const lines = childRows(row, LINES);
+  return {
+    name: String(row.name),
+    family: row.family as FormulaData['family'],
+    shell: row.shell as FormulaData['shell'],
+    shellThicknessMm: Number(row.shell_thickness_mm),
+    lines: lines.filter((line) => line.part_id === null).map(readLine),
+    parts: childRows(row, PARTS).map((part) => readPart(part, lines)),
+    note: String(row.note),
+    vesselId: row.vessel_id === null ? null : String(row.vessel_id),
+    vesselCount: Number(row.vessel_count),
+    headspaceMm: Number(row.headspace_mm),
+    ovenId: row.oven_id === null ? null : String(row.oven_id),
+    setC: Number(row.set_c),
+    fillingStartC: Number(row.filling_start_c),
+    bath:
+      row.bath_pan_length_mm === null
+        ? null
+        : {
+            panLengthMm: Number(row.bath_pan_length_mm),
+            panBreadthMm: Number(row.bath_pan_breadth_mm),
+            levelMm: Number(row.bath_level_mm),
+            waterC: Number(row.bath_water_c),
+          },
+    ovenUse: fromJson(ovenUseSchema, row.oven_use, PLAIN_OVEN_USE),
+    shellBake: fromJson(shellBakeSchema, row.shell_bake, PLAIN_SHELL_BAKE),
+    portionsEach: Number(row.portions_each),
+    lossShare: Number(row.loss_share),
+    archived: Boolean(row.archived),
+  };
 }
 
 export const formulas: Repository<FormulaData> = {
-  async list(on, kitchenId) {
-    const rows = await select(on, 'SELECT * FROM formulas WHERE kitchen_id = ? ORDER BY name, id', [
-      kitchenId,
-    ]);
-    return withLists(on, kitchenId, rows);
-  },
-  ...withChildren('formulas', statements, withLists, replaceLists),
+  ...repositoryOf<FormulaData>({
+    table: 'formulas',
+    order: 'name, id',
+    columns: [
+      { name: 'name', write: (data) => data.name },
+      { name: 'family', write: (data) => data.family },
+      { name: 'shell', write: (data) => data.shell },
+      { name: 'shell_thickness_mm', write: (data) => data.shellThicknessMm },
+      { name: 'note', write: (data) => data.note },
+      { name: 'vessel_id', write: (data) => data.vesselId },
+      { name: 'vessel_count', write: (data) => data.vesselCount },
+      { name: 'headspace_mm', write: (data) => data.headspaceMm },
+      { name: 'oven_id', write: (data) => data.ovenId },
+      { name: 'set_c', write: (data) => data.setC },
+      { name: 'filling_start_c', write: (data) => data.fillingStartC },
+      { name: 'bath_pan_length_mm', write: (data) => data.bath?.panLengthMm ?? null },
+      { name: 'bath_pan_breadth_mm', write: (data) => data.bath?.panBreadthMm ?? null },
+      { name: 'bath_level_mm', write: (data) => data.bath?.levelMm ?? null },
+      { name: 'bath_water_c', write: (data) => data.bath?.waterC ?? null },
+      { name: 'oven_use', write: (data) => JSON.stringify(data.ovenUse) },
+      { name: 'shell_bake', write: (data) => JSON.stringify(data.shellBake) },
+      { name: 'portions_each', write: (data) => data.portionsEach },
+      { name: 'loss_share', write: (data) => data.lossShare },
+      { name: 'archived', write: (data) => (data.archived ? 1 : 0) },
+    ],
+    // Parts first: lines point at them.
+    children: [PARTS, LINES],
+    read,
+  }),
   async record(on, kitchenId, row, why) {
     await change(
       on,
@@ -167,8 +151,7 @@ export async function versionsOf(
     version: Number(row.version),
     updatedAt: (row.updated_at as Date).toISOString(),
     why: String(row.why),
-    // What was kept long ago may lack what formulas have today.
-    data: formulaDataSchema.parse(fromJson(row.data)),
+    data: fromJson(formulaDataSchema, row.data),
   }));
 }
 

@@ -1,5 +1,5 @@
 import type { KitchenData } from '@hollow-moon/contract';
-import { select, statementsFor, storedFrom, type Repository, type Row } from './table';
+import { repositoryOf, select, storedFrom, type Repository, type Row } from './table';
 
 const read = (row: Row): KitchenData => ({
   name: String(row.name),
@@ -10,23 +10,22 @@ const read = (row: Row): KitchenData => ({
 });
 
 export const kitchens: Repository<KitchenData> = {
-  ...statementsFor<KitchenData>('kitchens', 'id', [
-    { name: 'name', write: (data) => data.name },
-    { name: 'egg_grade', write: (data) => data.eggGrade },
-    { name: 'altitude_m', write: (data) => data.altitudeM },
-    { name: 'room_c', write: (data) => data.roomC },
-    { name: 'currency', write: (data) => data.currency },
-  ]),
+  ...repositoryOf<KitchenData>({
+    table: 'kitchens',
+    owner: 'id',
+    order: 'name, id',
+    columns: [
+      { name: 'name', write: (data) => data.name },
+      { name: 'egg_grade', write: (data) => data.eggGrade },
+      { name: 'altitude_m', write: (data) => data.altitudeM },
+      { name: 'room_c', write: (data) => data.roomC },
+      { name: 'currency', write: (data) => data.currency },
+    ],
+    read,
+  }),
+  /** All there are: which of them is opened is for whoever asks to say. */
   async list(on) {
     const rows = await select(on, 'SELECT * FROM kitchens ORDER BY name, id', []);
     return rows.map((row) => storedFrom(row, read(row)));
-  },
-  async find(on, _kitchenId, id, lock) {
-    const [row] = await select(
-      on,
-      `SELECT * FROM kitchens WHERE id = ?${lock ? ' FOR UPDATE' : ''}`,
-      [id],
-    );
-    return row && storedFrom(row, read(row));
   },
 };

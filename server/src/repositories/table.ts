@@ -1,4 +1,5 @@
 import type { ResultSetHeader, RowDataPacket } from 'mysql2/promise';
+import type { z } from 'zod';
 import { ANSWER_MS, onConnection, type Database, type Transaction } from '../database/pool';
 
 /** What every stored thing has besides its data. */
@@ -13,8 +14,9 @@ export interface Stored<Data> {
 }
 
 /** How one kind of thing is kept. Kitchens belong to themselves: their `kitchenId` is their id. */
-export interface Repository<Data, Search = undefined> {
-  list(on: Database | Transaction, kitchenId: string, search?: Search): Promise<Stored<Data>[]>;
+export interface Repository<Data> {
+  /** All of a kitchen, in the order of the table. */
+  list(on: Database | Transaction, kitchenId: string): Promise<Stored<Data>[]>;
   find(
     on: Database | Transaction,
     kitchenId: string,
@@ -29,12 +31,24 @@ export interface Repository<Data, Search = undefined> {
   record?(on: Transaction, kitchenId: string, row: Stored<Data>, why: string): Promise<void>;
 }
 
-type Value = string | number | Date | null;
+export type Value = string | number | Date | null;
 export type Row = RowDataPacket & Record<string, unknown>;
 
-/** A JSON column: MariaDB gives it as text, parsed here. */
-export const fromJson = (value: unknown): unknown =>
-  typeof value === 'string' ? JSON.parse(value) : value;
+/** MariaDB gives JSON as text; the driver parses it where it sees that it is JSON. */
+const parsed = (json: unknown): unknown => (typeof json === 'string' ? JSON.parse(json) : json);
+
+/**
+ * A JSON column. What was kept before its kind had all it has today is filled out: by its
+ * schema's defaults, and by `plain`.
+ */
+export const fromJson = <T extends z.ZodType>(
+  schema: T,
+  json: unknown,
+  plain?: object,
+): z.infer<T> => {
+  const kept = parsed(json) ?? {};
+  return schema.parse(plain ? { ...plain, ...kept } : kept);
+};
 
 const isPool = (on: Database | Transaction): on is Database => 'getConnection' in on;
 
@@ -73,21 +87,86 @@ export const storedFrom = <Data>(row: Row, data: Data): Stored<Data> => ({
   data,
 });
 
-/** A column and how it is filled from, and read into, the data. */
+/** A column and how it is filled from the data. */
 export interface Column<Data> {
   readonly name: string;
   readonly write: (data: Data) => Value;
 }
 
+/** A table of rows that belong to one of another. */
+export interface ChildTable {
+  readonly table: string;
+  /** Its column with the id of whom they belong to. */
+  readonly parent: string;
+  readonly columns: readonly string[];
+  /** The columns they are in order by. */
+  readonly order: string;
+}
+
+/** A child table whose rows are written with their parent, all of them anew. */
+export interface Children<Data> extends ChildTable {
+  readonly rows: (data: Data) => readonly (readonly Value[])[];
+}
+
+/** A row of a child table, as {@link childRows} gives it. */
+export type ChildRow = Readonly<Record<string, string | number | null>>;
+
+/** The child rows of each row of a table that is called `p`, as one column: all is had in one question. */
+export const childColumn = ({ table, parent, columns, order }: ChildTable): string => {
+  const fields = columns.map((column) => `'${column}', c.${column}`).join(', ');
+  return `(SELECT JSON_ARRAYAGG(JSON_OBJECT(${fields}) ORDER BY ${order}) FROM ${table} c
+    WHERE c.kitchen_id = p.kitchen_id AND c.${parent} = p.id) AS ${table}`;
+};
+
+/** The rows of a {@link childColumn}. */
+export const childRows = (row: Row, { table }: ChildTable): readonly ChildRow[] =>
+  (parsed(row[table]) ?? []) as ChildRow[];
+
+/** A statement takes 65,535 values; this many rows stay far under it. */
+const ROWS_AT_ONCE = 500;
+
+/** The rows of a child table, kept in order: replaced as a whole with their parent. */
+async function replaceChildren(
+  on: Transaction,
+  { table, parent, columns }: ChildTable,
+  kitchenId: string,
+  parentId: string,
+  rows: readonly (readonly Value[])[],
+): Promise<void> {
+  await change(on, `DELETE FROM ${table} WHERE ${parent} = ? AND kitchen_id = ?`, [
+    parentId,
+    kitchenId,
+  ]);
+  const names = ['kitchen_id', parent, 'position', ...columns];
+  const places = `(${names.map(() => '?').join(', ')})`;
+  for (let first = 0; first < rows.length; first += ROWS_AT_ONCE) {
+    const some = rows.slice(first, first + ROWS_AT_ONCE);
+    await change(
+      on,
+      `INSERT INTO ${table} (${names.join(', ')}) VALUES ${some.map(() => places).join(', ')}`,
+      some.flatMap((row, index) => [kitchenId, parentId, first + index, ...row]),
+    );
+  }
+}
+
+/** A table, and how its rows and the data are made into each other. */
+export interface Kept<Data> {
+  readonly table: string;
+  /** The column it belongs to a kitchen by. */
+  readonly owner?: 'kitchen_id' | 'id';
+  /** The columns a list is in order by. */
+  readonly order: string;
+  readonly columns: readonly Column<Data>[];
+  readonly children?: readonly Children<Data>[];
+  readonly read: (row: Row) => Data;
+}
+
 /**
- * The statements for a table whose rows map one to one. Table and column names come from this
- * program only; every value goes through a parameter.
+ * The repository of a table. Table and column names come from this program only; every value goes through a parameter.
  */
-export function statementsFor<Data>(
-  table: string,
-  owner: 'kitchen_id' | 'id',
-  columns: readonly Column<Data>[],
-) {
+export function repositoryOf<Data>(kept: Kept<Data>): Repository<Data> {
+  const { table, owner = 'kitchen_id', order, columns, children = [], read } = kept;
+  const wanted = ['p.*', ...children.map(childColumn)].join(', ');
   const names = columns.map((column) => column.name);
   const written = ['version', 'last_write_id', 'last_write_hash', 'updated_at'];
   const all = [...new Set(['id', owner, ...written]), ...names];
@@ -100,101 +179,43 @@ export function statementsFor<Data>(
     new Date(row.updatedAt),
     ...columns.map((column) => column.write(row.data)),
   ];
+  const replaceAll = async (on: Transaction, kitchenId: string, { id, data }: Stored<Data>) => {
+    for (const child of children) {
+      await replaceChildren(on, child, kitchenId, id, child.rows(data));
+    }
+  };
   return {
-    async insert(on: Transaction, kitchenId: string, row: Stored<Data>): Promise<void> {
+    async list(on, kitchenId) {
+      const rows = await select(
+        on,
+        `SELECT ${wanted} FROM ${table} p WHERE p.${owner} = ? ORDER BY ${order}`,
+        [kitchenId],
+      );
+      return rows.map((row) => storedFrom(row, read(row)));
+    },
+    async find(on, kitchenId, id, lock) {
+      const [row] = await select(
+        on,
+        `SELECT ${wanted} FROM ${table} p WHERE p.${owner} = ? AND p.id = ?${lock ? ' FOR UPDATE' : ''}`,
+        [kitchenId, id],
+      );
+      return row && storedFrom(row, read(row));
+    },
+    async insert(on, kitchenId, row) {
       const head: Value[] = owner === 'id' ? [row.id] : [row.id, kitchenId];
       await change(on, `INSERT INTO ${table} (${all.join(', ')}) VALUES (${places})`, [
         ...head,
         ...values(row),
       ]);
+      await replaceAll(on, kitchenId, row);
     },
-    async update(on: Transaction, kitchenId: string, row: Stored<Data>): Promise<void> {
+    async update(on, kitchenId, row) {
       await change(
         on,
         `UPDATE ${table} SET ${assignments.join(', ')} WHERE id = ? AND ${owner} = ?`,
         [...values(row), row.id, kitchenId],
       );
+      await replaceAll(on, kitchenId, row);
     },
   };
-}
-
-/** What writes a row of a table: {@link statementsFor}. */
-type Statements<Data> = Pick<Repository<Data>, 'insert' | 'update'>;
-
-/** How a thing is found and written that has child rows, which are read with it and replaced with it. */
-export const withChildren = <Data>(
-  table: string,
-  statements: Statements<Data>,
-  read: (
-    on: Database | Transaction,
-    kitchenId: string,
-    rows: readonly Row[],
-  ) => Promise<Stored<Data>[]>,
-  replace: (on: Transaction, kitchenId: string, row: Stored<Data>) => Promise<void>,
-): Pick<Repository<Data>, 'find' | 'insert' | 'update'> => ({
-  async find(on, kitchenId, id, lock) {
-    const rows = await select(
-      on,
-      `SELECT * FROM ${table} WHERE kitchen_id = ? AND id = ?${lock ? ' FOR UPDATE' : ''}`,
-      [kitchenId, id],
-    );
-    return (await read(on, kitchenId, rows))[0];
-  },
-  async insert(on, kitchenId, row) {
-    await statements.insert(on, kitchenId, row);
-    await replace(on, kitchenId, row);
-  },
-  async update(on, kitchenId, row) {
-    await statements.update(on, kitchenId, row);
-    await replace(on, kitchenId, row);
-  },
-});
-
-/** A statement takes 65,535 values; this many rows stay far under it. */
-const ROWS_AT_ONCE = 500;
-
-/** Rows of a child table, kept in order: replaced as a whole with their parent. */
-export async function replaceChildren(
-  on: Transaction,
-  table: string,
-  parentColumn: string,
-  kitchenId: string,
-  parentId: string,
-  columns: readonly string[],
-  rows: readonly (readonly Value[])[],
-): Promise<void> {
-  await change(on, `DELETE FROM ${table} WHERE ${parentColumn} = ? AND kitchen_id = ?`, [
-    parentId,
-    kitchenId,
-  ]);
-  const names = ['kitchen_id', parentColumn, 'position', ...columns];
-  const places = `(${names.map(() => '?').join(', ')})`;
-  for (let first = 0; first < rows.length; first += ROWS_AT_ONCE) {
-    const some = rows.slice(first, first + ROWS_AT_ONCE);
-    await change(
-      on,
-      `INSERT INTO ${table} (${names.join(', ')}) VALUES ${some.map(() => places).join(', ')}`,
-      some.flatMap((row, index) => [kitchenId, parentId, first + index, ...row]),
-    );
-  }
-}
-
-/** Children of several parents at once, by parent, in order. */
-export async function childrenOf(
-  on: Database | Transaction,
-  table: string,
-  parentColumn: string,
-  kitchenId: string,
-  parentIds: readonly string[],
-): Promise<Map<string, Row[]>> {
-  const byParent = new Map<string, Row[]>(parentIds.map((id) => [id, []]));
-  if (parentIds.length === 0) return byParent;
-  const places = parentIds.map(() => '?').join(', ');
-  const rows = await select(
-    on,
-    `SELECT * FROM ${table} WHERE kitchen_id = ? AND ${parentColumn} IN (${places}) ORDER BY position`,
-    [kitchenId, ...parentIds],
-  );
-  for (const row of rows) byParent.get(String(row[parentColumn]))?.push(row);
-  return byParent;
 }

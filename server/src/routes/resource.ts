@@ -1,4 +1,4 @@
-import { idSchema, writeOf } from '@hollow-moon/contract';
+import { archivingSchema, idSchema, writeOf } from '@hollow-moon/contract';
 import { Router, type Request } from 'express';
 import type { z } from 'zod';
 import { invalid, notFound } from '../errors';
@@ -27,28 +27,48 @@ export const shown = <Data>({ id, version, updatedAt, data }: Stored<Data>) => (
   data,
 });
 
-/** GET list, GET one and PUT one of a kitchen's things. */
-export function resourceRoutes<Data, Search>(
-  keeper: Keeper<Data, Search>,
+/** Refuses where there is no such kitchen. Asked where an answer would be empty, so that others need no question for it. */
+export type MustExist = (kitchenId: string) => Promise<void>;
+
+/** GET list and GET one of a kitchen's things. */
+export function readRoutes<Data>(
+  keeper: Keeper<Data>,
   what: string,
-  dataSchema: z.ZodType<Data>,
-  searchSchema?: z.ZodType<Search>,
+  kitchenMustExist: MustExist,
 ): Router {
   const router = Router({ mergeParams: true });
-  const writeSchema = writeOf(dataSchema);
-  const kitchenOf = (request: Request) => idFrom(request, 'kitchenId', 'kitchen');
   router.get('/', async (request, response) => {
-    const search = searchSchema ? parse(searchSchema, request.query) : undefined;
-    const list = await keeper.list(kitchenOf(request), search);
+    const kitchenId = idFrom(request, 'kitchenId', 'kitchen');
+    const list = await keeper.list(kitchenId);
+    if (list.length === 0) await kitchenMustExist(kitchenId);
     response.json(list.map(shown));
   });
   router.get('/:id', async (request, response) => {
-    response.json(shown(await keeper.find(kitchenOf(request), idFrom(request, 'id', what))));
+    const kitchenId = idFrom(request, 'kitchenId', 'kitchen');
+    response.json(shown(await keeper.find(kitchenId, idFrom(request, 'id', what))));
   });
+  return router;
+}
+
+/** PUT one of a kitchen's things, and DELETE, which puts it away: a PUT brings it back. */
+export function writeRoutes<Data extends { readonly archived: boolean }>(
+  keeper: Keeper<Data>,
+  what: string,
+  dataSchema: z.ZodType<Data>,
+): Router {
+  const router = Router({ mergeParams: true });
+  const writeSchema = writeOf(dataSchema);
   router.put('/:id', async (request, response) => {
     const write = parse(writeSchema, request.body);
-    const stored = await keeper.put(kitchenOf(request), idFrom(request, 'id', what), write);
-    response.json(shown(stored));
+    const kitchenId = idFrom(request, 'kitchenId', 'kitchen');
+    response.json(shown(await keeper.put(kitchenId, idFrom(request, 'id', what), write)));
+  });
+  router.delete('/:id', async (request, response) => {
+    const write = parse(archivingSchema, request.body);
+    const kitchenId = idFrom(request, 'kitchenId', 'kitchen');
+    const { id, data } = await keeper.find(kitchenId, idFrom(request, 'id', what));
+    const away = { ...write, data: { ...data, archived: true } };
+    response.json(shown(await keeper.put(kitchenId, id, away)));
   });
   return router;
 }

@@ -1,21 +1,17 @@
-import { ownIngredients, planOf, type FormulaData } from '@hollow-moon/contract';
-import {
-  buildOf,
-  cardOf,
-  findAmong,
-  fitOf,
-  forecast,
-  judgePart,
-  type Card,
-} from '@hollow-moon/core';
+import { ownIngredients, type FormulaData } from '@hollow-moon/contract';
+import type { CardNeeds } from '../card/card';
 import type { Database } from '../database/pool';
 import { notFound } from '../errors';
 import { ovens, pantry, vessels } from '../repositories/equipment';
 import { formulas } from '../repositories/formulas';
 import { kitchens } from '../repositories/kitchens';
 
-/** The bench card of a formula as it is kept, worked out anew: amounts, window and cautions of today. */
-export async function cardFor(database: Database, kitchenId: string, id: string): Promise<Card> {
+/** All that the bench card of a formula is made of, as the kitchen has it today. */
+export async function cardNeeds(
+  database: Database,
+  kitchenId: string,
+  id: string,
+): Promise<CardNeeds> {
   const [kitchen, all, tins, stoves, stock] = await Promise.all([
     kitchens.find(database, kitchenId, kitchenId),
     formulas.list(database, kitchenId),
@@ -23,32 +19,17 @@ export async function cardFor(database: Database, kitchenId: string, id: string)
     ovens.list(database, kitchenId),
     pantry.list(database, kitchenId),
   ]);
-  const data = all.find((each) => each.id === id)?.data;
-  if (!kitchen || !data) throw notFound('formula');
-  const own = ownIngredients(stock);
-  const formulaOf = (wanted: string): FormulaData | undefined =>
-    all.find((each) => each.id === wanted)?.data;
-  const vessel = tins.find((each) => each.id === data.vesselId)?.data;
-  const oven = stoves.find((each) => each.id === data.ovenId)?.data;
-  const build = buildOf(data, {
-    grade: kitchen.data.eggGrade,
-    vessel,
-    formulaOf,
-    find: findAmong(own),
-  });
-  const fit = vessel && fitOf(data, build, vessel);
-  const verdict = judgePart(build.filling, data.family, data.shell);
-  const foreseen =
-    vessel && oven
-      ? forecast(planOf(data, { kitchen: kitchen.data, vessel, oven, own, formulaOf }))
-      : undefined;
-  return cardOf({
-    formula: data,
-    build,
-    verdict,
-    fit: fit?.ok ? fit.value : undefined,
-    vessel,
-    oven,
-    forecast: foreseen?.ok ? foreseen.value : undefined,
-  });
+  const byId: Readonly<Record<string, FormulaData>> = Object.fromEntries(
+    all.map((each) => [each.id, each.data]),
+  );
+  const formula = byId[id];
+  if (!kitchen || !formula) throw notFound('formula');
+  return {
+    kitchen: kitchen.data,
+    formula,
+    formulas: byId,
+    vessel: tins.find((each) => each.id === formula.vesselId)?.data,
+    oven: stoves.find((each) => each.id === formula.ovenId)?.data,
+    own: ownIngredients(stock),
+  };
 }

@@ -12,8 +12,8 @@ export interface Write<Data> {
 }
 
 /** Keeping one kind of thing of a kitchen: reading, and writing without losing anybody's work. */
-export interface Keeper<Data, Search> {
-  list(kitchenId: string, search?: Search): Promise<Stored<Data>[]>;
+export interface Keeper<Data> {
+  list(kitchenId: string): Promise<Stored<Data>[]>;
   find(kitchenId: string, id: string): Promise<Stored<Data>>;
   put(kitchenId: string, id: string, write: Write<Data>): Promise<Stored<Data>>;
 }
@@ -40,13 +40,13 @@ const hashOf = (data: unknown): string =>
  *   refused;
  * - what there may be one of in a kitchen, and is there under another id, makes a write stale as well.
  */
-export function keeperOf<Data, Search = undefined>(
+export function keeperOf<Data>(
   database: Database,
-  repository: Repository<Data, Search>,
+  repository: Repository<Data>,
   what: string,
   now: () => Date,
   rule?: Rule<Data>,
-): Keeper<Data, Search> {
+): Keeper<Data> {
   const stale = (current: Stored<Data>, yours: Data) =>
     new Refusal(409, {
       code: 'stale',
@@ -72,7 +72,7 @@ export function keeperOf<Data, Search = undefined>(
     return current;
   };
   return {
-    list: (kitchenId, search) => repository.list(database, kitchenId, search),
+    list: (kitchenId) => repository.list(database, kitchenId),
     async find(kitchenId, id) {
       const found = await repository.find(database, kitchenId, id);
       if (!found) throw notFound(what);

@@ -1,16 +1,16 @@
 import { randomUUID } from 'node:crypto';
 import { join } from 'node:path';
 import mysql from 'mysql2/promise';
-import { createApp } from '../app';
+import { createApp, type AppDependencies } from '../app';
+import pdfOf from '../card/worker';
 import { migrate } from '../database/migrate';
 import { openDatabase, type Database } from '../database/pool';
 
-const MIGRATIONS = join(__dirname, '../../migrations');
+export const MIGRATIONS = join(__dirname, '../../migrations');
 
-/** A migrated database of its own for one test file, on the MariaDB that the test command started. */
-export async function createTestDatabase(): Promise<{
+/** A database of its own for one test file, on the MariaDB that the test command started; empty. */
+export async function createEmptyDatabase(): Promise<{
   url: string;
-  database: Database;
   drop: () => Promise<void>;
 }> {
   const base = process.env.HOLLOW_MOON_TEST_DATABASE_URL;
@@ -20,7 +20,22 @@ export async function createTestDatabase(): Promise<{
   await admin.query(`CREATE DATABASE \`${name}\``);
   const address = new URL(base);
   address.pathname = `/${name}`;
-  const url = address.toString();
+  return {
+    url: address.toString(),
+    async drop() {
+      await admin.query(`DROP DATABASE \`${name}\``);
+      await admin.end();
+    },
+  };
+}
+
+/** The same, with all its tables. */
+export async function createTestDatabase(): Promise<{
+  url: string;
+  database: Database;
+  drop: () => Promise<void>;
+}> {
+  const { url, drop } = await createEmptyDatabase();
   await migrate(url, MIGRATIONS);
   const database = openDatabase(url);
   return {
@@ -28,20 +43,21 @@ export async function createTestDatabase(): Promise<{
     database,
     async drop() {
       await database.end();
-      await admin.query(`DROP DATABASE \`${name}\``);
-      await admin.end();
+      await drop();
     },
   };
 }
 
 /** The application over a database, with a clock that stands still and a log that is kept. */
-export function createTestApp(database: Database) {
+export function createTestApp(database: Database, more: Partial<AppDependencies> = {}) {
   const reported: unknown[] = [];
   const app = createApp({
     database,
     version: 'test',
+    drawCards: pdfOf,
     now: () => new Date('2026-11-24T03:00:00.000Z'),
     report: (cause) => reported.push(cause),
+    ...more,
   });
   return { app, reported };
 }

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { randomUUID } from 'node:crypto';
 import type TestAgent from 'supertest/lib/agent';
 import { DEMO_KITCHEN_ID } from '../demo/kitchen';
+import { KINDS, thingsOf } from './things';
 
 /** A request as nobody sensible would send it. */
 export interface HostileRequest {
@@ -40,8 +41,6 @@ const ODD: readonly unknown[] = [
   '9999-12-31T23:59:59.999Z',
   '00000000-0000-4000-8000-000000000000',
 ];
-
-const KINDS = ['formulas', 'vessels', 'ovens', 'pantry', 'bakes'] as const;
 
 type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
 
@@ -94,11 +93,11 @@ export async function hostileRequests(
   const kitchen = `/api/kitchens/${DEMO_KITCHEN_ID}`;
   const sound: { readonly path: string; readonly id: string; readonly data: Json }[] = [];
   for (const kind of KINDS) {
-    const answer = await agent.get(`${kitchen}/${kind}`).expect(200);
-    for (const { id, data } of answer.body as { id: string; data: Json }[]) {
-      sound.push({ path: `${kitchen}/${kind}`, id, data });
+    for (const { id, data } of await thingsOf(agent, kitchen, kind)) {
+      sound.push({ path: `${kitchen}/${kind}`, id, data: data as Json });
     }
   }
+  const bake = sound.findLast(({ path }) => path.endsWith('/bakes'))!;
   const write = fc
     .record({
       of: fc.constantFrom(...sound),
@@ -122,6 +121,28 @@ export async function hostileRequests(
         path: `${of.path}/${again ? of.id : randomUUID()}`,
         headers: { 'Content-Type': 'application/json', ...headers },
         body: JSON.stringify(body),
+      };
+    });
+  const NOTED: Readonly<Record<string, Json>> = {
+    readings: { atS: 600, place: 'centre', celsius: 42 },
+    wobbles: { atS: 900, diameterMm: 90, motion: 'barely' },
+  };
+  const note = fc
+    .record({
+      kind: fc.constantFrom('readings', 'wobbles'),
+      at: fc.nat(),
+      into: fc.option(fc.constantFrom(...ODD, LEFT_OUT), { nil: undefined }),
+    })
+    .map(({ kind, at, into }): HostileRequest => {
+      const sane: Json = { id: randomUUID(), ...(NOTED[kind] as { [key: string]: Json }) };
+      const places = placesIn(sane).filter((place) => place.length > 0);
+      return {
+        method: 'post',
+        path: `${bake.path}/${bake.id}/${kind}`,
+        headers: { 'Content-Type': 'application/json' },
+        body: JSON.stringify(
+          into === undefined ? sane : changed(sane, places[at % places.length]!, into),
+        ),
       };
     });
   const part = fc.constantFrom(
@@ -155,7 +176,7 @@ export async function hostileRequests(
     body: undefined,
   }));
   return fc.sample(
-    fc.oneof({ weight: 6, arbitrary: write }, { weight: 2, arbitrary: read }, shown),
+    fc.oneof({ weight: 6, arbitrary: write }, { weight: 2, arbitrary: read }, note, shown),
     {
       numRuns: runs,
       seed,

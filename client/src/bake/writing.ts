@@ -1,0 +1,76 @@
+import type { BakeData, StoredBake } from '@hollow-moon/contract';
+import { queued, unqueued, waitingOf, withdrawn } from '../outgoing/writes';
+import type { AppThunk } from '../store/store';
+import { bakeArrived, dataChanged, putAway } from './bakes';
+import { entriesOf, entryArrived, entryTakenBack, type NotedEntry } from './noted';
+
+/** Puts a bake as it is now on its way into the book. */
+const sendBake =
+  (id: string): AppThunk =>
+  (dispatch, getState) => {
+    const bake = getState().bakes[id];
+    if (!bake) return;
+    const { kitchenId, version, data } = bake;
+    dispatch(queued({ kitchenId, thing: id, work: { op: 'put', kind: 'bakes', version, data } }));
+  };
+
+/** Begins a bake: its clock runs here at once, and the book has it as soon as it can be reached. */
+export const beginBake =
+  (id: string, kitchenId: string, data: BakeData): AppThunk =>
+  (dispatch) => {
+    dispatch(bakeArrived({ id, bake: { kitchenId, version: 0, data } }));
+    dispatch(sendBake(id));
+  };
+
+/** Takes up a bake of the book to go on with it here. */
+export const takeUp =
+  (kitchenId: string, { id, version, data, readings, wobbles }: StoredBake): AppThunk =>
+  (dispatch, getState) => {
+    if (getState().bakes[id]) return;
+    for (const entry of entriesOf(id, { readings, wobbles })) dispatch(entryArrived(entry));
+    dispatch(bakeArrived({ id, bake: { kitchenId, version, data } }));
+  };
+
+/** Changes what is said of a bake itself. */
+export const changeBake =
+  (id: string, change: Partial<BakeData>): AppThunk =>
+  (dispatch) => {
+    dispatch(dataChanged({ id, change }));
+    dispatch(sendBake(id));
+  };
+
+/** Notes a reading or a wobble check. */
+export const noteOf =
+  (id: string, noted: NotedEntry): AppThunk =>
+  (dispatch, getState) => {
+    const bake = getState().bakes[id];
+    if (!bake) return;
+    dispatch(entryArrived({ ...noted, bakeId: id, takenBack: false }));
+    dispatch(queued({ kitchenId: bake.kitchenId, thing: id, work: { op: 'note', ...noted } }));
+  };
+
+/** Takes back what was noted; what nobody has sent is not sent at all. */
+export const takeBack =
+  (id: string, kind: NotedEntry['kind'], entryId: string): AppThunk =>
+  (dispatch, getState) => {
+    const { bakes, outgoing } = getState();
+    const bake = bakes[id];
+    if (!bake) return;
+    dispatch(entryTakenBack(entryId));
+    const unsent = waitingOf(outgoing, id).find(
+      ({ work, tried }) => work.op === 'note' && work.entry.id === entryId && !tried,
+    );
+    if (unsent) dispatch(unqueued(unsent.id));
+    else {
+      const work = { op: 'take-back', kind, entryId } as const;
+      dispatch(queued({ kitchenId: bake.kitchenId, thing: id, work }));
+    }
+  };
+
+/** Gives up what is here for what is in the book. */
+export const takeTheBooks =
+  (id: string): AppThunk =>
+  (dispatch) => {
+    dispatch(withdrawn(id));
+    dispatch(putAway(id));
+  };

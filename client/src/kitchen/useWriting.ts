@@ -1,0 +1,21 @@
+import { useCallback } from 'react';
+import { queued } from '../outgoing/writes';
+import type { ResourceKind } from '../store/api';
+import { useAppDispatch } from '../store/store';
+
+/**
+ * Writing one thing of the kitchen from a form, which is done with once it is on its way: lists show it from then on, and
+ * what the book would not have is settled at the top of the screen, both sides in view.
+ */
+export function useWriting(
+  kind: ResourceKind,
+  kitchenId: string,
+  thing: string,
+): (data: unknown, version: number) => void {
+  const dispatch = useAppDispatch();
+  return useCallback(
+    (data, version) =>
+      void dispatch(queued({ kitchenId, thing, work: { op: 'put', kind, version, data } })),
+    [dispatch, kind, kitchenId, thing],
+  );
+}

@@ -1,0 +1,104 @@
+import { router, usePathname } from 'expo-router';
+import { View } from 'react-native';
+import { Button, Notice, Read } from '../design';
+import { useAppDispatch, useAppSelector } from '../store/store';
+import { differences } from './differences';
+import { insisted, sentAgain, staleOf, withdrawn, type Write } from './writes';
+
+const KIND_NAMES = {
+  kitchens: 'The kitchen’s facts',
+  formulas: 'A formula',
+  vessels: 'A tin',
+  ovens: 'An oven',
+  pantry: 'A price',
+  bakes: 'A bake',
+  readings: 'A probe reading',
+  wobbles: 'A wobble check',
+} as const;
+
+/** Where a thing is looked at that has a screen of its own, and settles there what is to be settled. */
+const screenOf = ({ thing, work: { kind } }: Write): string | undefined =>
+  kind === 'formulas'
+    ? `/formulas/${thing}`
+    : kind === 'bakes' || kind === 'readings' || kind === 'wobbles'
+      ? `/bake/${thing}`
+      : undefined;
+
+const nameOf = ({ work }: Write): string => {
+  const name =
+    work.op === 'put' ? (work.data as { readonly name?: string; formulaName?: string }) : {};
+  const said = name.name ?? name.formulaName;
+  return said ? `${KIND_NAMES[work.kind]}, “${said}”,` : KIND_NAMES[work.kind];
+};
+
+/** One write that the book would not have: both sides where there are two, and the choice. */
+function RefusedWrite({ write }: { readonly write: Write }) {
+  const dispatch = useAppDispatch();
+  const screen = screenOf(write);
+  const stale = staleOf(write);
+  const mine = write.work.op === 'put' ? (write.work.data as object) : {};
+  const rows = stale ? differences(mine, stale.data) : [];
+  return (
+    <Notice
+      kind="danger"
+      testID={`refused-${write.work.kind}`}
+      actions={
+        screen ? (
+          <Button label="Look at it" weight="main" onPress={() => router.navigate(screen)} />
+        ) : (
+          <>
+            <View className="w-full">
+              {rows.map(({ what, mine, theirs }) => (
+                <Read key={what}>{`${what}: yours ${mine}, in the book ${theirs}`}</Read>
+              ))}
+            </View>
+            <Button
+              label={stale ? 'Keep mine' : 'Try again'}
+              weight="main"
+              onPress={() => dispatch(insisted(write.id))}
+            />
+            <Button
+              label={stale ? 'Take the book’s' : 'Give it up'}
+              onPress={() => dispatch(withdrawn(write.thing))}
+            />
+          </>
+        )
+      }
+    >
+      {stale
+        ? `${nameOf(write)} was changed elsewhere meanwhile. Choose which to keep.`
+        : `${nameOf(write)} could not be written into the book. ${write.refused?.message ?? ''}`}
+    </Notice>
+  );
+}
+
+/** What has not come into the book: what waits for it to be reached, and what it would not have. */
+export function OutgoingNotice() {
+  const dispatch = useAppDispatch();
+  const path = usePathname();
+  const { writes, away } = useAppSelector((state) => state.outgoing);
+  const refuses = useAppSelector((state) => state.device.refuses);
+  const all = Object.values(writes);
+  const refused = all.filter((write) => write.refused && screenOf(write) !== path);
+  const waiting = all.filter((write) => !write.refused).length;
+  const shown = refused.length > 0 || (away && waiting > 0);
+  if (!shown) return null;
+  return (
+    <View className="no-print gap-2 p-2">
+      {away && waiting > 0 ? (
+        <Notice
+          kind="hint"
+          testID="waiting-for-book"
+          actions={<Button label="Try now" onPress={() => dispatch(sentAgain())} />}
+        >
+          {refuses
+            ? `The kitchen’s book cannot be reached, and ${waiting === 1 ? 'a change waits' : `${waiting} changes wait`} for it. Leave this page open.`
+            : `The kitchen’s book cannot be reached. ${waiting === 1 ? 'A change is kept here and goes' : `${waiting} changes are kept here and go`} into it as soon as it can be.`}
+        </Notice>
+      ) : null}
+      {refused.map((write) => (
+        <RefusedWrite key={write.id} write={write} />
+      ))}
+    </View>
+  );
+}

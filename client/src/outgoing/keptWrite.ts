@@ -1,0 +1,33 @@
+import { readingSchema, wobbleCheckSchema } from '@hollow-moon/contract';
+import { z } from 'zod';
+import { RESOURCES, type ResourceKind } from '../store/api';
+import type { Write } from './writes';
+
+const put = <K extends ResourceKind>(kind: K) =>
+  z.object({
+    op: z.literal('put'),
+    kind: z.literal(kind),
+    version: z.int().min(0),
+    data: RESOURCES[kind].shape.data,
+    why: z.string().optional(),
+  });
+
+/** A write as the storage has it: always of a sound thing, since nothing else is ever queued. */
+export const keptWriteSchema = z.object({
+  id: z.uuid(),
+  kitchenId: z.string(),
+  thing: z.string(),
+  order: z.number(),
+  work: z.union([
+    ...(Object.keys(RESOURCES) as ResourceKind[]).map(put),
+    z.object({ op: z.literal('note'), kind: z.literal('readings'), entry: readingSchema }),
+    z.object({ op: z.literal('note'), kind: z.literal('wobbles'), entry: wobbleCheckSchema }),
+    z.object({
+      op: z.literal('take-back'),
+      kind: z.enum(['readings', 'wobbles']),
+      entryId: z.string(),
+    }),
+  ]),
+  tried: z.boolean(),
+  refused: z.looseObject({ code: z.string(), message: z.string() }).nullable(),
+}) as unknown as z.ZodType<Write>;

@@ -1,0 +1,14 @@
+import { shallowEqual } from 'react-redux';
+import type { Refused } from '../store/api';
+import { useAppSelector } from '../store/store';
+import { waitingOf, type Write } from './writes';
+
+/** What of a thing is not in the book yet, in order, and why nothing can be sent just now. */
+export function useWaiting(thing: string): {
+  readonly waiting: readonly Write[];
+  readonly away: Refused | undefined;
+} {
+  const waiting = useAppSelector(({ outgoing }) => waitingOf(outgoing, thing), shallowEqual);
+  const away = useAppSelector(({ outgoing }) => outgoing.away) ?? undefined;
+  return { waiting, away };
+}

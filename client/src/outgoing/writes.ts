@@ -1,0 +1,214 @@
+import type { Reading, WobbleCheck } from '@hollow-moon/contract';
+import { createAction, createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { v4 as uuid } from 'uuid';
+import type { Refused, ResourceKind, StoredThing } from '../store/api';
+import type { AppThunk } from '../store/store';
+
+/** What is asked of the book: a thing as it shall be, an entry of a bake more, or one less. */
+export type Work =
+  | {
+      readonly op: 'put';
+      readonly kind: ResourceKind;
+      /** Version it was made from; 0 for a new one. */
+      readonly version: number;
+      readonly data: unknown;
+      readonly why?: string | undefined;
+    }
+  | { readonly op: 'note'; readonly kind: 'readings'; readonly entry: Reading }
+  | { readonly op: 'note'; readonly kind: 'wobbles'; readonly entry: WobbleCheck }
+  | {
+      readonly op: 'take-back';
+      readonly kind: 'readings' | 'wobbles';
+      readonly entryId: string;
+    };
+
+/** A write that the book has not acknowledged. */
+export interface Write {
+  /** Of the write itself: sent again under it, it is done once. */
+  readonly id: string;
+  readonly kitchenId: string;
+  /** The thing that is written; of a note, its bake. */
+  readonly thing: string;
+  /** They go in this order. */
+  readonly order: number;
+  readonly work: Work;
+  /** It may be in the book already: only the very same may be sent now. */
+  readonly tried: boolean;
+  /** Why the book would not have it: it waits for the cook. */
+  readonly refused: Refused | null;
+}
+
+export interface Outgoing {
+  readonly writes: Readonly<Record<string, Write>>;
+  /** Why nothing can be sent just now; null while it can. */
+  readonly away: Refused | null;
+}
+
+type Asked = Pick<Write, 'kitchenId' | 'thing' | 'work'>;
+
+const inOrder = (writes: Outgoing['writes']): Write[] =>
+  Object.values(writes).sort((a, b) => a.order - b.order);
+
+const without = (writes: Outgoing['writes'], gone: (write: Write) => boolean) =>
+  Object.fromEntries(Object.entries(writes).filter(([, write]) => !gone(write)));
+
+const isPut = (write: Write): boolean => write.work.op === 'put';
+
+/** The work with the version the book has now, where it depends on one. */
+const over = (work: Work, version: number): Work =>
+  work.op === 'put' ? { ...work, version } : work;
+
+const nothing: Outgoing = { writes: {}, away: null };
+
+const slice = createSlice({
+  name: 'outgoing',
+  initialState: nothing,
+  reducers: {
+    queued: {
+      prepare: (asked: Asked) => ({ payload: { ...asked, id: uuid() } }),
+      reducer(state, { payload }: PayloadAction<Asked & { readonly id: string }>): Outgoing {
+        const all = inOrder(state.writes);
+        // A write nobody has sent yet, or that was refused, is not worth sending any more once there is a newer one.
+        const replaced = all.findLast(
+          (write) =>
+            write.thing === payload.thing &&
+            isPut(write) &&
+            payload.work.op === 'put' &&
+            (!write.tried || write.refused !== null),
+        );
+        const order = replaced?.order ?? (all.at(-1)?.order ?? 0) + 1;
+        const rest = without(state.writes, (write) => write === replaced);
+        const write: Write = { ...payload, order, tried: false, refused: null };
+        return { ...state, writes: { ...rest, [payload.id]: write } };
+      },
+    },
+    trying(state, { payload: id }: PayloadAction<string>): Outgoing {
+      const write = state.writes[id];
+      if (!write) return state;
+      return { ...state, writes: { ...state.writes, [id]: { ...write, tried: true } } };
+    },
+    acknowledged(
+      state,
+      { payload: { id, stored } }: PayloadAction<{ id: string; stored: StoredThing | null }>,
+    ): Outgoing {
+      const done = state.writes[id];
+      if (!done) return { ...state, away: null };
+      const { [id]: _done, ...rest } = state.writes;
+      // What was changed meanwhile goes on from the version there is now.
+      const writes =
+        stored === null
+          ? rest
+          : Object.fromEntries(
+              Object.entries(rest).map(([key, write]) => [
+                key,
+                write.thing === done.thing
+                  ? { ...write, work: over(write.work, stored.version) }
+                  : write,
+              ]),
+            );
+      return { writes, away: null };
+    },
+    /** The book would not have it. */
+    refused(
+      state,
+      { payload: { id, refusal } }: PayloadAction<{ id: string; refusal: Refused }>,
+    ): Outgoing {
+      const write = state.writes[id];
+      if (!write) return { ...state, away: null };
+      const writes = { ...state.writes, [id]: { ...write, refused: refusal } };
+      return { writes, away: null };
+    },
+    /** The book could not be asked. */
+    notReached: (state, { payload }: PayloadAction<Refused>): Outgoing => ({
+      ...state,
+      away: payload,
+    }),
+    /** Sent over what is in the book, or once more as it is, as the cook has decided. */
+    insisted(state, { payload: id }: PayloadAction<string>): Outgoing {
+      const write = state.writes[id];
+      if (!write?.refused) return state;
+      const current = staleOf(write);
+      const again: Write = {
+        ...write,
+        // What there may be one of is in the book under another id.
+        thing: current?.id ?? write.thing,
+        work: current ? over(write.work, current.version) : write.work,
+        tried: false,
+        refused: null,
+      };
+      return { ...state, writes: { ...state.writes, [id]: again } };
+    },
+    /** Given up: all that was to be written of a thing. */
+    withdrawn: (state, { payload: thing }: PayloadAction<string>): Outgoing => ({
+      ...state,
+      writes: without(state.writes, (write) => write.thing === thing),
+    }),
+    /** Given up: one write, which nobody has sent. */
+    unqueued: (state, { payload: id }: PayloadAction<string>): Outgoing => ({
+      ...state,
+      writes: without(state.writes, (write) => write.id === id),
+    }),
+    /** As another tab has it now; null where it is gone. */
+    writeArrived(
+      state,
+      { payload: { id, write } }: PayloadAction<{ id: string; write: Write | null }>,
+    ): Outgoing {
+      const { [id]: _before, ...rest } = state.writes;
+      return { ...state, writes: write === null ? rest : { ...rest, [id]: write } };
+    },
+  },
+});
+
+export const {
+  queued,
+  trying,
+  acknowledged,
+  refused,
+  notReached,
+  insisted,
+  withdrawn,
+  unqueued,
+  writeArrived,
+} = slice.actions;
+export const outgoingReducer = slice.reducer;
+
+/** Tries what waits at once. */
+export const sentAgain = createAction('outgoing/sentAgain');
+
+/** What is in the book in place of a write that came from an older version. */
+export const staleOf = ({ refused }: Pick<Write, 'refused'>): StoredThing | undefined =>
+  refused?.code === 'stale' ? (refused.current as StoredThing | undefined) : undefined;
+
+/** The next to send: the first that waits behind none of its thing that was refused. */
+export function nextToSend({ writes }: Outgoing): Write | undefined {
+  const held = new Set<string>();
+  return inOrder(writes).find((write) => {
+    if (write.refused) held.add(write.thing);
+    return !held.has(write.thing);
+  });
+}
+
+/** All that waits of a thing, in order. */
+export const waitingOf = ({ writes }: Outgoing, thing: string): readonly Write[] =>
+  inOrder(writes).filter((write) => write.thing === thing);
+
+/** What of a kind is on its way into the book, by id: screens show it as if it were there. */
+export function dataUnderWay(
+  writes: Outgoing['writes'],
+  kind: ResourceKind,
+): ReadonlyMap<string, unknown> {
+  return new Map(
+    inOrder(writes).flatMap(({ thing, work, refused }) =>
+      work.op === 'put' && work.kind === kind && !refused ? [[thing, work.data]] : [],
+    ),
+  );
+}
+
+/** Sends what was refused of a thing over what is in the book. */
+export const keepMine =
+  (thing: string): AppThunk =>
+  (dispatch, getState) => {
+    for (const write of waitingOf(getState().outgoing, thing)) {
+      if (write.refused) dispatch(insisted(write.id));
+    }
+  };
