@@ -49,8 +49,27 @@ function clientRoom() {
   };
 }
 
+const projects = [room('core'), room('contract'), room('server'), clientRoom()];
+
+/** Tests of some folders of a room as a configuration of its own, for `npm run mutants`, which is told which test runs what. */
+function alone({ room: name, folders }) {
+  const { rootDir, ...project } = projects.find(({ displayName }) => displayName === name);
+  const environments = {
+    client: `${rootDir}/src/testing/mutantEnvironment.cjs`,
+    other: '@stryker-mutator/jest-runner/jest-env/node',
+  };
+  const inRoom = JSON.stringify(project).replaceAll('<rootDir>/client/', '<rootDir>/');
+  return {
+    ...JSON.parse(inRoom.replaceAll('<rootDir>/', `${rootDir}/`)),
+    testMatch: folders.map((folder) => `<rootDir>/${folder}/**/*.test.{ts,tsx}`),
+    testEnvironment: environments[name] ?? environments.other,
+  };
+}
+
+const mutated = process.env.HOLLOW_MOON_MUTANTS;
+
 module.exports = {
   // A busy machine with two cores may take its time; nothing here is a test of speed.
   testTimeout: 30_000,
-  projects: [room('core'), room('contract'), room('server'), clientRoom()],
+  ...(mutated ? alone(JSON.parse(mutated)) : { projects }),
 };

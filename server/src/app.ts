@@ -74,6 +74,8 @@ export function createApp(dependencies: AppDependencies): Express {
   const { hosts = LOOPBACK_NAMES } = dependencies;
   const app = express();
   app.disable('x-powered-by');
+  // What the API answers is never kept; the pages have tags of their own.
+  app.disable('etag');
   app.set('query parser', 'simple');
   app.use(
     helmet({

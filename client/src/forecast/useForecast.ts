@@ -79,7 +79,8 @@ export function useForecast(
           if (wanted && Date.now() - began > SLOW_MS) setProgress({ key, share });
         },
         onDone: (result, draft) => {
-          if (!wanted) return;
+          // A draft that was slower than the full answer, on a thread of its own, says nothing more.
+          if (!wanted || (draft && settled)) return;
           begun.current = true;
           settled = !draft;
           live.show(result.ok ? result.value : undefined, () =>

@@ -26,7 +26,10 @@ const KILLED = new Set([1053, 1077, 1927]);
 /** Whether the database could not be asked at all, as opposed to having refused. */
 export function isDatabaseAway(cause: unknown): boolean {
   const { code, errno, fatal } = cause as DatabaseError;
+  // The driver gives this one no code.
+  const closed = cause instanceof Error && cause.message === 'Pool is closed.';
   return (
+    closed ||
     (code !== undefined && AWAY.has(code)) ||
     (errno !== undefined && KILLED.has(errno)) ||
     fatal === true

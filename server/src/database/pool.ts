@@ -26,17 +26,18 @@ const away = (message: string) => Object.assign(new Error(message), { code: 'ETI
 /** A connection out of the pool, before long. */
 async function connectionOf(database: Database): Promise<PoolConnection> {
   const asked = database.getConnection();
-  const patience = new AbortController();
-  const late = sleep(ANSWER_MS, undefined, { signal: patience.signal }).then(() => {
-    // One that comes too late goes back.
-    void asked.then((connection) => connection.release()).catch(() => undefined);
-    throw away('no connection to the database');
+  let patience: NodeJS.Timeout | undefined;
+  const late = new Promise<never>((_resolve, reject) => {
+    patience = setTimeout(() => {
+      // One that comes too late goes back.
+      void asked.then((connection) => connection.release()).catch(() => undefined);
+      reject(away('no connection to the database'));
+    }, ANSWER_MS);
   });
   try {
     return await Promise.race([asked, late]);
   } finally {
-    patience.abort();
-    late.catch(() => undefined);
+    clearTimeout(patience);
   }
 }
 

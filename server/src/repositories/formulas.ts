@@ -33,7 +33,7 @@ const readPart = (row: ChildRow, lines: readonly ChildRow[]): FormulaData['parts
   bakesAlong: Boolean(row.bakes_along),
 });
 
-const PARTS: Children<FormulaData> = {
+export const PARTS: Children<FormulaData> = {
   table: 'formula_parts',
   parent: 'formula_id',
   columns: ['id', 'name', 'kind', 'place', 'from_formula_id', 'each_g', 'vessels', 'bakes_along'],
@@ -51,7 +51,7 @@ const PARTS: Children<FormulaData> = {
     ]),
 };
 
-const LINES: Children<FormulaData> = {
+export const LINES: Children<FormulaData> = {
   table: 'formula_lines',
   parent: 'formula_id',
   columns: LINE_COLUMNS,

@@ -18,6 +18,10 @@ const LAST_WOBBLE = `(SELECT w.diameter_mm FROM bake_wobbles w
   WHERE w.kitchen_id = p.kitchen_id AND w.bake_id = p.id
   ORDER BY w.at_s DESC, w.id DESC LIMIT 1) AS last_wobble_mm`;
 
+/** What a page of the log asks for; of the rows it wants says {@link logPage}. */
+export const LOG_SELECT = `SELECT ${[...COLUMNS, childColumn(FAULTS), LAST_WOBBLE].join(', ')}
+  FROM bakes p`;
+
 const summaryOf = (row: Row): BakePage['bakes'][number] => {
   const { id, version, updatedAt, data } = storedFrom(row, {
     ...headOf(row),
@@ -58,8 +62,7 @@ export async function logPage(
   }
   const rows = await select(
     on,
-    `SELECT ${[...COLUMNS, childColumn(FAULTS), LAST_WOBBLE].join(', ')} FROM bakes p
-     WHERE ${conditions.join(' AND ')} ORDER BY p.started_at DESC, p.id LIMIT ${LOG_PAGE + 1}`,
+    `${LOG_SELECT} WHERE ${conditions.join(' AND ')} ORDER BY p.started_at DESC, p.id LIMIT ${LOG_PAGE + 1}`,
     values,
   );
   const found = rows.slice(0, LOG_PAGE).map(summaryOf);

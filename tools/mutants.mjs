@@ -1,0 +1,80 @@
+// `npm run mutants -- core/src/vessel [more folders or files]`: puts small faults into them one by one (StrykerJS) and says
+// which of them every test lets pass. A file may be narrowed to lines: core/src/vessel/fit.ts:20-60.
+import { existsSync, statSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { ensureDebianPackages, ensureNpmPackages } from './packages.mjs';
+import { main, ROOT, say, Trouble } from './shell.mjs';
+import { startTestDatabase } from './test-database.mjs';
+
+const ROOMS = ['core', 'contract', 'server', 'client'];
+
+/** A path as globs of what is mutated: never tests, nor what only tests use. */
+function globsOf(path) {
+  const [file] = path.split(':');
+  if (!existsSync(join(ROOT, file))) throw new Trouble(`There is no ${file}.`);
+  return statSync(join(ROOT, file)).isDirectory()
+    ? [`${file}/**/*.ts`, `${file}/**/*.tsx`]
+    : [path];
+}
+
+/** Where the tests of a path lie: in its folder; the server's lie at the top, over all of it. */
+const folderOf = (path) => {
+  const [file] = path.split(':');
+  if (file.startsWith('server/')) return 'server/src';
+  return statSync(join(ROOT, file)).isDirectory() ? file : dirname(file);
+};
+
+await main(async () => {
+  const paths = process.argv.slice(2);
+  const rooms = [...new Set(paths.map((path) => path.split('/')[0]))];
+  const [room] = rooms;
+  if (rooms.length !== 1 || !ROOMS.includes(room)) {
+    throw new Trouble('Name folders or files of one room: npm run mutants -- core/src/vessel');
+  }
+  await ensureNpmPackages();
+  await ensureDebianPackages({ mariadbd: 'mariadb-server' });
+  const database = room === 'server' ? await startTestDatabase() : undefined;
+  if (database) process.env.HOLLOW_MOON_TEST_DATABASE_URL = database.url;
+  // jest.config.cjs gives the tests that lie beside what is mutated alone: a folder answers for itself.
+  process.env.HOLLOW_MOON_MUTANTS = JSON.stringify({ room, folders: paths.map(folderOf) });
+  const { Stryker } = await import('@stryker-mutator/core');
+  try {
+    const results = await new Stryker({
+      warnings: { slow: false },
+      testRunner: 'jest',
+      plugins: ['@stryker-mutator/jest-runner'],
+      jest: { enableFindRelatedTests: false },
+      coverageAnalysis: 'perTest',
+      mutate: [...paths.flatMap(globsOf), '!**/*.test.ts', '!**/*.test.tsx', '!**/testing/**'],
+      ignorePatterns: [
+        '.data',
+        'client/dist',
+        'client/.expo',
+        'server/dist',
+        'docs',
+        'test-results',
+      ],
+      tempDirName: '.data/mutants',
+      reporters: ['progress-append-only'],
+      // An emptied word is caught by its type where it is a code, and is a matter of taste where it is a sentence.
+      mutator: { excludedMutations: ['StringLiteral'] },
+      concurrency: 2,
+      timeoutMS: 20_000,
+      allowEmpty: false,
+    }).runMutationTest();
+    const caught = results.filter(({ status }) => status === 'Killed' || status === 'Timeout');
+    const passed = results.filter(({ status }) => status === 'Survived' || status === 'NoCoverage');
+    for (const { fileName, location, replacement, mutatorName, status } of passed) {
+      const shown = (replacement ?? mutatorName).replace(/\s+/g, ' ').slice(0, 100);
+      process.stdout.write(
+        `${fileName}:${location.start.line + 1}:${location.start.column + 1} ${mutatorName}, ${status === 'NoCoverage' ? 'never run' : 'passed'}: ${shown}\n`,
+      );
+    }
+    const all = caught.length + passed.length;
+    say(
+      `${caught.length} of ${all} caught: ${((100 * caught.length) / Math.max(1, all)).toFixed(1)} %`,
+    );
+  } finally {
+    await database?.stop();
+  }
+});
