@@ -9,7 +9,7 @@ import { Curves } from '../forecast';
 import { spanOfMinutes } from '../forecast/words';
 import { Column, useWide, WhenHere } from '../layout';
 import { Moon, moonInWords } from '../moon';
-import { differences } from '../outgoing/differences';
+import { TwoSides } from '../outgoing/TwoSides';
 import { useWaiting } from '../outgoing/useWaiting';
 import { keepMine, staleOf } from '../outgoing/writes';
 import { useBakeQuery } from '../store/api';
@@ -32,18 +32,13 @@ function SendState({ id, data }: { readonly id: string; readonly data: BakeData 
   const refused = waiting.find((write) => write.refused);
   const stale = refused && staleOf(refused);
   if (stale) {
-    const rows = differences(data, stale.data);
     return (
       <Notice
         kind="danger"
         testID="stale"
         actions={
           <>
-            <View className="w-full">
-              {rows.map(({ what, mine, theirs }) => (
-                <Read key={what}>{`${what}: here ${mine}, in the book ${theirs}`}</Read>
-              ))}
-            </View>
+            <TwoSides mine={data} theirs={stale.data} />
             <Button label="Keep mine" weight="main" onPress={() => dispatch(keepMine(id))} />
             <Button label="Take the book’s" onPress={() => dispatch(takeTheBooks(id))} />
           </>

@@ -1,8 +1,8 @@
 import { router, usePathname } from 'expo-router';
 import { View } from 'react-native';
-import { Button, Notice, Read } from '../design';
+import { Button, Notice } from '../design';
 import { useAppDispatch, useAppSelector } from '../store/store';
-import { differences } from './differences';
+import { TwoSides } from './TwoSides';
 import { insisted, sentAgain, staleOf, withdrawn, type Write } from './writes';
 
 const KIND_NAMES = {
@@ -37,7 +37,6 @@ function RefusedWrite({ write }: { readonly write: Write }) {
   const screen = screenOf(write);
   const stale = staleOf(write);
   const mine = write.work.op === 'put' ? (write.work.data as object) : {};
-  const rows = stale ? differences(mine, stale.data) : [];
   return (
     <Notice
       kind="danger"
@@ -47,11 +46,7 @@ function RefusedWrite({ write }: { readonly write: Write }) {
           <Button label="Look at it" weight="main" onPress={() => router.navigate(screen)} />
         ) : (
           <>
-            <View className="w-full">
-              {rows.map(({ what, mine, theirs }) => (
-                <Read key={what}>{`${what}: yours ${mine}, in the book ${theirs}`}</Read>
-              ))}
-            </View>
+            {stale ? <TwoSides mine={mine} theirs={stale.data} /> : null}
             <Button
               label={stale ? 'Keep mine' : 'Try again'}
               weight="main"
