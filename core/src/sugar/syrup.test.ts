@@ -54,3 +54,31 @@ describe('a boiling syrup', () => {
     expect(waterToBoilOffG(200, 40, 112)).toBe(0);
   });
 });
+
+describe('at the ends of the table', () => {
+  // By the table itself: its first and last rows, and a point on it.
+  it('is clamped, and found from either side', () => {
+    expect(syrupBoilsAtC(0)).toBe(100);
+    expect(syrupBoilsAtC(1)).toBe(171);
+    expect(syrupShareAtC(90)).toBe(0);
+    expect(syrupShareAtC(200)).toBe(0.996);
+    expect(syrupBoilsAtC(0.9)).toBeCloseTo(123, 9);
+    // Half-way between 112 and 123.
+    expect(syrupBoilsAtC(0.85)).toBeCloseTo(117.5, 9);
+    expect(syrupShareAtC(117.5)).toBeCloseTo(0.85, 9);
+  });
+
+  it('has a stage from its first degree on', () => {
+    expect(stageAtC(105.9)).toBeUndefined();
+    expect(stageAtC(106)?.name).toBe('thread');
+    expect(stageAtC(112)?.name).toBe('soft ball');
+    expect(stageAtC(117)?.name).toBe('soft ball');
+  });
+
+  // Worked by hand: 200 g of sugar at a share of 0.8 (112 °C) hold 50 g of water.
+  it('boils off what is too much, and nothing where nothing is', () => {
+    expect(waterToBoilOffG(200, 90, 112)).toBeCloseTo(40, 9);
+    expect(waterToBoilOffG(200, 30, 112)).toBe(0);
+    expect(waterToBoilOffG(200, 90, 100)).toBe(0);
+  });
+});

@@ -1,6 +1,6 @@
 import { analyse, type Line } from '../formula';
 import { findIngredient, per100g } from '../ingredients';
-import { joinedC, joiningOf, liquidForC, mixC, restS, sidesOf } from './index';
+import { joinedC, joiningOf, liquidForC, mixC, restS, sidesOf, type Warm } from './index';
 
 const line = (ingredientId: string, amount: number): Line => ({
   id: ingredientId,
@@ -33,6 +33,29 @@ describe('joining', () => {
     expect(() => joinedC([])).toThrow(RangeError);
   });
 
+  // Worked by hand with Choi and Okos: water at 20 °C 4.129 kJ/(kg K), fat at 80 °C 2.071: (4.129 × 20 + 2.071 × 80) / 6.200.
+  it('of equal water and fat is nearer the water', () => {
+    const of = (composition: Warm['composition'], celsius: number): Warm => ({
+      ...{ composition, grams: 100, celsius },
+    });
+    const [water, fat] = [of(per100g({ water: 100 }), 20), of(per100g({ fat: 100 }), 80)];
+    expect(joinedC([water, fat])).toBeCloseTo(40.04, 1);
+    expect(joinedC([water, { ...fat, grams: 0 }])).toBeCloseTo(20, 9);
+  });
+
+  it('puts the sugar where it waits, and butter with neither', () => {
+    const rich = analyse(
+      [line('cream', 700), line('sugar', 110), line('egg-yolk', 100), line('butter', 90)],
+      'EU M',
+    );
+    const grams = (sugarWith: 'liquid' | 'egg') => {
+      const { hot, cold } = sidesOf(rich, sugarWith)!;
+      return [hot.grams, cold.grams];
+    };
+    expect(grams('liquid')).toEqual([810, 100]);
+    expect(grams('egg')).toEqual([700, 210]);
+  });
+
   it('is a little cooler with the sugar among the eggs', () => {
     const withEgg = sidesOf(custard, 'egg')!;
     expect(mixC(withEgg, 90, 5)).toBeLessThan(mixC(sides, 90, 5));
@@ -50,7 +73,10 @@ describe('joining', () => {
 
   it.each([
     [60, 'safe'],
-    [72, 'thickens'],
+    [69, 'safe'],
+    [69.1, 'thickens'],
+    [76, 'thickens'],
+    [76.1, 'scrambles'],
     [81, 'scrambles'],
   ] as const)('at %d °C, of a mix that sets at 79, %s', (mixedC, joining) => {
     expect(joiningOf(mixedC, 79)).toBe(joining);

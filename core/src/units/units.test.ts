@@ -89,6 +89,9 @@ describe('numbers as typed', () => {
     [' 1 200 ', 1200],
     ['1\u202f200,5', 1200.5],
     ['.5', 0.5],
+    ['.625', 0.625],
+    ['12,375', 12.375],
+    ['7.', 7],
     ['-3', -3],
   ])('reads %p', (text, value) => {
     expect(parseDecimal(text)).toEqual({ ok: true, value });
@@ -103,5 +106,14 @@ describe('numbers as typed', () => {
   ])('asks again for %p', (text, code) => {
     const result = parseDecimal(text);
     expect(result.ok ? '' : result.problem.code).toBe(code);
+  });
+
+  it.each([
+    [' two ', /^“two” is not a number/],
+    ['1..5', /^“1..5” is unclear/],
+    ['+ 3 - 1', /^“\+ 3 - 1” is unclear/],
+  ])('says what is the matter with %p', (text, said) => {
+    const result = parseDecimal(text);
+    expect(result.ok ? '' : result.problem.message).toMatch(said);
   });
 });
