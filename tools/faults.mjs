@@ -69,7 +69,42 @@ await main(async () => {
         }
       }
     };
-    const writers = Array.from({ length: WRITERS }, writer);
+    /** By bake: the readings that were acknowledged. */
+    const noted = new Map();
+    const noter = async () => {
+      const { bakes } = await (await fetch(`${KITCHEN}/bakes`)).json();
+      const pattern = (await (await fetch(`${KITCHEN}/bakes/${bakes[0].id}`)).json()).data;
+      const send = async (path, method, body) => {
+        while (writing) {
+          const answer = await fetch(`${KITCHEN}/bakes/${path}`, {
+            method,
+            headers: { 'Content-Type': 'application/json' },
+            body: JSON.stringify(body),
+            signal: AbortSignal.timeout(5000),
+          }).catch(() => undefined);
+          if (answer?.status === 200) return true;
+          if (answer && answer.status < 500) {
+            throw new Trouble(`A note was refused: ${answer.status} ${await answer.text()}`);
+          }
+          await sleep(20);
+        }
+        return false;
+      };
+      while (writing) {
+        const bakeId = randomUUID();
+        const begun = { writeId: randomUUID(), version: 0, data: pattern };
+        if (!(await send(bakeId, 'PUT', begun))) return;
+        noted.set(bakeId, []);
+        for (let atS = 1; atS <= 400 && writing; atS += 1) {
+          const reading = { id: randomUUID(), atS, place: 'centre', celsius: atS / 8 };
+          if (await send(`${bakeId}/readings`, 'POST', reading)) {
+            noted.get(bakeId).push(reading);
+            answered += 1;
+          }
+        }
+      }
+    };
+    const writers = [...Array.from({ length: WRITERS }, writer), noter()];
     const failed = Promise.all(writers).catch((cause) => {
       writing = false;
       throw cause;
@@ -84,7 +119,7 @@ await main(async () => {
       const from = Date.now();
       const before = answered;
       // Each writer may have had one answer under way.
-      while (answered <= before + WRITERS && writing) {
+      while (answered <= before + WRITERS + 1 && writing) {
         if (Date.now() - from > PATIENCE_MS) throw new Trouble(`Not back after round ${round}`);
         await sleep(10);
       }
@@ -100,6 +135,16 @@ await main(async () => {
       if (found.length !== 1 || found[0].version < version) lost += 1;
       else if (found[0].version > version + 1) wrong += 1;
       else if (found[0].version === version && found[0].data.offsetK !== offsetK) wrong += 1;
+    }
+    for (const [bakeId, readings] of noted) {
+      const bake = await (await fetch(`${KITCHEN}/bakes/${bakeId}`)).json();
+      for (const reading of readings) {
+        const found = bake.readings.filter(({ id }) => id === reading.id);
+        if (found.length === 0) lost += 1;
+        else if (found.length > 1 || found[0].celsius !== reading.celsius) wrong += 1;
+      }
+      // A note that was done and not answered may be one more.
+      if (bake.readings.length > readings.length + 1) wrong += 1;
     }
     recoveries.sort((a, b) => a - b);
     say(

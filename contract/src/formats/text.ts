@@ -168,20 +168,32 @@ export const toCsv = (data: FormulaData, formulaOf: FormulaOf = NO_BOOK): string
     ),
   })}\r\n`;
 
+/** Nobody's list is wider; a table of thousands of columns is none. */
+const MOST_COLUMNS = 100;
+
 /** Reads a table with a heading row that has at least an ingredient; delimiter and quotes as they come. */
 export function fromCsv(text: string): Result<ListedRecipe> {
   if (text.length > FILE_LIMIT) return TOO_LARGE;
-  const { data, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
-    header: true,
+  const table = text.replace(/^\uFEFF/, '');
+  const titleOf = (heading: string) => heading.trim().toLowerCase();
+  const [headings = []] = Papa.parse<string[]>(table, {
+    preview: 1,
     skipEmptyLines: 'greedy',
-    transformHeader: (heading) => heading.trim().toLowerCase(),
-  });
-  if (!meta.fields?.includes('ingredient')) {
+  }).data;
+  if (headings.length > MOST_COLUMNS) {
+    return fail('no-recipe', `A list has no more than ${MOST_COLUMNS} columns.`);
+  }
+  if (!headings.map(titleOf).includes('ingredient')) {
     return fail(
       'no-recipe',
       'The first row must name its columns: amount, unit, ingredient, note.',
     );
   }
+  const { data } = Papa.parse<Record<string, string>>(table, {
+    header: true,
+    skipEmptyLines: 'greedy',
+    transformHeader: titleOf,
+  });
   const cell = (row: Record<string, string>, name: string) =>
     (row[name] ?? '').replace(/^'/, '').trim();
   let component = '';
