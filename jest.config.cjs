@@ -54,15 +54,11 @@ const projects = [room('core'), room('contract'), room('server'), clientRoom()];
 /** Tests of some folders of a room as a configuration of its own, for `npm run mutants`, which is told which test runs what. */
 function alone({ room: name, folders }) {
   const { rootDir, ...project } = projects.find(({ displayName }) => displayName === name);
-  const environments = {
-    client: `${rootDir}/src/testing/mutantEnvironment.cjs`,
-    other: '@stryker-mutator/jest-runner/jest-env/node',
-  };
   const inRoom = JSON.stringify(project).replaceAll('<rootDir>/client/', '<rootDir>/');
   return {
     ...JSON.parse(inRoom.replaceAll('<rootDir>/', `${rootDir}/`)),
     testMatch: folders.map((folder) => `<rootDir>/${folder}/**/*.test.{ts,tsx}`),
-    testEnvironment: environments[name] ?? environments.other,
+    testEnvironment: project.testEnvironment.replace('<rootDir>', join(__dirname, name)),
   };
 }
 

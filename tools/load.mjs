@@ -1,4 +1,4 @@
-// `npm run load [seconds]`: reads of a kitchen at 50 and 200 connections, each beside a bare Express route that asks the same
+// `npm run load [seconds] [connections] [route]`: reads of a kitchen at 50 and 200 connections, each beside a bare Express route that asks the same
 // of the same database, in turns. Errors, medians and 97.5 % percentiles, and their ratios.
 import { spawn } from 'node:child_process';
 import { mkdirSync, rmSync, mkdtempSync } from 'node:fs';
@@ -45,7 +45,9 @@ async function startBare(url) {
 const median = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)];
 
 await main(async () => {
-  const seconds = Number(process.argv[2] ?? 10);
+  const [seconds = 10, only, route] = process.argv.slice(2);
+  const routes = route ? [route] : ROUTES;
+  const counts = only ? [Number(only)] : CONNECTIONS;
   await ensureNpmPackages();
   await ensureDebianPackages({ mariadbd: 'mariadb-server' });
   const { default: autocannon } = await import('autocannon');
@@ -58,7 +60,7 @@ await main(async () => {
     const result = await autocannon({
       url: `http://127.0.0.1:${port}${KITCHEN}/${route}`,
       connections,
-      duration: seconds,
+      duration: Number(seconds),
     });
     return {
       p50: result.latency.p50,
@@ -69,8 +71,8 @@ await main(async () => {
   };
   try {
     let errors = 0;
-    for (const route of ROUTES) {
-      for (const connections of CONNECTIONS) {
+    for (const route of routes) {
+      for (const connections of counts) {
         const turns = { ours: [], bare: [] };
         for (let turn = 0; turn < TURNS; turn += 1) {
           turns.bare.push(await run(BARE_PORT, route, connections));

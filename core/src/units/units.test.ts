@@ -48,6 +48,9 @@ describe('temperature', () => {
     expect(three.ok && three.value).toBeLessThan(170);
     expect(five.ok && Math.round(five.value / 10) * 10).toBe(190);
     const quarter = gasMarkToCelsius(0.25);
+    // 250 °F.
+    const half = gasMarkToCelsius(0.5);
+    expect(half.ok && half.value).toBeCloseTo(121.1, 1);
     expect(quarter.ok && Math.round(quarter.value)).toBe(107);
     expect(gasMarkToCelsius(12).ok).toBe(false);
     expect(nearestGasMark(180)).toBe(4);
