@@ -90,6 +90,17 @@ const isListed = (kind: ResourceKind): kind is Listed =>
 
 const WHEN_STALE = 409;
 
+type Tag = Listed | 'log' | { readonly type: 'bakes' | 'versions'; readonly id: string };
+
+/** What shows the thing of a write: the list it is in first. */
+export function tagsOf({ thing, work }: Pick<Write, 'thing' | 'work'>): Tag[] {
+  if (work.op !== 'put' || !isListed(work.kind)) return [{ type: 'bakes', id: thing }, 'log'];
+  return [
+    work.kind,
+    ...(work.kind === 'formulas' ? [{ type: 'versions', id: thing } as const] : []),
+  ];
+}
+
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api', timeout: 15_000 }),
@@ -148,12 +159,12 @@ export const api = createApi({
             // Whoever sent it is told.
           }
         },
-        invalidatesTags: (_, error, { thing, work }) => {
-          if (work.op !== 'put' || work.kind === 'bakes') {
-            return error ? [] : [{ type: 'bakes', id: thing }, 'log'];
-          }
-          if (error) return error.status === WHEN_STALE ? [work.kind] : [];
-          return work.kind === 'formulas' ? [{ type: 'versions', id: thing }] : [];
+        invalidatesTags: (_, error, write) => {
+          // The list has it already; where it was changed elsewhere the list is behind.
+          const [first, ...rest] = tagsOf(write);
+          const listed = write.work.op === 'put' && isListed(write.work.kind);
+          if (error) return listed && error.status === WHEN_STALE && first ? [first] : [];
+          return listed ? rest : tagsOf(write);
         },
       }),
     };

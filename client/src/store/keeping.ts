@@ -2,6 +2,7 @@ import { bakeArrived, putAway } from '../bake/bakes';
 import { entryArrived, entryGone } from '../bake/noted';
 import { draftArrived, dropped } from '../formulas/drafts';
 import { writeArrived } from '../outgoing/writes';
+import { api, tagsOf } from './api';
 import { refusalSeen } from './device';
 import { fitting, KINDS, type KeptKind } from './recall';
 import { settingsArrived, settingsSchema } from './settings';
@@ -55,7 +56,10 @@ function takeOver(store: AppStore, news: News): void {
       else if (record === null) dispatch(entryGone(id));
     } else if (kind === 'outgoing') {
       const write = fitting(KINDS.outgoing, record);
+      const before = store.getState().outgoing.writes[id];
       if (write || record === null) dispatch(writeArrived({ id, write: write ?? null }));
+      // It has come into the book by another tab: what is shown of it here is asked for again.
+      if (record === null && before) dispatch(api.util.invalidateTags(tagsOf(before)));
     }
   }
 }

@@ -7,6 +7,7 @@ import { queued } from '../outgoing/writes';
 import { begunBake } from '../testing/bake';
 import { book, storedTart, tart, TART_ID, TIN_ID } from '../testing/book';
 import { away, serve } from '../testing/server';
+import { api } from './api';
 import { openAppStore } from './appStore';
 import { keepThroughReloads } from './keeping';
 import { recall } from './recall';
@@ -260,6 +261,21 @@ describe('two tabs', () => {
       expect(notedOf(each, TIN_ID)).toEqual(wanted);
     }
     expect(Object.keys(bakes)).toEqual([TIN_ID]);
+  });
+
+  it('ask again for what another has brought into the book', () => {
+    const [mine, yours] = line();
+    const here = tab(mine);
+    const work = { op: 'put', kind: 'formulas', version: 1, data: tart } as const;
+    const { id } = here.dispatch(
+      queued({ kitchenId: book.kitchen.id, thing: TART_ID, work }),
+    ).payload;
+    const told = jest.spyOn(here, 'dispatch');
+    yours!.postMessage([[`outgoing/${id}`, null]]);
+    expect(here.getState().outgoing.writes).toEqual({});
+    expect(told.mock.calls.map(([action]) => action)).toContainEqual(
+      api.util.invalidateTags(['formulas', { type: 'versions', id: TART_ID }]),
+    );
   });
 
   it('do not believe nonsense', () => {

@@ -7,8 +7,10 @@ import { createStore, entries, promisifyRequest, setMany, type UseStore } from '
 let database: UseStore | undefined;
 const opened = (): UseStore => (database ??= createStore('hollow-moon', 'kept'));
 
-/** A database that has not opened by then does without, ms: one that another tab holds may never open. */
+/** A database that has not answered by then is done without, ms: one that another tab holds may never open. */
 const PATIENCE_MS = 3000;
+const late = <T>(instead: T): Promise<T> =>
+  new Promise((resolve) => setTimeout(resolve, PATIENCE_MS, instead));
 
 const ASIDE = 'aside/';
 const isAside = (name: string): boolean => name.startsWith(ASIDE);
@@ -56,13 +58,12 @@ async function moveOver(): Promise<void> {
 
 /** All that is kept here; `undefined` where this browser keeps nothing. */
 export async function readAll(): Promise<Records | undefined> {
-  const late = new Promise<undefined>((resolve) => setTimeout(resolve, PATIENCE_MS, undefined));
   const read = async () => {
     await moveOver().catch(() => undefined);
     return new Map(await entries<string, unknown>(opened()));
   };
   try {
-    return await Promise.race([read(), late]);
+    return await Promise.race([read(), late(undefined)]);
   } catch {
     return undefined;
   }
@@ -85,12 +86,16 @@ const change = (records: Records, gone: readonly string[]): Promise<void> =>
 
 /** Keeps records, and forgets others; says whether that was done: a full or forbidden storage refuses. */
 export function keep(records: Records, gone: readonly string[] = []): Promise<boolean> {
-  const done = Promise.resolve()
-    .then(() => change(records, gone))
-    .then(
-      () => true,
-      () => false,
-    );
+  const done = Promise.race([
+    Promise.resolve()
+      .then(() => change(records, gone))
+      .then(
+        () => true,
+        () => false,
+      ),
+    // A database that hangs keeps nothing, and must not keep what waits for it from being sent.
+    late(false),
+  ]);
   last = Promise.all([last, done]);
   return done;
 }
