@@ -67,8 +67,8 @@ it('gives mine up for the book’s when told so', async () => {
 });
 
 it('says what waits while the book is away, and only what is true of this device', async () => {
-  serve([away]);
-  const { store, put } = open();
+  const sent = serve<OvenData>([away, away, accept]);
+  const { store, put, waiting } = open();
   put();
   const notice = () => screen.findByTestId('waiting-for-book');
   expect((await notice()).textContent).toContain('A change is kept here and goes into it');
@@ -77,6 +77,10 @@ it('says what waits while the book is away, and only what is true of this device
   act(() => void store.dispatch(refusalSeen(true)));
   expect((await notice()).textContent).toContain('2 changes wait for it. Leave this page open.');
   expect((await notice()).textContent).not.toContain('kept here');
+  await waitFor(() => expect(sent).toHaveLength(2));
+  press('Try now');
+  await waitFor(() => expect(waiting()).toEqual([]));
+  expect(screen.queryByTestId('waiting-for-book')).toBeNull();
 });
 
 it('leaves what has a screen of its own to that', async () => {
