@@ -15,6 +15,7 @@ import {
   distinct,
   finite,
   idSchema,
+  ingredientIdSchema,
   momentSchema,
   nameSchema,
   noteSchema,
@@ -30,7 +31,7 @@ export const PARTS_LIMIT = 20;
 const unitSchema = z.enum(LINE_UNITS as [LineUnit, ...LineUnit[]]);
 
 const measureShape = {
-  ingredientId: z.string().min(1, 'Choose an ingredient.').max(60),
+  ingredientId: ingredientIdSchema,
   amount: finite('Enter an amount.')
     .min(0, 'An amount cannot be less than nothing.')
     .max(1_000_000, 'That amount is too large.'),

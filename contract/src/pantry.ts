@@ -8,7 +8,7 @@ import {
   type LineUnit,
 } from '@hollow-moon/core';
 import { z } from 'zod';
-import { finite, nameSchema, storedSchema } from './wire';
+import { finite, ingredientIdSchema, nameSchema, storedSchema } from './wire';
 
 const ALLERGENS = [
   'egg',
@@ -67,7 +67,7 @@ export type OwnIngredient = z.infer<typeof ownIngredientSchema>;
 /** What a kitchen knows of an ingredient beyond the catalogue: its price, or what is really in it. */
 export const pantryDataSchema = z.object({
   /** Of the catalogue, where that is priced or corrected; else its own, `own-` and an id. */
-  ingredientId: z.string().regex(/^[a-z0-9-]{1,60}$/, 'Choose an ingredient.'),
+  ingredientId: ingredientIdSchema,
   price: z
     .object({
       price: finite('Enter the price.').min(0, 'A price cannot be negative.').max(1_000_000),

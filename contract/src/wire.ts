@@ -13,6 +13,9 @@ const CONTROLS = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/;
 const HALF_SIGNS = /\p{Cs}/u;
 const SEEN = /[\p{L}\p{N}\p{P}\p{S}]/u;
 
+/** An ingredient of the catalogue, or of the kitchen's own: `own-` and an id. */
+export const ingredientIdSchema = z.string().regex(/^[a-z0-9-]{1,60}$/, 'Choose an ingredient.');
+
 /** Text of a note or a line: whatever can be typed. */
 export const textSchema = (most: number, message: string) =>
   z

@@ -95,6 +95,11 @@ describe('faults of whoever asks', () => {
     ],
     ['a name with a NUL', () => putFormula({ ...bay, name: 'Bay\u0000tart' }), 422],
     ['a name nobody sees', () => putFormula({ ...bay, name: '\u200b\u200d' }), 422],
+    [
+      'an ingredient that is only a space',
+      () => putFormula({ ...bay, lines: [{ ...line, ingredientId: ' ' }] }),
+      422,
+    ],
     ['half of a sign', () => putFormula({ ...bay, note: 'moon \ud83c' }), 422],
     ['a line twice', () => putFormula({ ...bay, lines: [line, line, ...others] }), 422],
     [
