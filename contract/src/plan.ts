@@ -11,7 +11,7 @@ import {
   type BuildPart,
   type ForecastPlan,
   type Ingredient,
-  type Laid,
+  type PlannedLayer,
   type Line,
   type OvenKind,
   type PullChoice,
@@ -92,7 +92,7 @@ const measured = ({ id, ingredientId, amount, unit, vague }: Line): Line => ({
 });
 
 /** What lies under and over the filling of one vessel, from the base up. */
-function laidOf(data: FormulaData, { kitchen, vessel, formulaOf, own }: BakedIn): Laid[] {
+function laidOf(data: FormulaData, { kitchen, vessel, formulaOf, own }: BakedIn): PlannedLayer[] {
   if (!data.parts.some(inTheOven)) return [];
   const context = { grade: kitchen.eggGrade, vessel, formulaOf, find: findAmong(own) };
   return buildOf(data, context).parts.flatMap(({ part, eachMl }) => {

@@ -13,7 +13,7 @@ import {
   STANDINGS,
   type Forecast,
   type ForecastPlan,
-} from '../src/forecast';
+} from '../src';
 import { listOf } from '../src/testing/bakes';
 
 const between = (min: number, max: number) => fc.double({ min, max, noNaN: true });

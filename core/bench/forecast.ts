@@ -11,8 +11,8 @@ import {
   shiftsFrom,
   USUAL_UNSURE,
   type ForecastPlan,
-} from '../src/forecast';
-import { fillingMaterial, layersAround } from '../src/forecast/materials';
+} from '../src';
+import { fillingMaterial, layersAround } from '../src/materials';
 import { POT, SHELL, TART } from '../src/testing/bakes';
 import { buildModel, firstMoment, run, type Cup } from '../src/thermal';
 import { readList } from '../src/written';

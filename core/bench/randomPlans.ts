@@ -1,6 +1,6 @@
 /** Plans drawn at random with a new seed: what of each does not hold together. Part of `npm run bench`. */
 import fc from 'fast-check';
-import { forecast } from '../src/forecast';
+import { forecast } from '../src';
 import { anyPlan, faultsOf, orderFaultsOf } from './anyPlan';
 
 const RUNS = Number(process.argv[2] ?? 500);

@@ -1,4 +1,4 @@
-import { forecast } from '../src/forecast';
+import { forecast } from '../src';
 import { PRACTICE, type PracticeRow } from '../src/testing/practice';
 
 const minutes = (seconds: number): string => (seconds / 60).toFixed(0);

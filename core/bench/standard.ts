@@ -3,8 +3,8 @@
  * bath with a balance of its own; an hour in the oven and forty minutes of cooling after it.
  */
 import { reactionsOf } from '../src/doneness';
-import { bakeModelOf, inOven, onRack, WATERY, type ForecastPlan } from '../src/forecast';
-import { fillingMaterial, layersAround } from '../src/forecast/materials';
+import { bakeModelOf, inOven, onRack, WATERY, type ForecastPlan } from '../src';
+import { fillingMaterial, layersAround } from '../src/materials';
 import { analyse } from '../src/formula';
 import { judgePart } from '../src/setting';
 import { POT, TART } from '../src/testing/bakes';

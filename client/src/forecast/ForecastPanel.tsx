@@ -3,7 +3,7 @@ import {
   LAYER_HOLDS,
   USUAL_UNSURE,
   type Forecast,
-  type LaidForecast,
+  type LayerForecast,
   type OutStep,
   type Problem,
   type PullChoice,
@@ -23,7 +23,7 @@ import { Conditions } from './Conditions';
 import { CoolingFold } from './CoolingFold';
 import { History } from './History';
 import { OvenUseFold } from './OvenUseFold';
-import { pointsOf, ProbeFold, type LaidOver } from './ProbeFold';
+import { pointsOf, ProbeFold, type ProbeOverlay } from './ProbeFold';
 import { RemedyList } from './RemedyList';
 import { StirredCream } from './StirredCream';
 import { SureFold } from './SureFold';
@@ -78,7 +78,7 @@ function NoForecast({
 }
 
 /** What becomes of something under or over the filling: a line, or a warning where it does not set. */
-function LayerOutcome({ laid }: { readonly laid: LaidForecast }) {
+function LayerOutcome({ laid }: { readonly laid: LayerForecast }) {
   const says = layerInWords(laid, useTemperature());
   return laid.set !== undefined && laid.set < LAYER_HOLDS ? (
     <Notice kind="danger" testID="layer-outcome">
@@ -189,7 +189,7 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
   if (forecast?.cooling && forecast.cooling !== cooled) setCooled(forecast.cooling);
   const { compared, choose } = useCompared(plan);
   const others = useMemo(() => othersOf(compared), [compared]);
-  const [laid, setLaid] = useState<LaidOver>();
+  const [laid, setLaid] = useState<ProbeOverlay>();
   const recorded = useMemo(() => laid && pointsOf(laid), [laid]);
   // Read when something is pressed, so that the folds are not drawn again as a slider moves.
   const latest = useRef({ data, plan, forecast });

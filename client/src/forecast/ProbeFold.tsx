@@ -5,20 +5,20 @@ import { View } from 'react-native';
 import { Button, FileButton, Fold, Notice, NumberField, Read, Soft } from '../design';
 import { useTemperature } from '../store/useTemperature';
 
-export interface LaidOver {
+export interface ProbeOverlay {
   readonly record: ProbeRecord;
   /** When its first reading was taken, s after the bake went in. */
   readonly startS: number;
 }
 
 /** The record's readings on the clock of the bake. */
-export const pointsOf = ({ record, startS }: LaidOver) =>
+export const pointsOf = ({ record, startS }: ProbeOverlay) =>
   record.points.map(([timeS, celsius]) => [timeS + startS, celsius] as const);
 
 /** How far forecast and record lie apart over the time they share: mean and largest, K. */
 export function apartK(
   forecast: Forecast,
-  laid: LaidOver,
+  laid: ProbeOverlay,
 ): { mean: number; most: number } | undefined {
   const endS = forecast.frames[forecast.frames.length - 1]!.timeS;
   const shared = pointsOf(laid).filter(([timeS]) => timeS >= 0 && timeS <= endS);
@@ -39,8 +39,8 @@ export const ProbeFold = memo(function ProbeFold({
   onLaid,
 }: {
   readonly forecast: Forecast;
-  readonly laid: LaidOver | undefined;
-  readonly onLaid: (laid: LaidOver | undefined) => void;
+  readonly laid: ProbeOverlay | undefined;
+  readonly onLaid: (laid: ProbeOverlay | undefined) => void;
 }) {
   const { span, unit } = useTemperature();
   const [problem, setProblem] = useState('');

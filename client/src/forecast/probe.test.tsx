@@ -8,7 +8,7 @@ import { createStore } from '../store/store';
 import { degreesChosen } from '../store/settings';
 import { book, tart } from '../testing/book';
 import { planFor } from './plan';
-import { apartK, pointsOf, ProbeFold, type LaidOver } from './ProbeFold';
+import { apartK, pointsOf, ProbeFold, type ProbeOverlay } from './ProbeFold';
 
 const foreseen = ((): Forecast => {
   const wish = planFor(tart, book);
@@ -40,7 +40,7 @@ describe('how far a record lies from the forecast', () => {
 
   it('goes by when the first reading was taken', () => {
     const record = recordOf([[0, at(600)]]);
-    const laid: LaidOver = { record, startS: 600 };
+    const laid: ProbeOverlay = { record, startS: 600 };
     expect(pointsOf(laid)).toEqual([[600, at(600)]]);
     expect(apartK(foreseen, laid)!.most).toBeCloseTo(0, 9);
   });
@@ -54,9 +54,9 @@ describe('how far a record lies from the forecast', () => {
 });
 
 describe('the fold', () => {
-  let laid: LaidOver | undefined;
+  let laid: ProbeOverlay | undefined;
   function Place() {
-    const [now, setNow] = useState<LaidOver>();
+    const [now, setNow] = useState<ProbeOverlay>();
     laid = now;
     return <ProbeFold forecast={foreseen} laid={now} onLaid={setNow} />;
   }

@@ -1,4 +1,4 @@
-import { LAYER_HOLDS, type LaidForecast } from '@hollow-moon/core';
+import { LAYER_HOLDS, type LayerForecast } from '@hollow-moon/core';
 import type {
   Bakes,
   BySign,
@@ -81,7 +81,7 @@ export function layersInWords({ under, over, fill }: Forecast['field']): string 
 
 /** What becomes of something under or over the filling, in a sentence. */
 export function layerInWords(
-  { name, place, atPullC, set, setC }: LaidForecast,
+  { name, place, atPullC, set, setC }: LayerForecast,
   { degrees, unit }: TemperatureFormat,
 ): string {
   const at = `${name} ${place} it: ${withUnit(degrees(atPullC), unit)} at its coldest when it is pulled`;

@@ -4,14 +4,10 @@ import { doughMixOf, USUAL_DOUGH } from '../dough';
 import { forecast, type ForecastPlan } from '../forecast';
 import { analyse } from '../formula';
 import { listOf, PIE, SHELL as tin } from '../testing/bakes';
-import {
-  BLIND_SCHOOLS,
-  forecastBlind,
-  rawBaseOf,
-  type BlindForecast,
-  type BlindPlan,
-  type BlindStage,
-} from './index';
+import { BLIND_SCHOOLS, type BlindPlan, type BlindStage } from './blindPlan';
+import { forecastBlind } from './blind';
+import { rawBaseOf } from './rawBase';
+import { type BlindForecast } from './outcome';
 
 const stage = (minutes: number, setC: number, weighted = false): BlindStage => ({
   minutes,

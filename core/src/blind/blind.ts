@@ -10,11 +10,18 @@ import {
   type SlabFaces,
   type SlabState,
 } from '../dough';
-import { AIR, exchangeIn, liningAtRestC, radiantIn, WALLS } from '../forecast';
+import { AIR, exchangeIn, liningAtRestC, radiantIn } from '../oven';
+import { WALLS } from '../vessel';
 import { standardPressurePa } from '../properties';
 import { succeed, type Result } from '../result';
 import { lightnessAfter, lightnessOf, shadeOf } from '../browning';
-import { checkBlind, LINED_STARTS, type BlindPlan, type BlindStage, type Weights } from './plan';
+import {
+  checkBlind,
+  LINED_STARTS,
+  type BlindPlan,
+  type BlindStage,
+  type Weights,
+} from './blindPlan';
 import type { BlindForecast, BlindFrame, BlindMoments, PlaceNow, ShellPlace } from './outcome';
 import { risksOf } from './risks';
 

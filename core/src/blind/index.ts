@@ -1,5 +1,5 @@
 export * from './blind';
 export * from './outcome';
-export * from './plan';
+export * from './blindPlan';
 export * from './rawBase';
 export * from './soggy';

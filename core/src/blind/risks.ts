@@ -1,5 +1,5 @@
 import type { BlindFrame, BlindMoments, BlindRisk } from './outcome';
-import type { BlindPlan } from './plan';
+import type { BlindPlan } from './blindPlan';
 
 const minutesOf = (seconds: number): string => String(Math.round(seconds / 60));
 

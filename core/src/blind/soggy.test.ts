@@ -1,5 +1,5 @@
 import { doughActivity, solveTridiagonal, waterOnDryAt } from '../dough';
-import { soggyClock, type SoggyPlan } from './index';
+import { soggyClock, type SoggyPlan } from './soggy';
 
 const base: SoggyPlan = {
   thicknessMm: 3,

@@ -75,6 +75,9 @@ export type Shade = (typeof SHADES)[number]['name'];
 
 export const shadeOf = (l: number): Shade => SHADES.find(({ downTo }) => l >= downTo)!.name;
 
+/** The lightness under which a colour is past a shade. */
+export const leavesAt = (shade: Shade): number => SHADES.find(({ name }) => name === shade)!.downTo;
+
 /** What a cook may aim for. */
 export const TARGETS = ['straw', 'golden', 'hazelnut'] as const;
 export type TargetShade = (typeof TARGETS)[number];

@@ -1,17 +1,11 @@
 /** A tart of several components, each figure worked out by hand beside it. */
-import { findIngredient } from '../ingredients';
+import { findIngredient } from '../ingredients/catalogue';
 import type { Vessel } from '../vessel';
-import {
-  buildOf,
-  fitOf,
-  pricesPerG,
-  scaleBuild,
-  toInHand,
-  toPortions,
-  type BuildContext,
-  type BuildFormula,
-  type BuildPart,
-} from './index';
+import { buildOf, type BuildContext } from './build';
+import { fitOf } from './fit';
+import { pricesPerG } from './cost';
+import { scaleBuild, toInHand, toPortions } from './scale';
+import { type BuildFormula, type BuildPart } from './part';
 
 let nextId = 0;
 const lines = (list: Record<string, readonly [number, 'g' | 'piece']>) =>

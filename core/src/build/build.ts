@@ -2,12 +2,11 @@ import { analyse, type Analysis, type WeighedLine } from '../formula';
 import {
   eggPartGrams,
   energyKjPer100g,
-  findIngredient,
   type Allergen,
   type Diet,
   type EggGrade,
-  type FindIngredient,
 } from '../ingredients';
+import { findIngredient, type FindIngredient } from '../ingredients/catalogue';
 import type { Problem } from '../result';
 import { judgePart, type PartVerdict } from '../setting';
 import { doughDisc } from '../shell';

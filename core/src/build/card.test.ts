@@ -1,5 +1,6 @@
 /** The bench card: what has to be on it for a cook who has only the card. */
-import { forecast, type Oven } from '../forecast';
+import { forecast } from '../forecast';
+import { type Oven } from '../oven';
 import { analyse } from '../formula';
 import { judgePart } from '../setting';
 import { listOf, TART } from '../testing/bakes';

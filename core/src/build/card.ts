@@ -2,12 +2,11 @@ import {
   OUT_PLACE_NAMES,
   SIGN_NAMES,
   type BathPlan,
-  type Forecast,
   type Oven,
   type OutStep,
   type OvenStep,
-  type TopUp,
-} from '../forecast';
+} from '../oven';
+import { type Forecast, type TopUp } from '../forecast';
 import { PART_NAMES, SHELL_NAMES, type Analysis, type WeighedLine } from '../formula';
 import type { PartVerdict } from '../setting';
 import { doughDisc } from '../shell';

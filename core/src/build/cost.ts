@@ -1,4 +1,5 @@
-import { findIngredient, type EggGrade, type FindIngredient } from '../ingredients';
+import { findIngredient, type FindIngredient } from '../ingredients/catalogue';
+import { type EggGrade } from '../ingredients';
 import { lineGrams, type LineUnit } from '../formula';
 
 /** What an ingredient is bought at: so much for so many of a unit. */

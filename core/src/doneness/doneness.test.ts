@@ -1,16 +1,10 @@
 import { analyse } from '../formula';
 import { judgeSetting, type Judged } from '../setting';
 import { buildModel, firstMoment, rateAt, type Moment, type Reaction } from '../thermal';
-import {
-  curdledShare,
-  learntEnough,
-  outcomeAt,
-  reactionsOf,
-  windowOf,
-  wobbleOf,
-  type Aim,
-  type Outcome,
-} from './index';
+import { curdledShare, wobbleOf } from './wobble';
+import { learntEnough, outcomeAt, windowOf, type Aim } from './window';
+import { reactionsOf } from './kinetics';
+import { type Outcome } from './coast';
 
 const judged = (() => {
   const verdict = judgeSetting(

@@ -5,7 +5,7 @@
  */
 import fc from 'fast-check';
 import { anyPlan, faultsOf, FILLINGS, orderFaultsOf } from '../../bench/anyPlan';
-import { forecast } from './index';
+import { forecast } from './forecast';
 
 it('forecasts whatever is asked so that it holds together, or says what is wrong', () => {
   const baked: string[] = [];

@@ -1,5 +1,5 @@
 import { firstMoment, runCourse, type Moment, type RunOptions } from '../thermal';
-import { LONGEST_BAKE_S, type Prepared } from './prepare';
+import { LONGEST_BAKE_S, type Prepared } from './prepared';
 import { pourOn } from './topUp';
 
 /** A bake in the oven. */

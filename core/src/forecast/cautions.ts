@@ -5,8 +5,8 @@ import { insideOf, isTrulyRound } from '../vessel';
 import type { Level } from '../shell';
 import type { Pull } from './outcome';
 import type { ForecastPlan } from './plan';
-import { LONGEST_BAKE_S } from './prepare';
-import { SIGN_NAMES, type Sign } from './programme';
+import { LONGEST_BAKE_S } from './prepared';
+import { SIGN_NAMES, type Sign } from '../oven';
 
 const brittle = ({ vessel }: ForecastPlan): boolean =>
   vessel.material === 'glass' || vessel.material === 'ceramic';

@@ -1,8 +1,8 @@
+import { leavesAt, browningRatePerS, browningTo } from '../browning';
 import type { Colours } from '../doneness';
-import { browningRatePerS, browningTo, SHADES, type Shade } from '../browning';
 import type { Bakes } from '../setting';
 import type { Mesh, Model, Moment } from '../thermal';
-import { crustFromKgM2, type Drying } from './drying';
+import { crustFromKgM2, type Drying } from '../materials';
 
 /** How the open surface of a bake takes colour. */
 export interface Colouring {
@@ -45,10 +45,8 @@ export const topHalfwayC =
     surfaceC[Math.floor(fillColumns / 2)]!;
 
 /** Where a top passes into golden, and out of hazelnut into dark. */
-const past = (shade: Shade): number =>
-  browningTo(SHADES.find(({ name }) => name === shade)!.downTo);
-const GOLDEN = past('straw');
-const DARK = past('hazelnut');
+const GOLDEN = browningTo(leavesAt('straw'));
+const DARK = browningTo(leavesAt('hazelnut'));
 
 /** Follows the colour of a bake's top, its moments in order. */
 export interface TopFollower {

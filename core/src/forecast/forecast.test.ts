@@ -3,15 +3,12 @@
  * fitted to single cases but its few calibrated parameters were chosen with these in view
  * (docs/model.md lists them).
  */
-import {
-  forecast,
-  probeAtTime,
-  remediesFor,
-  sectionReader,
-  stillAt,
-  type Forecast,
-  type ForecastPlan,
-} from './index';
+import { forecast } from './forecast';
+import { probeAtTime, stillAt } from './still';
+import { remediesFor } from '../remedies';
+import { sectionReader } from './section';
+import { type Forecast } from './outcome';
+import { type ForecastPlan } from './plan';
 import { listOf, POT as pot, TART as tart } from '../testing/bakes';
 
 const made = (plan: ForecastPlan, resolution = 1): Forecast => {

@@ -1,5 +1,5 @@
 import { analyse } from '../formula';
-import { findAmong } from '../ingredients';
+import { findAmong } from '../ingredients/catalogue';
 import type { Result } from '../result';
 import { levelIn, roomInside, type Level } from '../shell';
 import type { ForecastPlan } from './plan';

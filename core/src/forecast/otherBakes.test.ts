@@ -2,7 +2,8 @@
  * Bakes of the other families against the times and end readings of the trade. All bands: common
  * practice; end points were put so that the readings come out (docs/model.md), the times were not.
  */
-import { forecast, type ForecastPlan } from './index';
+import { forecast } from './forecast';
+import { type ForecastPlan } from './plan';
 
 import { listOf as lines, PIE as pie } from '../testing/bakes';
 

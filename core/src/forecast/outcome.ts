@@ -1,11 +1,10 @@
 import type { Shade } from '../browning';
 import type { NoWindow, Rings, Wobble } from '../doneness';
-import type { BathForecast } from './bath';
-import type { CoolingForecast } from './cooling';
-import type { LaidForecast } from './laid';
+import type { BathForecast, OvenStep } from '../oven';
+import type { CoolingForecast } from '../cooling';
+import type { LayerForecast } from './layers';
 import type { Level } from '../shell';
-import type { OvenStep } from './programme';
-import type { Safety } from './safety';
+import type { Safety } from '../safety';
 
 /** Places whose histories are reported, all at half depth. */
 export const PROBE_PLACES = { rim: 0.9, halfRadius: 0.5, centre: 0 } as const;
@@ -48,11 +47,11 @@ export interface FieldShape {
   };
   readonly shellThicknessM: number;
   /** What lies under the filling, from it down, and over it, from it up. */
-  readonly under: readonly LaidShape[];
-  readonly over: readonly LaidShape[];
+  readonly under: readonly LayerShape[];
+  readonly over: readonly LayerShape[];
 }
 
-export interface LaidShape {
+export interface LayerShape {
   readonly name: string;
   readonly thicknessM: number;
 }
@@ -108,7 +107,7 @@ export interface Forecast {
   /** What is done to the oven, each sign with the minute at which it is foreseen. */
   readonly steps: readonly OvenStep[];
   /** What becomes of what lies under and over the filling. */
-  readonly laid: readonly LaidForecast[];
+  readonly laid: readonly LayerForecast[];
   /** How far it has puffed over its level at the pull, mm; it falls back as it cools. */
   readonly riseMm: number;
   /** Less than 0 where a cold filling takes up steam. */

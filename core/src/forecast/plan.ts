@@ -3,13 +3,16 @@ import type { Line, PartKind, ShellKind } from '../formula';
 import type { EggGrade, Ingredient } from '../ingredients';
 import { fail, succeed, type Result } from '../result';
 import type { Vessel } from '../vessel';
-import type { BathPlan } from './bath';
-import { OVEN_LIMITS_C, type Standing } from './oven';
-import type { OvenKind } from './ovenKinds';
+import {
+  type BathPlan,
+  OVEN_LIMITS_C,
+  type Standing,
+  type OvenKind,
+  type OutStep,
+  type OvenProgramme,
+} from '../oven';
 import { TOP_UP_LIMITS, type TopUp } from './topUp';
-import type { Laid } from './laid';
-import type { OutStep } from './places';
-import type { OvenProgramme } from './programme';
+import type { PlannedLayer } from './layers';
 
 /** Everything a forecast of one bake depends on. */
 export interface ForecastPlan {
@@ -31,7 +34,7 @@ export interface ForecastPlan {
   /** Filling in one vessel as it was mixed, g; as much as leaves the gap when not said. */
   readonly fillingG?: number;
   /** What goes in under and over the filling, from the base up. */
-  readonly laid?: readonly Laid[];
+  readonly laid?: readonly PlannedLayer[];
   /** Part of the filling is poured in the oven. */
   readonly topUp?: TopUp;
   readonly oven: { readonly kind: OvenKind; readonly offsetK: number };

@@ -13,8 +13,8 @@ import {
 } from '../dough';
 import { standardPressurePa } from '../properties';
 import { aroundAt, type Course, type Model, type Moment } from '../thermal';
-import { WALLS } from './materials';
-import { FOOD_EMISSIVITY } from './oven';
+import { WALLS } from '../vessel';
+import { FOOD_EMISSIVITY } from '../oven';
 import type { ForecastPlan } from './plan';
 
 /** Longest step of a rim, s: with steps of 4 s its lightness comes out the same to a few tenths. */

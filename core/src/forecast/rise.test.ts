@@ -1,6 +1,7 @@
 /** Puff and fall. Source: ideal gas beside saturated vapour; vapour pressures of IAPWS-IF97, from steam tables. */
 import { listOf, PIE, POT, TART } from '../testing/bakes';
-import { forecast, type ForecastPlan } from './index';
+import { forecast } from './forecast';
+import { type ForecastPlan } from './plan';
 import { growthOf } from './rise';
 
 const bubble = { activity: 1, airPressurePa: 101_325, pouredC: 20 };

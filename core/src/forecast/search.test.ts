@@ -3,7 +3,7 @@ import { POT, TART } from '../testing/bakes';
 import { PRACTICE } from '../testing/practice';
 import { bakeUntil } from './bakeUntil';
 import { topFollower } from './colouring';
-import { prepare } from './signs';
+import { prepare } from './prepare';
 
 const CUSTARDS = [TART, POT, ...PRACTICE.slice(0, 4).map(({ plan }) => plan)];
 

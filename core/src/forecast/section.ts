@@ -1,4 +1,4 @@
-import type { FieldShape, LaidShape } from './outcome';
+import type { FieldShape, LayerShape } from './outcome';
 
 /** A field of a forecast on an even grid over the half section, for drawing. */
 export interface SectionGrid {
@@ -12,7 +12,7 @@ export interface SectionGrid {
   readonly values: Float64Array;
 }
 
-const thicknessOf = (layers: readonly LaidShape[]): number =>
+const thicknessOf = (layers: readonly LayerShape[]): number =>
   layers.reduce((sum, { thicknessM }) => sum + thicknessM, 0);
 
 /** How far a section reaches, m: out to the shell's edge, down to its underside, up to what lies on top. */

@@ -1,6 +1,5 @@
 import {
   blend,
-  findIngredient,
   per100g,
   proteinFraction,
   YOLK_SHARE,
@@ -9,9 +8,9 @@ import {
   type Composition,
   type Diet,
   type EggGrade,
-  type FindIngredient,
   type Ingredient,
 } from '../ingredients';
+import { findIngredient, type FindIngredient } from '../ingredients/catalogue';
 import { foodProperties } from '../properties';
 import type { Problem } from '../result';
 import type { PartKind } from './kinds';

@@ -1,14 +1,8 @@
-import {
-  analyse,
-  cannotTell,
-  leftOutByEye,
-  lineGrams,
-  scaleLines,
-  swapped,
-  unitsFor,
-  type Line,
-} from './index';
-import { findIngredient } from '../ingredients';
+import { analyse } from './analysis';
+import { cannotTell, leftOutByEye } from './unknown';
+import { lineGrams, swapped, unitsFor, type Line } from './line';
+import { scaleLines } from './scale';
+import { findIngredient } from '../ingredients/catalogue';
 
 let nextId = 0;
 const line = (ingredientId: string, amount: number, unit: Line['unit'] = 'g'): Line => ({

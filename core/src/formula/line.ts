@@ -1,10 +1,5 @@
-import {
-  eggPartGrams,
-  findIngredient,
-  type EggGrade,
-  type FindIngredient,
-  type Ingredient,
-} from '../ingredients';
+import { eggPartGrams, type EggGrade, type Ingredient } from '../ingredients';
+import { findIngredient, type FindIngredient } from '../ingredients/catalogue';
 import { fail, succeed, type Result } from '../result';
 import { GRAMS_PER, MILLILITRES_PER, type MassUnit, type VolumeUnit } from '../units';
 

@@ -1,14 +1,8 @@
 /** Whole eggs: the solver against trying every make-up there is. */
 import { EGG_GRADES, eggPartGrams, type EggGrade } from '../ingredients';
-import {
-  analyse,
-  eggMakeUp,
-  wantedEgg,
-  wantedFor,
-  withMakeUp,
-  type EggAim,
-  type Line,
-} from './index';
+import { analyse } from './analysis';
+import { eggMakeUp, wantedEgg, wantedFor, withMakeUp, type EggAim } from './makeUp';
+import { type Line } from './line';
 
 const line = (ingredientId: string, amount: number, unit: Line['unit'] = 'g'): Line => ({
   id: ingredientId,

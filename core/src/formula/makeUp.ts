@@ -1,5 +1,6 @@
 import solver from 'javascript-lp-solver';
-import { eggPartGrams, findIngredient, type EggGrade, type EggPart } from '../ingredients';
+import { eggPartGrams, type EggGrade, type EggPart } from '../ingredients';
+import { findIngredient } from '../ingredients/catalogue';
 import type { Analysis } from './analysis';
 import type { Line } from './line';
 

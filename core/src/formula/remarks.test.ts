@@ -1,4 +1,6 @@
-import { analyse, remarksOn, swapped, type Line } from './index';
+import { analyse } from './analysis';
+import { remarksOn } from './remarks';
+import { swapped, type Line } from './line';
 
 const line = (ingredientId: string, amount: number, over: Partial<Line> = {}): Line => ({
   id: ingredientId,

@@ -1,4 +1,6 @@
-import { analyse, tasteOf, type Line } from './index';
+import { analyse } from './analysis';
+import { tasteOf } from './taste';
+import { type Line } from './line';
 
 const taste = (grams: Record<string, number>) =>
   tasteOf(

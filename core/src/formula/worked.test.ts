@@ -1,6 +1,9 @@
 /** Lists whose every share a pen can work out, of ingredients made up so that no share is that of another. */
 import { per100g, type Ingredient } from '../ingredients';
-import { analyse, scaleLines, tasteOf, type Line } from './index';
+import { analyse } from './analysis';
+import { scaleLines } from './scale';
+import { tasteOf } from './taste';
+import { type Line } from './line';
 
 const made = (id: string, change: Partial<Ingredient>): Ingredient => ({
   ...{ id, name: id, role: 'other', composition: per100g({ water: 100 }), gramsPerMl: 1 },

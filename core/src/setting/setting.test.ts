@@ -1,5 +1,7 @@
 import { analyse, type Line } from '../formula';
-import { judgePart, judgeSetting, type Judged } from './index';
+import { judgePart } from './part';
+import { judgeSetting } from './judge';
+import { type Judged } from './verdict';
 
 const lines = (...each: [string, number, Line['unit']?][]): Line[] =>
   each.map(([ingredientId, amount, unit = 'g'], index) => ({

@@ -1,4 +1,4 @@
-export * from './dough';
+export * from './disc';
 export * from './headspace';
 export * from './level';
 export * from './shell';

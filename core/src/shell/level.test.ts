@@ -1,6 +1,7 @@
 /** The level of a batch, worked by hand in a straight ring of 200 mm: 31 416 mm² and 31.416 ml a millimetre. */
 import type { Vessel } from '../vessel';
-import { batchStands, levelIn, roomInside } from './index';
+import { batchStands, levelIn } from './level';
+import { roomInside } from './shell';
 
 const ring: Vessel = {
   name: 'Ring',

@@ -1,14 +1,8 @@
 import { FAMILIES } from '../formula';
 import { checkVessel, depthOfMm, insideOf, volumeMl, type Inside, type Vessel } from '../vessel';
-import {
-  discMassG,
-  doughDisc,
-  fillToHeadspace,
-  fillWithMass,
-  HEADSPACE,
-  levelWarning,
-  roomInside,
-} from './index';
+import { discMassG, doughDisc } from './disc';
+import { fillToHeadspace, fillWithMass, roomInside } from './shell';
+import { HEADSPACE, levelWarning } from './headspace';
 
 const tin = (over: Partial<Vessel> = {}): Vessel => ({
   name: 'Tin',

@@ -1,6 +1,6 @@
 import { fail, succeed, type Result } from '../result';
 import { depthOfMm, insideOf, slantMm, volumeMl, type Inside, type Vessel } from '../vessel';
-import { SHELL_THICKNESS_MM } from './dough';
+import { SHELL_THICKNESS_MM } from './disc';
 
 /** The room a shell leaves for filling. */
 export interface Room extends Inside {

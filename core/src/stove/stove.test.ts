@@ -3,14 +3,9 @@ import { analyse } from '../formula';
 import { per100g } from '../ingredients';
 import { boilingPointAtAltitudeC } from '../properties';
 import { listOf } from '../testing/bakes';
-import {
-  cookOnStove,
-  panLoss,
-  STRANDS_NOTICED,
-  thickensOver,
-  type StoveForecast,
-  type StovePlan,
-} from './index';
+import { cookOnStove, STRANDS_NOTICED, type StoveForecast, type StovePlan } from './stove';
+import { panLoss } from './pan';
+import { thickensOver } from './starch';
 
 const CURD = analyse(
   listOf({ 'lemon-juice': 200, 'egg-yolk': 90, sugar: 110, butter: 70 }),

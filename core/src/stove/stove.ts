@@ -1,5 +1,5 @@
 import { CURDLING, reactionsOf } from '../doneness';
-import { pasteurisedTimes } from '../forecast';
+import { pasteurisedTimes } from '../safety';
 import type { Analysis } from '../formula';
 import {
   boilingPointC,

@@ -6,7 +6,7 @@ import {
   syrupShareAtC,
   syrupVapourPa,
   waterToBoilOffG,
-} from './index';
+} from './syrup';
 
 describe('a boiling syrup', () => {
   // Independent of the table: Norrish's water activity (1966) and the IAPWS vapour pressure; the syrup

@@ -1,6 +1,7 @@
 import { analyse, type Line } from '../formula';
-import { findIngredient, per100g } from '../ingredients';
-import { joinedC, joiningOf, liquidForC, mixC, restS, sidesOf, type Warm } from './index';
+import { findIngredient } from '../ingredients/catalogue';
+import { per100g } from '../ingredients';
+import { joinedC, joiningOf, liquidForC, mixC, restS, sidesOf, type Warm } from './tempering';
 
 const line = (ingredientId: string, amount: number): Line => ({
   id: ingredientId,

@@ -2,7 +2,7 @@ import type { BlindPlan } from '../blind';
 import { USUAL_DOUGH } from '../dough';
 import type { ForecastPlan } from '../forecast';
 import type { Line } from '../formula';
-import { findIngredient } from '../ingredients';
+import { findIngredient } from '../ingredients/catalogue';
 
 /** A list by ingredient and grams; throws on what the catalogue does not have. */
 export const listOf = (grams: Readonly<Record<string, number>>): Line[] =>

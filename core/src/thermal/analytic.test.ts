@@ -5,15 +5,10 @@
  * and cylinder (5.9 there). Bessel functions from the npm package `bessel`.
  */
 import { besselj } from 'bessel';
-import {
-  buildModel,
-  firstMoment,
-  run,
-  temperatureAt,
-  type Cup,
-  type Face,
-  type Surroundings,
-} from './index';
+import { buildModel, firstMoment } from './model';
+import { run } from './run';
+import { temperatureAt } from './probe';
+import { type Cup, type Face, type Surroundings } from './case';
 
 const K = 0.5;
 const C = 3.8e6;

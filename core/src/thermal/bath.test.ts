@@ -1,6 +1,8 @@
 /** A bath with its own balance, against lumped solutions worked out by hand. */
 import type { Cup, Face, Material, OwnWater, Surroundings } from './case';
-import { buildModel, firstMoment, run, wetShares } from './index';
+import { buildModel, firstMoment } from './model';
+import { run } from './run';
+import { wetShares } from './bath';
 
 /** Conducts so well that the cup is one lump: 0.15 kg, 525 J/K. */
 const LUMP: Material = {

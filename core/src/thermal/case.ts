@@ -16,6 +16,17 @@ export interface Material {
   readonly freezes?: Freezing;
 }
 
+/** A solid whose properties do not change: conductivity, W/(m K), and density times heat capacity, J/(m³ K). */
+export const constantMaterial = (
+  name: string,
+  conductivityWmK: number,
+  heatCapacityJm3K: number,
+): Material => ({
+  name,
+  conductivityWmK: [conductivityWmK, 0, 0],
+  heatCapacityJm3K: [heatCapacityJm3K, 0, 0],
+});
+
 /** What decides how a filling convects before it gels. */
 export interface Liquid {
   readonly densityKgM3: number;

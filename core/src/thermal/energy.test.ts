@@ -1,17 +1,11 @@
 /** Conservation: the ledger of a run against its states and against its surface fluxes. */
 import { analyse } from '../formula';
-import { fillingMaterial, layersAround } from '../forecast/materials';
-import { inOven } from '../forecast/oven';
-import {
-  buildModel,
-  firstMoment,
-  run,
-  noFlux,
-  surfaceLoss,
-  type Cup,
-  type Face,
-  type Surroundings,
-} from './index';
+import { fillingMaterial, layersAround } from '../materials';
+import { inOven } from '../oven';
+import { buildModel, firstMoment } from './model';
+import { run } from './run';
+import { noFlux, surfaceLoss } from './surface';
+import { type Cup, type Face, type Surroundings } from './case';
 
 const filling = analyse(
   [

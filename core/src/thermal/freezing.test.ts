@@ -1,15 +1,9 @@
 /** Freezing in the solver: against the closed solution of a freezing front, and by its energy balance. */
 import { iceConductivityWmK } from '../properties';
-import {
-  buildModel,
-  firstMoment,
-  run,
-  temperatureAt,
-  type Cup,
-  type Face,
-  type Material,
-  type Surroundings,
-} from './index';
+import { buildModel, firstMoment } from './model';
+import { run } from './run';
+import { temperatureAt } from './probe';
+import { type Cup, type Face, type Material, type Surroundings } from './case';
 
 const closed: Face = { convectionWm2K: 0, airC: 0, emissivity: 0, radiantC: 0 };
 

@@ -3,16 +3,10 @@
  * plates kept at fixed temperatures settle on a temperature between them by their resistances (Incropera 3.1);
  * a slab cut into layers of one material is the slab itself.
  */
-import {
-  buildMesh,
-  buildModel,
-  firstMoment,
-  insideUnderM,
-  overM,
-  run,
-  type Cup,
-  type Face,
-} from './index';
+import { buildMesh, insideUnderM, overM } from './mesh';
+import { buildModel, firstMoment } from './model';
+import { run } from './run';
+import { type Cup, type Face } from './case';
 
 const material = (conductivity: number) => ({
   name: 'm',

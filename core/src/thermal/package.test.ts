@@ -3,10 +3,12 @@
  * Two codes with nothing in common but the balance of a cell.
  */
 import { solveByPackage } from '../../bench/odeReference';
-import { inOven } from '../forecast';
-import { fillingMaterial, layersAround } from '../forecast/materials';
+import { inOven } from '../oven';
+import { fillingMaterial, layersAround } from '../materials';
 import { analyse } from '../formula';
-import { buildModel, firstMoment, run, type Cup, type Surroundings } from './index';
+import { buildModel, firstMoment } from './model';
+import { run } from './run';
+import { type Cup, type Surroundings } from './case';
 
 const analysis = analyse(
   [

@@ -14,7 +14,8 @@ import {
   surfaceLoss,
   throughSkin,
 } from './surface';
-import { buildMesh, type Cup, type Face } from './index';
+import { buildMesh } from './mesh';
+import { type Cup, type Face } from './case';
 
 describe('the band solver', () => {
   // Source: the same system solved by the dense solver of the npm package `ml-matrix`.

@@ -3,15 +3,9 @@
  * hand beside each check; Globe and Dropkin, J. Heat Transfer 81 (1959) 24.
  */
 import { createBalance } from './balance';
-import {
-  buildModel,
-  firstMoment,
-  stirringFactor,
-  updateStirring,
-  type Cup,
-  type Face,
-} from './index';
-import type { Model, Moment } from './model';
+import { buildModel, firstMoment, type Model, type Moment } from './model';
+import { stirringFactor, updateStirring } from './stirring';
+import { type Cup, type Face } from './case';
 
 const material = {
   name: 'custard',

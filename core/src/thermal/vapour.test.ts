@@ -1,5 +1,6 @@
 /** The oven's air against a bisection of its balance and a case worked by hand. */
-import { settledVapourPa, type AirChange } from './index';
+import { settledVapourPa } from './vapour';
+import { type AirChange } from './case';
 
 const air: AirChange = { leakKgS: 1e-3, roomPa: 1300, mostPa: 90_000, cups: 1 };
 const P = 101_325;

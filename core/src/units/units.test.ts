@@ -3,17 +3,14 @@ import {
   celsiusToFahrenheit,
   fahrenheitToCelsius,
   fanToStillC,
-  fromGrams,
-  fromMillilitres,
-  fromMillimetres,
   gasMarkToCelsius,
   nearestGasMark,
-  parseDecimal,
   stillToFanC,
-  toGrams,
-  toMillilitres,
-  toMillimetres,
-} from './index';
+} from './temperature';
+import { fromGrams, toGrams } from './mass';
+import { fromMillilitres, toMillilitres } from './volume';
+import { fromMillimetres, toMillimetres } from './length';
+import { parseDecimal } from './number';
 
 describe('temperature', () => {
   // Source: common practice, the rounded pairs printed on oven dials (each within 1 °C).

@@ -1,3 +1,4 @@
 export * from './check';
 export * from './inside';
 export * from './vessel';
+export * from './walls';

@@ -1,20 +1,17 @@
 import {
   areaAtMm2,
-  checkVessel,
   depthOfMm,
   insideOf,
   isTrulyRound,
-  MATERIAL_NAMES,
   perimeterAtMm,
   roundLike,
   sizeAtMm,
   slantMm,
-  VESSEL_KINDS,
-  VESSEL_MATERIALS,
   volumeMl,
   wallAreaMm2,
-  type Vessel,
-} from './index';
+} from './inside';
+import { checkVessel } from './check';
+import { MATERIAL_NAMES, VESSEL_KINDS, VESSEL_MATERIALS, type Vessel } from './vessel';
 
 const vessel = (over: Partial<Vessel>): Vessel => ({
   name: 'Tin',

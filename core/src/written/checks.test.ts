@@ -1,5 +1,7 @@
 /** Slips of our own making, as the trade makes them; each answer worked out beside it. */
-import { kindOfHeading, readList, slipsIn } from './index';
+import { kindOfHeading } from './sections';
+import { readList } from './read';
+import { slipsIn } from './checks';
 
 describe('a statement that does not hold together', () => {
   it.each([

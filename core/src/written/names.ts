@@ -1,4 +1,5 @@
-import { CATALOGUE, type Ingredient } from '../ingredients';
+import { CATALOGUE } from '../ingredients/catalogue';
+import { type Ingredient } from '../ingredients';
 import type { Language } from './language';
 import { WORDS } from './words';
 

@@ -1,6 +1,7 @@
 import { parseIngredient } from 'parse-ingredient';
 import { gramsPerUnit, type LineUnit } from '../formula';
-import { DEFAULT_EGG_GRADE, findAmong, findIngredient, type Ingredient } from '../ingredients';
+import { DEFAULT_EGG_GRADE, type Ingredient } from '../ingredients';
+import { findAmong, findIngredient } from '../ingredients/catalogue';
 import { GRAMS_PER, MILLILITRES_PER } from '../units';
 import {
   ABOUT,

@@ -3,7 +3,8 @@
  * beside it where there is something to work out.
  */
 import { lineGrams } from '../formula';
-import { amountOf, isReady, languageOf, readLine, readList, type Language } from './index';
+import { amountOf, isReady, languageOf, readLine, readList } from './read';
+import { type Language } from './language';
 
 /** Grams of a line that can stand as it was read. */
 const gramsOf = (text: string, language: Language = 'en'): number => {

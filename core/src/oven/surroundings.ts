@@ -1,23 +1,10 @@
 import type { Face, Surroundings } from '../thermal';
-import type { OvenKind } from './ovenKinds';
 import { bathIn, UNDER_THE_RIM, type BathPlan, type BathSize } from './bath';
-import { evaporationOf, WATERY, type Drying } from './drying';
+import { evaporationOf, WATERY, type Drying } from '../materials';
+import { WALLS, type VesselMaterial } from '../vessel';
+import type { OvenKind } from './kinds';
+import { UNDER, type Standing } from './standing';
 import { airChangeOf, exchangeIn, radiantIn } from './enclosure';
-import type { VesselMaterial } from '../vessel';
-import { WALLS } from './materials';
-
-/** An oven as the kitchen knows it. */
-export interface Oven {
-  readonly name: string;
-  readonly kind: OvenKind;
-  /** What it really reaches less what it is set to, K; learned from a thermometer. */
-  readonly offsetK: number;
-  /** How far its thermostat lets it swing to either side, K. */
-  readonly swingK: number;
-}
-
-/** Settings a kitchen oven has, °C. Common practice. */
-export const OVEN_LIMITS_C = { least: 50, most: 300 } as const;
 
 interface OvenAir {
   readonly topWm2K: number;
@@ -45,37 +32,6 @@ export const FOOD_EMISSIVITY = 0.95;
  * estimates of the view over a pan's rim.
  */
 const IN_THE_PAN = { alone: 0.6, amongOthers: 0.3, topConvection: 0.75 } as const;
-
-/** What a vessel stands on, or above. */
-export const STANDINGS = ['rack', 'cold-tray', 'hot-tray', 'shielded'] as const;
-export type Standing = (typeof STANDINGS)[number];
-
-export const STANDING_NAMES: Readonly<Record<Standing, string>> = {
-  rack: 'Rack',
-  'cold-tray': 'Tray',
-  'hot-tray': 'Hot tray',
-  shielded: 'Tray a rack below',
-};
-
-/** Contact with hot stone or metal, W/(m² K). Calibrated with the deck above. */
-const HOT_CONTACT_WM2K = 22;
-
-/**
- * What the underside still meets of the oven, as shares of its convection and radiation: a tray put in
- * cold hides the floor, one heated with the oven gives by contact what a deck does, one on the rack
- * below hides half. From memory.
- */
-const UNDER: Readonly<
-  Record<
-    Standing,
-    { readonly convection: number; readonly radiation: number; readonly leastWm2K: number }
-  >
-> = {
-  rack: { convection: 1, radiation: 1, leastWm2K: 0 },
-  'cold-tray': { convection: 1, radiation: 0.4, leastWm2K: 0 },
-  'hot-tray': { convection: 1, radiation: 0.4, leastWm2K: HOT_CONTACT_WM2K },
-  shielded: { convection: 0.8, radiation: 0.5, leastWm2K: 0 },
-};
 
 /** What a loose foil leaves of convection, radiation and evaporation at the top. From memory. */
 const UNDER_FOIL = { convection: 0.5, radiation: 0.1, wetness: 0.15 } as const;

@@ -1,5 +1,5 @@
 import { liningDeficitK } from './enclosure';
-import type { OvenKind } from './ovenKinds';
+import type { OvenKind } from './kinds';
 
 /** Signs a cook turns the oven on by, instead of a minute. */
 export const SIGNS = ['rim-set', 'half-set', 'shell-golden', 'top-colours'] as const;

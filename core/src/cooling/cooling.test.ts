@@ -1,11 +1,7 @@
 /** Ways out of the oven against the published limits and each other. */
-import {
-  COOLING_LIMITS,
-  forecast,
-  PASTEURISED,
-  pasteurisedTimes,
-  type ForecastPlan,
-} from './index';
+import { COOLING_LIMITS } from './cooling';
+import { forecast, type ForecastPlan } from '../forecast';
+import { PASTEURISED, pasteurisedTimes } from '../safety';
 
 import { POT, TART as tart } from '../testing/bakes';
 

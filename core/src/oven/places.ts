@@ -1,9 +1,8 @@
 import { ROOM_VAPOUR_PA, standardPressurePa } from '../properties';
 import type { Bath, Course, Face, Surroundings } from '../thermal';
-import type { VesselMaterial } from '../vessel';
-import { WALLS } from './materials';
-import { evaporationOf, type Drying } from './drying';
-import { FOOD_EMISSIVITY } from './oven';
+import { type VesselMaterial, WALLS } from '../vessel';
+import { evaporationOf, type Drying } from '../materials';
+import { FOOD_EMISSIVITY } from './surroundings';
 
 /** Where a bake is put once it is done. */
 export const OUT_PLACES = [

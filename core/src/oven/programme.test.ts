@@ -1,4 +1,4 @@
-import { ovenStretches, type OvenProgramme, type OvenStretch } from './index';
+import { ovenStretches, type OvenProgramme, type OvenStretch } from './programme';
 
 const ROOM_C = 20;
 

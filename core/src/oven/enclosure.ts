@@ -1,7 +1,7 @@
 import { ROOM_VAPOUR_PA, saturationPressurePa } from '../properties';
 import type { AirChange } from '../thermal';
 import { ZERO_CELSIUS_K } from '../units';
-import type { OvenKind } from './ovenKinds';
+import type { OvenKind } from './kinds';
 
 /** An oven as an enclosure: what radiates in it, and how its air is changed. */
 interface Enclosure {

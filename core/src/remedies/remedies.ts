@@ -1,10 +1,8 @@
 import { analyse, type Line } from '../formula';
-import { findAmong } from '../ingredients';
+import { findAmong } from '../ingredients/catalogue';
 import type { Level } from '../shell';
 import { insideOf } from '../vessel';
-import { forecast } from './forecast';
-import { filledToGap, levelOf } from './level';
-import type { ForecastPlan } from './plan';
+import { forecast, filledToGap, levelOf, type ForecastPlan } from '../forecast';
 
 /** What to change on a plan to open a window. */
 export type RemedyChange =

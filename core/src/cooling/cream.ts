@@ -1,10 +1,9 @@
 import type { Analysis, PartKind } from '../formula';
 import { fail, succeed, type Result } from '../result';
 import { buildModel, firstMoment, thermometerAt, type Cup } from '../thermal';
-import { dryingOfList } from './drying';
+import { dryingOfList, fillingMaterial, layersAround } from '../materials';
 import { coolingOf, type CoolingForecast } from './cooling';
-import { fillingMaterial, layersAround } from './materials';
-import { courseOut, onRack, type OutStep } from './places';
+import { courseOut, onRack, type OutStep } from '../oven';
 
 /** What a stirred cream is poured into to cool. */
 export type CreamVessel =

@@ -1,5 +1,5 @@
 import type { Vessel } from '../vessel';
-import { checkDisc, discFrom, discMassG, discsFrom, doughDisc } from './index';
+import { checkDisc, discFrom, discMassG, discsFrom, doughDisc } from './disc';
 
 const tin = (over: Partial<Vessel> = {}): Vessel => ({
   name: 'Tin',

@@ -1,5 +1,5 @@
 import { analyse } from '../formula';
-import { coolCream, creamDepthMm, type CreamPlan } from './index';
+import { coolCream, creamDepthMm, type CreamPlan } from './cream';
 
 const plan: CreamPlan = {
   analysis: analyse(

@@ -1,16 +1,9 @@
-import {
-  forecast,
-  memberOf,
-  normalDeviate,
-  quantile,
-  remediesFor,
-  shiftsFrom,
-  spreadOf,
-  USUAL_UNSURE,
-  whatMatters,
-  withRemedy,
-  type ForecastPlan,
-} from './index';
+import { forecast, type ForecastPlan } from '../forecast';
+import { memberOf } from './member';
+import { normalDeviate, shiftsFrom, USUAL_UNSURE } from './unsure';
+import { quantile, spreadOf } from './spread';
+import { whatMatters } from './sensitivity';
+import { remediesFor, withRemedy } from '../remedies';
 
 import { TART as tart } from '../testing/bakes';
 

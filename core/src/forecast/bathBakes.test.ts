@@ -1,7 +1,10 @@
 /** Baths as cooks make them. Facts of the trade: common practice. */
 import type { Vessel } from '../vessel';
 import { listOf } from '../testing/bakes';
-import { bathSize, forecast, type BathPlan, type Forecast, type ForecastPlan } from './index';
+import { bathSize, type BathPlan } from '../oven';
+import { forecast } from './forecast';
+import { type Forecast } from './outcome';
+import { type ForecastPlan } from './plan';
 
 const dish: Vessel = {
   name: 'Dish',

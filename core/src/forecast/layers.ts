@@ -1,6 +1,7 @@
 import { reactionsOf, SETTING } from '../doneness';
 import { analyse, type Analysis, type Line, type PartKind, type ShellKind } from '../formula';
-import type { EggGrade, FindIngredient } from '../ingredients';
+import type { EggGrade } from '../ingredients';
+import type { FindIngredient } from '../ingredients/catalogue';
 import { bakesOf, judgePart, type Bakes } from '../setting';
 import type { Room } from '../shell';
 import {
@@ -14,10 +15,10 @@ import {
   type Reaction,
 } from '../thermal';
 import { areaAtMm2, depthOfMm } from '../vessel';
-import { fillingMaterial } from './materials';
+import { fillingMaterial } from '../materials';
 
 /** What goes into the oven under or over the filling: fruit, nuts, caramel, a second filling, a topping. */
-export interface Laid {
+export interface PlannedLayer {
   readonly name: string;
   readonly kind: PartKind;
   readonly place: 'under' | 'over';
@@ -29,8 +30,8 @@ export interface Laid {
 }
 
 /** One of them, as a layer of the cup. */
-export interface LaidLayer {
-  readonly laid: Laid;
+export interface LayerInCup {
+  readonly laid: PlannedLayer;
   readonly thicknessMm: number;
   readonly layer: CupLayer;
   /** How the oven sets it, where it is raw. */
@@ -56,8 +57,8 @@ export const levelOverMm = (room: Room, ml: number): number =>
  * Each is taken as level and of one kind throughout: pieces of fruit with filling between them are not. All
  * of it conducts only, and starts at `startC`; `depthMm` is where the filling's top stands.
  */
-export function laidLayers(
-  all: readonly Laid[],
+export function layersInCup(
+  all: readonly PlannedLayer[],
   room: Room,
   depthMm: number,
   startC: number,
@@ -67,9 +68,9 @@ export function laidLayers(
     readonly shell: ShellKind;
     readonly airPressurePa: number;
   },
-): LaidLayer[] {
+): LayerInCup[] {
   let underMl = 0;
-  const made = all.map((laid): LaidLayer => {
+  const made = all.map((laid): LayerInCup => {
     const analysis = analyse(laid.lines, context.grade, context.find, laid.kind);
     const under = laid.place === 'under';
     const belowMm = levelOverMm(room, underMl);
@@ -108,10 +109,10 @@ export function laidLayers(
 }
 
 /** What becomes of a layer under or over the filling, at its coldest spot. */
-export interface LaidForecast {
+export interface LayerForecast {
   readonly name: string;
   readonly kind: PartKind;
-  readonly place: Laid['place'];
+  readonly place: PlannedLayer['place'];
   /** Its coldest spot when the bake is pulled, °C. */
   readonly atPullC: number;
   /** Of what is raw: how far its slowest spot has set once all is over, 0 to 1, and where it sets, °C. */
@@ -143,12 +144,12 @@ function slowestExtent(reaction: Reaction, cells: readonly number[], history: re
 }
 
 /** Reads off a history what became of each layer; `layers` are the first of the cup's, in their order. */
-export function laidOutcomes(
+export function layerForecasts(
   { mesh }: Model,
-  layers: readonly LaidLayer[],
+  layers: readonly LayerInCup[],
   history: readonly Moment[],
   pulled: Moment,
-): LaidForecast[] {
+): LayerForecast[] {
   return layers.map(({ laid, bakes }, index) => {
     const cells = [...mesh.layerOf.keys()].filter((cell) => mesh.layerOf[cell] === index);
     const atPullC = Math.min(...cells.map((cell) => pulled.temperatureC[cell]!));

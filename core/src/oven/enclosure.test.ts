@@ -1,6 +1,6 @@
 /** An oven as an enclosure, against textbook exchange and figures worked by hand. */
-import { exchangeIn, radiantIn } from './index';
-import { inOven } from './oven';
+import { exchangeIn, radiantIn } from './enclosure';
+import { inOven } from './surroundings';
 
 describe('an oven as an enclosure', () => {
   // Source: Incropera, table 13.3, two grey surfaces, one enclosing the other. Worked by hand: 0.2 m² of 0.95 in 0.95 m²

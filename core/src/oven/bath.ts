@@ -1,8 +1,7 @@
 import { standardPressurePa } from '../properties';
 import { fail, succeed, type Result } from '../result';
 import type { Bath, Face } from '../thermal';
-import { areaAtMm2, insideOf, type Vessel } from '../vessel';
-import { WALLS } from './materials';
+import { areaAtMm2, insideOf, type Vessel, WALLS } from '../vessel';
 
 /** A pan of water in which the vessels stand. */
 export interface BathPlan {

@@ -1,7 +1,6 @@
 import type { Analysis } from '../formula';
 import { standardPressurePa, waterActivity } from '../properties';
 import type { Evaporation } from '../thermal';
-import type { LaidLayer } from './laid';
 
 /** How an open surface dries. */
 export interface Drying {
@@ -58,37 +57,8 @@ export const evaporationOf = (
   airPressurePa: standardPressurePa(altitudeM),
 });
 
-/** From this share of water on, by mass, the whole of a surface is wet. From memory. */
-const WHOLLY_WET = 0.5;
-
-/** Of a surface with pieces of fruit on it, what is still the filling's own. From memory. */
-const BETWEEN_PIECES = 0.5;
-
 /** How the surface of a list dries. */
 export const dryingOfList = ({ composition, whole }: Analysis): Drying => ({
   activity: waterActivity(composition),
   waterKgM3: Math.max(1, 1000 * whole.densityGMl * whole.composition.water),
 });
-
-/**
- * How the surface dries that is uppermost: the filling's, or the last layer's over it. Between pieces of fruit the
- * filling shows, and its surface is the mean of both.
- */
-export function dryingOf(filling: Analysis, layers: readonly LaidLayer[]): Drying {
-  const own = dryingOfList(filling);
-  const uppermost = layers.filter(({ laid }) => laid.place === 'over').at(-1);
-  if (!uppermost) return own;
-  const { analysis, laid } = uppermost;
-  const pieces = {
-    ...dryingOfList(analysis),
-    share: Math.min(1, analysis.whole.composition.water / WHOLLY_WET),
-  };
-  if (laid.kind !== 'fruit-and-nuts') return pieces;
-  const mean = (of: (drying: Required<Drying>) => number) =>
-    (1 - BETWEEN_PIECES) * of(pieces) + BETWEEN_PIECES * of({ ...own, share: 1 });
-  return {
-    activity: mean(({ activity }) => activity),
-    waterKgM3: mean(({ waterKgM3 }) => waterKgM3),
-    share: mean(({ share }) => share),
-  };
-}

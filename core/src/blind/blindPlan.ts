@@ -1,5 +1,5 @@
 import type { DoughMix } from '../dough';
-import type { OvenKind } from '../forecast';
+import type { OvenKind } from '../oven';
 import { fail, succeed, type Result } from '../result';
 import type { VesselMaterial } from '../vessel';
 import type { TargetShade } from '../browning';

@@ -2,16 +2,13 @@
 import { shadeOf } from '../browning';
 import { listOf, PIE, TART } from '../testing/bakes';
 import { firstMoment, runCourse, type Model, type Moment } from '../thermal';
-import { prepare } from './signs';
+import { prepare } from './prepare';
 import { pourOn } from './topUp';
-import {
-  forecast,
-  LAYER_HOLDS,
-  stillAt,
-  type Forecast,
-  type ForecastPlan,
-  type Laid,
-} from './index';
+import { forecast } from './forecast';
+import { LAYER_HOLDS, type PlannedLayer } from './layers';
+import { stillAt } from './still';
+import { type Forecast } from './outcome';
+import { type ForecastPlan } from './plan';
 
 const made = (over: Partial<ForecastPlan>): Forecast => {
   const result = forecast({ ...TART, ...over });
@@ -21,7 +18,7 @@ const made = (over: Partial<ForecastPlan>): Forecast => {
 const setsAtMin = ({ verdict }: Forecast): number =>
   (verdict.kind === 'window' ? verdict.earliest.timeS : (verdict.setsAtS ?? Infinity)) / 60;
 
-const cherries: Laid = {
+const cherries: PlannedLayer = {
   name: 'Cherries',
   kind: 'fruit-and-nuts',
   place: 'under',
@@ -29,7 +26,7 @@ const cherries: Laid = {
   ml: 300,
   raw: false,
 };
-const nutCream: Laid = {
+const nutCream: PlannedLayer = {
   name: 'Almond cream',
   kind: 'nut-cream',
   place: 'under',
@@ -37,7 +34,7 @@ const nutCream: Laid = {
   ml: 300,
   raw: true,
 };
-const crumble: Laid = {
+const crumble: PlannedLayer = {
   name: 'Crumble',
   kind: 'other-part',
   place: 'over',
@@ -72,7 +69,7 @@ describe('what lies under the filling', () => {
 
   // 25 ml of yolk are a fortieth of the filling's depth: they may change the hours of freezing by about as much.
   it('freezes as if it were not there, where it is but a wash', () => {
-    const seal: Laid = {
+    const seal: PlannedLayer = {
       name: 'Egg wash',
       kind: 'seal',
       place: 'under',

@@ -1,0 +1,4 @@
+export * from './member';
+export * from './sensitivity';
+export * from './spread';
+export * from './unsure';

@@ -1,0 +1,2 @@
+export * from './cooling';
+export * from './cream';

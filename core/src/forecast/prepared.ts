@@ -1,0 +1,248 @@
+import { reactionsOf } from '../doneness';
+import { analyse, cannotTell, PART_NAMES, type Analysis } from '../formula';
+import { findAmong } from '../ingredients/catalogue';
+import { standardPressurePa } from '../properties';
+import { fail, succeed, type Result } from '../result';
+import { bakesOf, judgePart, type Bakes } from '../setting';
+import { levelIn, roomInside, type Level } from '../shell';
+import {
+  aroundAt,
+  buildModel,
+  capacityOfModelJK,
+  outsideM2,
+  type Course,
+  type Cup,
+  type Model,
+} from '../thermal';
+import { checkVessel, depthOfMm, roundLike } from '../vessel';
+import type { Colouring } from './colouring';
+import {
+  bathSize,
+  type BathSize,
+  inOven,
+  courseOut,
+  type WayOut,
+  ovenStretches,
+  type OvenProgramme,
+  type OvenStep,
+  type Sign,
+} from '../oven';
+import { dryingOf } from './topDrying';
+import { type Drying, fillingMaterial, layersAround } from '../materials';
+import { layersInCup, levelOverMm, type LayerInCup } from './layers';
+import { underMlOf } from './level';
+import { checkConditions, hottestSetC, type ForecastPlan } from './plan';
+import { rimFollower, type RimFollower } from './rim';
+import { filledTo, POURING_S } from './topUp';
+
+/** Longest bake looked at, s. */
+export const LONGEST_BAKE_S = 2 * 3600;
+
+/** A plan made ready: what is heated, what sets in it, and what it stands in over time. */
+export interface Prepared {
+  readonly model: Model;
+  /** Where the filling is poured in two goes: what is in the oven until the rest follows. */
+  readonly firstPour: { readonly model: Model; readonly untilS: number } | undefined;
+  /** What lies under and over the filling; the first of the cup's layers, in this order. */
+  readonly laid: readonly LayerInCup[];
+  /** Which of the cup's layers is the shell; none without one. */
+  readonly shellLayer: number | undefined;
+  /** Follows the shell's rim from the start of a bake that is pulled at `outS`; none without a shell. */
+  readonly followRim: ((outS?: number) => RimFollower) | undefined;
+  /** What is done to the oven, by the minute; a sign with the minute it is foreseen at. */
+  readonly steps: readonly OvenStep[];
+  /** A sign that is waited for and does not come. */
+  readonly neverShows?: Sign;
+  readonly analysis: Analysis;
+  readonly level: Level;
+  readonly bakes: Bakes;
+  /** How its open top takes colour. */
+  readonly colouring: Colouring;
+  readonly bath: BathSize | undefined;
+  /** From when it goes in, s. */
+  readonly oven: Course;
+  /** From a pull at the given time, on the clock that starts with the pull. */
+  readonly out: (pulledAtS: number) => Course;
+}
+
+/**
+ * Turns a plan whose steps are by the minute into a model to compute, or says what stands in the way, at its
+ * field.
+ */
+export function prepareTimed(plan: ForecastPlan, resolution = 1, setShiftK = 0): Result<Prepared> {
+  const conditions = checkConditions(plan);
+  if (!conditions.ok) return conditions;
+  const vesselProblem = checkVessel(plan.vessel)[0];
+  if (vesselProblem) return { ok: false, problem: { ...vesselProblem, path: 'vessel' } };
+  const find = findAmong(plan.own ?? []);
+  const analysis = analyse(plan.lines, plan.eggGrade, find, plan.family);
+  const known = checkLines(analysis);
+  if (!known.ok) return known;
+  const judged = judgePart(analysis, plan.family, plan.shell);
+  if (judged.kind === 'not-judged') return fail('not-judged', judged.reason, 'family');
+  const found = bakesOf(judged, plan.family, plan.shell);
+  if (!found) {
+    return fail(
+      'not-forecast',
+      `The oven does not set a ${PART_NAMES[plan.family].toLowerCase()} as it stands: go by its end sign.`,
+      'family',
+    );
+  }
+  const { curdleC } = found;
+  const bakes: Bakes = {
+    ...found,
+    setC: found.setC + setShiftK,
+    curdleC: curdleC === undefined ? undefined : curdleC + setShiftK,
+  };
+  const reachesC = hottestSetC(plan) + plan.oven.offsetK;
+  if (reachesC <= bakes.setC + 2) {
+    return fail(
+      'oven-too-cool',
+      `This oven would reach ${Math.round(reachesC)} °C and the filling sets at ${Math.round(bakes.setC)} °C. Set it hotter.`,
+      'setC',
+    );
+  }
+  const room = roomInside(plan.vessel, plan.shell === 'none' ? 0 : plan.shellThicknessMm);
+  if (!room.ok) return room;
+  const underMl = underMlOf(plan);
+  const { headspaceMm, fillingG } = plan;
+  const { densityGMl } = analysis.whole;
+  const level = levelIn(room.value, { headspaceMm, fillingG, densityGMl, underMl });
+  if (!level.ok) return level;
+  const { depthMm, massG } = level.value;
+  const fromMm = levelOverMm(room.value, underMl);
+  if (depthMm - fromMm < LEAST_FILLING_MM) {
+    return fail(
+      'nothing-left',
+      underMl > 0
+        ? `Over what lies under it the filling stands ${(depthMm - fromMm).toFixed(1)} mm high. Use less of what is under it, or mix more.`
+        : `The batch stands ${(depthMm - fromMm).toFixed(1)} mm high in this tin: that is a glaze. Mix more, or take a smaller tin.`,
+      plan.fillingG === undefined ? 'headspaceMm' : 'lines',
+    );
+  }
+  const airPressurePa = standardPressurePa(plan.altitudeM);
+  const round = roundLike(room.value, depthMm, fromMm);
+  const laid = layersInCup(plan.laid ?? [], room.value, depthMm, plan.roomC, {
+    grade: plan.eggGrade,
+    find,
+    shell: plan.shell,
+    airPressurePa,
+  });
+  const around = layersAround(
+    plan.shell,
+    room.value.shellThicknessMm,
+    plan.vessel.material,
+    plan.roomC,
+    plan.rawShell ? { airPressurePa } : undefined,
+  );
+  const cup: Cup = {
+    material: fillingMaterial(analysis, bakes.thick, airPressurePa),
+    depthM: round.heightMm / 1000,
+    bottomRadiusM: round.baseRadiusMm / 1000,
+    topRadiusM: round.topRadiusMm / 1000,
+    startC: plan.fillingStartC,
+    layers: [...laid.map(({ layer }) => layer), ...around],
+  };
+  const bath = plan.bath && bathSize(plan.bath, plan.vessel);
+  if (bath && !bath.ok) return bath;
+  const reactions = reactionsOf(bakes);
+  const model = buildModel(cup, reactions, resolution);
+  const { topUp } = plan;
+  const firstMm = topUp
+    ? (depthOfMm(room.value, underMl + (topUp.share * massG) / analysis.whole.densityGMl) ??
+        depthMm) - fromMm
+    : 0;
+  const drying = dryingOf(analysis, laid);
+  const courses = coursesOf(plan, model, bath?.value, drying);
+  const shellM = around.length > 1 ? room.value.shellThicknessMm / 1000 : undefined;
+  return succeed({
+    model,
+    firstPour: topUp && {
+      model: buildModel(filledTo(cup, firstMm / 1000), reactions, resolution),
+      untilS: topUp.atMin * 60,
+    },
+    laid,
+    shellLayer: around.length > 1 ? laid.length : undefined,
+    steps: plan.programme?.steps ?? [],
+    analysis,
+    level: level.value,
+    bakes,
+    colouring: { browns: bakes.browns, drying },
+    bath: bath?.value,
+    followRim:
+      shellM === undefined ? undefined : (outS) => rimFollower(plan, shellM, courses.oven, outS),
+    ...courses,
+  });
+}
+
+/** Whether all that a forecast rests on is known: each ingredient, and how much of it. */
+function checkLines(analysis: Analysis): Result<true> {
+  const problem = analysis.problems.find(({ code }) => code !== 'formula-empty');
+  if (problem) return { ok: false, problem };
+  const untold = cannotTell(analysis);
+  return untold ? fail('amount-unknown', untold, 'lines') : succeed(true);
+}
+
+/** Less filling than this is a glaze, and not forecast, mm. */
+const LEAST_FILLING_MM = 3;
+
+/** The door opened for the rest of the filling among the others. */
+function withPouring({ programme = {}, topUp }: ForecastPlan): OvenProgramme {
+  if (!topUp) return programme;
+  const pouring = { atMin: topUp.atMin, forS: POURING_S };
+  return { ...programme, doors: [...(programme.doors ?? []), pouring] };
+}
+
+/** What the vessel stands in over the bake, and after a pull. */
+function coursesOf(
+  plan: ForecastPlan,
+  model: Model,
+  bath: BathSize | undefined,
+  drying: Drying,
+): Pick<Prepared, 'oven' | 'out'> {
+  const { vessel, altitudeM, roomC, standing, foil } = plan;
+  const load = {
+    vessels: plan.inOven ?? 1,
+    areaM2: outsideM2(model),
+    heatJK: capacityOfModelJK(model, plan.fillingStartC),
+    startC: plan.fillingStartC,
+  };
+  const courseIn = (setC: number, programme: OvenProgramme, untilS: number, ajar = false): Course =>
+    ovenStretches(plan.oven.kind, setC, plan.oven.offsetK, roomC, programme, load, untilS).map(
+      ({ untilS, airC, wallsC }) => ({
+        untilS,
+        around: inOven(plan.oven.kind, { airC, wallsC }, vessel.material, altitudeM, {
+          ...(plan.bath && bath ? { bath: { plan: plan.bath, size: bath } } : {}),
+          ...(standing ? { standing } : {}),
+          ...(foil ? { foil } : {}),
+          drying,
+          load,
+          roomC,
+          ajar,
+        }),
+      }),
+    );
+  const oven = courseIn(plan.setC, withPouring(plan), LONGEST_BAKE_S);
+  const wayFrom = (pulledAtS: number): WayOut => ({
+    roomC,
+    altitudeM,
+    vessel: vessel.material,
+    drying,
+    bath: aroundAt(oven, pulledAtS).bath,
+    iceLevelM: 0.7 * model.cup.depthM,
+    coolingOven: (door) => {
+      const standsAtC = aroundAt(oven, pulledAtS).top.radiantC;
+      return courseIn(
+        standsAtC,
+        { entersAtC: standsAtC, steps: [{ atMin: 0, to: door }] },
+        COOLING_OVEN_S,
+        door === 'off-ajar',
+      );
+    },
+  });
+  const steps = plan.out ?? [{ atMin: 0, place: 'rack' as const }];
+  return { oven, out: (pulledAtS) => courseOut(steps, wayFrom(pulledAtS)) };
+}
+
+/** How long an oven that is switched off is followed, s. */
+const COOLING_OVEN_S = 6 * 3600;

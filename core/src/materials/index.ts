@@ -1,0 +1,3 @@
+export * from './drying';
+export * from './filling';
+export * from './shell';

@@ -1,0 +1,22 @@
+export type OvenKind = 'still' | 'fan' | 'deck';
+
+export const OVEN_KINDS: readonly OvenKind[] = ['still', 'fan', 'deck'];
+
+export const OVEN_KIND_NAMES: Readonly<Record<OvenKind, string>> = {
+  still: 'Still',
+  fan: 'Fan',
+  deck: 'Deck',
+};
+
+/** An oven as the kitchen knows it. */
+export interface Oven {
+  readonly name: string;
+  readonly kind: OvenKind;
+  /** What it really reaches less what it is set to, K; learned from a thermometer. */
+  readonly offsetK: number;
+  /** How far its thermostat lets it swing to either side, K. */
+  readonly swingK: number;
+}
+
+/** Settings a kitchen oven has, °C. Common practice. */
+export const OVEN_LIMITS_C = { least: 50, most: 300 } as const;
