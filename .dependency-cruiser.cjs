@@ -41,7 +41,7 @@ module.exports = {
     {
       name: 'no-circles',
       severity: 'error',
-      from: { path: '^(core|contract|server)/' },
+      from: { path: '^(core|contract|server|client)/' },
       to: { circular: true },
     },
     { name: 'resolvable', severity: 'error', from: {}, to: { couldNotResolve: true } },

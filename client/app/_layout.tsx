@@ -10,13 +10,13 @@ import Head from 'expo-router/head';
 import { useEffect, useState } from 'react';
 import { Provider } from 'react-redux';
 import { SafeAreaProvider } from 'react-native-safe-area-context';
-import { Frame } from '../src/layout';
-import { openAppStore } from '../src/store/appStore';
-import type { AppStore } from '../src/store/store';
-import { ThemeKeeper } from '../src/store/ThemeKeeper';
+import { Frame } from '../src/root/Frame';
+import { openAppStore } from '../src/root/appStore';
+import type { AppStore } from '../src/root/store';
+import { ThemeKeeper } from '../src/root/ThemeKeeper';
 
 /** Where a screen breaks, this is shown in its place. */
-export { Failure as ErrorBoundary } from '../src/layout';
+export { Failure as ErrorBoundary } from '../src/root/Failure';
 
 export default function Layout() {
   // The first picture does not wait for the letters: the browser swaps them in.

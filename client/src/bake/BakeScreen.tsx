@@ -3,20 +3,29 @@ import { fahrenheitToCelsius } from '@hollow-moon/core';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect, useMemo } from 'react';
 import { Text, View } from 'react-native';
-import { Button, Labelled, Notice, Figure, Read, Sheet, Soft, Title } from '../design';
+import {
+  Button,
+  Labelled,
+  Notice,
+  Figure,
+  Read,
+  Sheet,
+  Soft,
+  Title,
+  useTemperature,
+} from '../design';
 import { clock, minutes } from '../design/format';
-import { Curves } from '../forecast';
+import { Curves } from '../curves/Curves';
 import { spanOfMinutes } from '../forecast/words';
 import { Column, useWide, WhenHere } from '../layout';
 import { Moon, moonInWords } from '../moon';
 import { TwoSides } from '../outgoing/TwoSides';
 import { useWaiting } from '../outgoing/useWaiting';
 import { keepMine, staleOf } from '../outgoing/writes';
-import { useBakeQuery } from '../store/api';
-import { withKeeping } from '../store/device';
-import { useKitchenBook } from '../store/kitchen';
-import { useAppDispatch, useAppSelector } from '../store/store';
-import { useTemperature } from '../store/useTemperature';
+import { useBakeQuery } from '../wire/api';
+import { withKeeping } from '../device/device';
+import { useKitchenBook } from '../book/book';
+import { useAppDispatch, useAppSelector } from '../state/state';
 import { putAway, type LocalBake } from './bakes';
 import { notedOf } from './noted';
 import { NotedList, ReadingForm, ResultForm, WobbleForm } from './Notes';

@@ -3,7 +3,7 @@ import { Text, View } from 'react-native';
 import { PlaceLink } from '../design';
 import { clock } from '../design/format';
 import { Moon } from '../moon';
-import { useAppSelector } from '../store/store';
+import { useAppSelector } from '../state/state';
 import { foreseenMoon, standingOf } from './progress';
 import { useNow } from './useNow';
 

@@ -50,5 +50,11 @@ const slice = createSlice({
   },
 });
 
+declare module '../state/state' {
+  interface RootState {
+    readonly bakes: LocalBakes;
+  }
+}
+
 export const { bakeArrived, dataChanged, putAway } = slice.actions;
 export const bakesReducer = slice.reducer;

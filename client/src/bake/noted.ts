@@ -55,6 +55,12 @@ const slice = createSlice({
   },
 });
 
+declare module '../state/state' {
+  interface RootState {
+    readonly noted: LocalEntries;
+  }
+}
+
 export const { entryArrived, entryTakenBack, entryGone } = slice.actions;
 export const notedReducer = slice.reducer;
 

@@ -1,6 +1,6 @@
 import type { BakeData, StoredBake } from '@hollow-moon/contract';
 import { queued, unqueued, waitingOf, withdrawn } from '../outgoing/writes';
-import type { AppThunk } from '../store/store';
+import type { AppThunk } from '../state/state';
 import { bakeArrived, dataChanged, putAway } from './bakes';
 import { entriesOf, entryArrived, entryTakenBack, type NotedEntry } from './noted';
 

@@ -1,5 +1,5 @@
 import { celsiusSpanToFahrenheit, celsiusToFahrenheit } from '@hollow-moon/core';
-import type { Degrees } from '../store/settings';
+import type { Degrees } from '../state/settings';
 
 /** A figure and its unit, which never part at the end of a line. */
 export const withUnit = (figure: string | number, unit: string): string => `${figure}\u00a0${unit}`;

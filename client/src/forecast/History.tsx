@@ -2,7 +2,7 @@ import type { Forecast, OutStep, Spread } from '@hollow-moon/core';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Sheet } from '../design';
-import { Curves, type CurvesProps, type Points } from './Curves';
+import { Curves, type CurvesProps, type Points } from '../curves/Curves';
 import { Instrument } from './Instrument';
 import type { Live } from './live';
 

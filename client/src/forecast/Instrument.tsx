@@ -9,10 +9,9 @@ import {
 } from '@hollow-moon/core';
 import { memo, useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { Figure, Labelled, Range, Read, Soft } from '../design';
+import { Figure, Labelled, Range, Read, Soft, useTemperature } from '../design';
 import { centimetres, minutes } from '../design/format';
 import { Moon, moonInWords, Section, sectionSize, WATER_PX } from '../moon';
-import { useTemperature } from '../store/useTemperature';
 import { useLive, type Live } from './live';
 import { moonOf } from './moonOf';
 import { captionOf, layersInWords, whereAfter } from './words';

@@ -1,10 +1,9 @@
 import type { Bakes, Forecast } from '@hollow-moon/core';
 import { memo } from 'react';
 import { View } from 'react-native';
-import { Button, icons, Read, Soft } from '../design';
+import { Button, icons, Read, Soft, useTemperature } from '../design';
 import { Moon, moonInWords } from '../moon';
 import { withUnit } from '../design/format';
-import { useTemperature } from '../store/useTemperature';
 import { moonAtPull } from './moonOf';
 
 /** The verdict and the next thing to do, in view and under the thumb whatever is scrolled above. */

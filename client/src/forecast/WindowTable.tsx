@@ -1,9 +1,8 @@
 import type { Forecast, Pull, PullChoice } from '@hollow-moon/core';
 import { memo } from 'react';
 import { Pressable, View } from 'react-native';
-import { Figure, Labelled, Read, Soft } from '../design';
+import { Figure, Labelled, Read, Soft, useTemperature } from '../design';
 import { centimetres, minutes, withUnit } from '../design/format';
-import { useTemperature } from '../store/useTemperature';
 
 /**
  * Earliest, best and latest side by side: minute, probe, wobble and coast. The one that is chosen is

@@ -1,7 +1,7 @@
-export { Curves } from './Curves';
+export { BatchNotice } from './BatchNotice';
 export { ForecastPanel } from './ForecastPanel';
 export { moonAtPull } from './moonOf';
 export { OutlookBar } from './OutlookBar';
-export { planFor } from './plan';
+export { planFor } from './planFor';
 export { useOutlook } from './useOutlook';
 export { outlookInShort } from './words';

@@ -3,7 +3,7 @@ import { forecast, type Forecast } from '@hollow-moon/core';
 import { act, render, screen } from '@testing-library/react';
 import { book, tart } from '../testing/book';
 import { createLive, useLive, type Live } from './live';
-import { planFor } from './plan';
+import { planFor } from './planFor';
 
 function forecastAt(setC: number): Forecast {
   const wish = planFor({ ...tart, setC }, book);

@@ -2,7 +2,7 @@ import { forecast, type Forecast, type ForecastPlan, type Result } from '@hollow
 import { createPool } from '../jobs/pool';
 import { fakeWorkers } from '../testing/workers';
 import { book, tart } from '../testing/book';
-import { planFor } from './plan';
+import { planFor } from './planFor';
 import { requestForecast } from './request';
 
 const planAt = (setC: number): ForecastPlan => {

@@ -9,8 +9,8 @@ import {
 } from '@hollow-moon/core';
 import type { Priority } from '../jobs';
 import { useMemo, useState, type Dispatch, type SetStateAction } from 'react';
-import type { KitchenBook } from '../store/kitchen';
-import { planFor } from './plan';
+import type { KitchenBook } from '../book/book';
+import { planFor } from './planFor';
 import { useForecast, type ForecastState } from './useForecast';
 
 /** What a formula on the bench leads to: judged, planned, forecast. */

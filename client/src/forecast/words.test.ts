@@ -8,7 +8,7 @@ import {
 } from '@hollow-moon/core';
 import { centimetres, clock, grams, minutes, percent, temperatureFormat } from '../design/format';
 import { book, hopelessDish, tart } from '../testing/book';
-import { planFor } from './plan';
+import { planFor } from './planFor';
 import {
   captionOf,
   layerInWords,

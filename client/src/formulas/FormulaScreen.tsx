@@ -5,18 +5,17 @@ import { memo, useCallback, useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { beginBake } from '../bake/writing';
-import { Button, Choice, Notice, Soft, Title } from '../design';
-import { ForecastPanel, OutlookBar, outlookInShort, planFor, useOutlook } from '../forecast';
+import { Button, Choice, Notice, Soft, Title, useTemperature } from '../design';
+import { ForecastPanel, OutlookBar, outlookInShort, useOutlook, planFor } from '../forecast';
 import { Column, useWide, WhenHere } from '../layout';
-import { ShellPanel } from '../shell';
-import type { Edit } from '../store/edits';
-import { useKitchenBook, type KitchenBook } from '../store/kitchen';
-import { useAppDispatch } from '../store/store';
-import { useTemperature } from '../store/useTemperature';
-import { Bench, SaveBar, saveBarOf } from './Bench';
-import { FormulaList } from './FormulaList';
+import { ShellPanel } from '../blind';
+import type { Edit } from '../drafts/edits';
+import { useKitchenBook, type KitchenBook } from '../book/book';
+import { useAppDispatch } from '../state/state';
+import { Bench, SaveBar, saveBarOf } from '../bench/Bench';
+import { FormulaList } from '../shelf/FormulaList';
 import { StaleNotice } from './StaleNotice';
-import { useFormulaDraft, type FormulaDraft } from './useFormulaDraft';
+import { useFormulaDraft, type FormulaDraft } from '../drafts/useFormulaDraft';
 
 type Side = 'bench' | 'forecast' | 'shell';
 

@@ -2,7 +2,7 @@ import type { FormulaData } from '@hollow-moon/contract';
 import { findIngredient } from '@hollow-moon/core';
 import { View } from 'react-native';
 import { Button, Notice, Read, Sheet, Soft } from '../design';
-import { unitName } from './unitName';
+import { unitName } from '../bench/unitName';
 
 /** A formula in short lines, so that two can be laid side by side. */
 function inLines(data: FormulaData): string[] {

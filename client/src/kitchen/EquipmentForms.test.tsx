@@ -3,7 +3,7 @@ import type { OvenData, StoredOven, StoredVessel, VesselData } from '@hollow-moo
 import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { Provider } from 'react-redux';
 import { sentAgain } from '../outgoing/writes';
-import { createStore } from '../store/store';
+import { createStore } from '../root/store';
 import { book } from '../testing/book';
 import { accept, away, serve } from '../testing/server';
 import { OvenForm, VesselForm } from './EquipmentForms';

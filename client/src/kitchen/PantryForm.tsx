@@ -9,7 +9,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { Button, Choice, NumberField, Picker, Soft, TextField } from '../design';
-import type { KitchenBook } from '../store/kitchen';
+import type { KitchenBook } from '../book/book';
 import { FormEnding } from './fields';
 import { useWriting } from './useWriting';
 

@@ -4,7 +4,7 @@ import { Pressable, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { Button, icons, Read, Sheet, Soft, TextField } from '../design';
 import { money } from '../design/money';
-import type { KitchenBook } from '../store/kitchen';
+import type { KitchenBook } from '../book/book';
 import { ShowAway } from './fields';
 import { PantryForm } from './PantryForm';
 

@@ -1,7 +1,7 @@
 import { useCallback } from 'react';
 import { queued } from '../outgoing/writes';
-import type { ResourceKind } from '../store/api';
-import { useAppDispatch } from '../store/store';
+import type { ResourceKind } from '../wire/resources';
+import { useAppDispatch } from '../state/state';
 
 /**
  * Writing one thing of the kitchen from a form, which is done with once it is on its way: lists show it from then on, and

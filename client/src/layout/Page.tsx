@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { ActivityIndicator, ScrollView, View } from 'react-native';
 import { Button, Notice, Soft } from '../design';
-import type { Loading } from '../store/kitchen';
+import type { Loading } from '../book/book';
 
 /** A column that scrolls by itself. */
 export const Column = ({

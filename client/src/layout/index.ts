@@ -1,4 +1,2 @@
-export * from './Failure';
-export * from './Frame';
 export * from './Page';
 export * from './useWide';

@@ -3,12 +3,11 @@ import { format } from 'date-fns';
 import { router } from 'expo-router';
 import { Text, View } from 'react-native';
 import { secondsInto } from '../bake/progress';
-import { Button, Labelled, Read, Sheet, Soft, Title } from '../design';
+import { Button, Labelled, Read, Sheet, Soft, Title, useTemperature } from '../design';
 import { centimetres, minutes } from '../design/format';
-import { Curves } from '../forecast';
+import { Curves } from '../curves/Curves';
 import { spanOfMinutes } from '../forecast/words';
 import { Moon } from '../moon';
-import { useTemperature } from '../store/useTemperature';
 import { lastMoon, RESULT_MARKS } from './outcome';
 
 /** One bake: what was foreseen and what was done, on the same axes. */

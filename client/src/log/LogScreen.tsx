@@ -4,13 +4,22 @@ import { router, useLocalSearchParams } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
 import { Text, View } from 'react-native';
 import { secondsInto } from '../bake/progress';
-import { Button, Notice, Picker, PlaceLink, Read, Soft, TextField, Title } from '../design';
+import {
+  Button,
+  Notice,
+  Picker,
+  PlaceLink,
+  Read,
+  Soft,
+  TextField,
+  Title,
+  useTemperature,
+} from '../design';
 import { minutes, withUnit } from '../design/format';
 import { Column, useWide, WhenHere } from '../layout';
 import { Moon } from '../moon';
-import { useBakeQuery, useLogInfiniteQuery } from '../store/api';
-import { useKitchenBook, type KitchenBook } from '../store/kitchen';
-import { useTemperature } from '../store/useTemperature';
+import { useBakeQuery, useLogInfiniteQuery } from '../wire/api';
+import { useKitchenBook, type KitchenBook } from '../book/book';
 import { BakeRecord } from './BakeRecord';
 import { lastMoon, RESULT_MARKS } from './outcome';
 

@@ -1,6 +1,6 @@
 import { extentOf, forecast, sectionReader, shapeFilledTo } from '@hollow-moon/core';
 import { render, screen } from '@testing-library/react';
-import { planFor } from '../forecast/plan';
+import { planFor } from '../forecast';
 import { book, tart } from '../testing/book';
 import { Section, sectionSize } from './Section';
 

@@ -2,8 +2,8 @@
 import type { OvenData } from '@hollow-moon/contract';
 import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { Provider } from 'react-redux';
-import { refusalSeen } from '../store/device';
-import { createStore } from '../store/store';
+import { refusalSeen } from '../device/device';
+import { createStore } from '../root/store';
 import { begunBake } from '../testing/bake';
 import { book } from '../testing/book';
 import { accept, away, json, serve } from '../testing/server';

@@ -1,7 +1,7 @@
 import { router, usePathname } from 'expo-router';
 import { View } from 'react-native';
 import { Button, Notice } from '../design';
-import { useAppDispatch, useAppSelector } from '../store/store';
+import { useAppDispatch, useAppSelector } from '../state/state';
 import { TwoSides } from './TwoSides';
 import { insisted, sentAgain, staleOf, withdrawn, type Write } from './writes';
 

@@ -1,6 +1,6 @@
 import { readingSchema, wobbleCheckSchema } from '@hollow-moon/contract';
 import { z } from 'zod';
-import { RESOURCES, type ResourceKind } from '../store/api';
+import { RESOURCES, type ResourceKind } from '../wire/resources';
 import type { Write } from './writes';
 
 const put = <K extends ResourceKind>(kind: K) =>

@@ -2,7 +2,7 @@
 import type { BakeData, OvenData } from '@hollow-moon/contract';
 import { notedOf } from '../bake/noted';
 import { beginBake, changeBake, noteOf, takeBack, takeTheBooks } from '../bake/writing';
-import { createStore } from '../store/store';
+import { createStore } from '../root/store';
 import { begunBake } from '../testing/bake';
 import { accept, away, json, serve, type Sent } from '../testing/server';
 import { dataUnderWay, keepMine, nextToSend, queued, sentAgain, type Outgoing } from './writes';

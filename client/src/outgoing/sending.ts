@@ -1,7 +1,8 @@
 import { createListenerMiddleware, isAnyOf } from '@reduxjs/toolkit';
-import { api, refusalFrom } from '../store/api';
-import { settled } from '../store/storage';
-import type { AppDispatch, RootState } from '../store/store';
+import { refusalFrom } from '../wire/resources';
+import { sendApi } from './send';
+import { settled } from '../device/storage';
+import type { AppDispatch, RootState } from '../state/state';
 import {
   acknowledged,
   insisted,
@@ -45,7 +46,7 @@ function createSender() {
     if (!write.tried) dispatch(trying(id));
     // Written down before it is sent: after a reload it must not be mistaken for one that nobody has sent.
     await settled();
-    const result = await dispatch(api.endpoints.send.initiate(write, { track: false }));
+    const result = await dispatch(sendApi.endpoints.send.initiate(write, { track: false }));
     if (result.error === undefined) {
       dispatch(acknowledged({ id, stored: result.data }));
       return true;

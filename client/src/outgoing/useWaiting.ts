@@ -1,6 +1,6 @@
 import { shallowEqual } from 'react-redux';
-import type { Refused } from '../store/api';
-import { useAppSelector } from '../store/store';
+import type { Refused } from '../wire/resources';
+import { useAppSelector } from '../state/state';
 import { waitingOf, type Write } from './writes';
 
 /** What of a thing is not in the book yet, in order, and why nothing can be sent just now. */

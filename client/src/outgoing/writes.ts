@@ -1,8 +1,8 @@
 import type { Reading, WobbleCheck } from '@hollow-moon/contract';
 import { createAction, createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { v4 as uuid } from 'uuid';
-import type { Refused, ResourceKind, StoredThing } from '../store/api';
-import type { AppThunk } from '../store/store';
+import type { Refused, ResourceKind, StoredThing } from '../wire/resources';
+import type { AppThunk } from '../state/state';
 
 /** What is asked of the book: a thing as it shall be, an entry of a bake more, or one less. */
 export type Work =
@@ -158,6 +158,12 @@ const slice = createSlice({
     },
   },
 });
+
+declare module '../state/state' {
+  interface RootState {
+    readonly outgoing: Outgoing;
+  }
+}
 
 export const {
   queued,

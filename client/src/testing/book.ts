@@ -7,7 +7,7 @@ import {
   type StoredVessel,
 } from '@hollow-moon/contract';
 import { scaleLines } from '@hollow-moon/core';
-import { bookOf, type KitchenBook } from '../store/kitchen';
+import { bookOf, type KitchenBook } from '../book/book';
 
 const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
 const stored = <Data>(n: number, data: Data) => ({

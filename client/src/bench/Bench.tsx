@@ -1,0 +1,210 @@
+import type { FormulaData } from '@hollow-moon/contract';
+import { judgePart, PART_KINDS, PART_NAMES, type PartKind } from '@hollow-moon/core';
+import { memo, useState } from 'react';
+import { TextInput, View } from 'react-native';
+import { Button, icons, Notice, Picker, Sheet, Soft, TextField } from '../design';
+import { withKeeping } from '../device/device';
+import type { KitchenBook } from '../book/book';
+import { useAppSelector } from '../state/state';
+import { EggSheet } from './EggSheet';
+import { BuildSheet } from './BuildSheet';
+import { FetchSheet } from './FetchSheet';
+import { LineList } from './LineEditor';
+import { newLine } from '../drafts/newFormula';
+import { PasteSheet } from './PasteSheet';
+import { QuickLine } from './QuickLine';
+import { RatioSheet } from './RatioSheet';
+import { ServeSheet } from './ServeSheet';
+import { ShareSheet } from './ShareSheet';
+import { VerdictSheet } from './VerdictSheet';
+import { TemperSheet } from './TemperSheet';
+import { TinSheet } from './TinSheet';
+import { useBuild } from './useBuild';
+import type { FormulaDraft } from '../drafts/useFormulaDraft';
+import { VersionsSheet } from './VersionsSheet';
+
+/** Undo, redo and save, with what the book says about the last save. */
+export const SaveBar = memo(function SaveBar({
+  canUndo,
+  canRedo,
+  changed,
+  saving,
+  refused,
+  why,
+  onWhy,
+  onUndo,
+  onRedo,
+  onSave,
+}: {
+  readonly canUndo: boolean;
+  readonly canRedo: boolean;
+  readonly changed: boolean;
+  readonly saving: boolean;
+  readonly refused: string | undefined;
+  /** Why it is changed; `undefined` for a new formula, which needs no reason. */
+  readonly why: string | undefined;
+  readonly onWhy: (why: string) => void;
+  readonly onUndo: () => void;
+  readonly onRedo: () => void;
+  readonly onSave: () => void;
+}) {
+  const refuses = useAppSelector((state) => state.device.refuses);
+  return (
+    <View className="gap-2">
+      <View className="flex-row items-center gap-2">
+        <Button label="Undo" icon={icons.undo} iconOnly onPress={onUndo} disabled={!canUndo} />
+        <Button label="Redo" icon={icons.redo} iconOnly onPress={onRedo} disabled={!canRedo} />
+        <Soft className="flex-1 text-right" testID="save-state">
+          {saving ? 'Keeping' : changed ? 'Not kept yet' : 'Kept in the book'}
+        </Soft>
+        <Button
+          label="Keep"
+          weight="main"
+          onPress={onSave}
+          disabled={!changed || saving}
+          testID="save"
+        />
+      </View>
+      {changed && why !== undefined ? (
+        <TextInput
+          testID="why"
+          aria-label="Why it is changed"
+          value={why}
+          onChangeText={onWhy}
+          placeholder="Why? For whoever looks back"
+          maxLength={240}
+          className="min-h-12 rounded border border-line bg-sheet px-3 font-read text-base text-ink"
+        />
+      ) : null}
+      {refused ? (
+        <Notice kind="danger" testID="refused">
+          {withKeeping(refused, refuses)}
+        </Notice>
+      ) : null}
+    </View>
+  );
+});
+
+/** What the save bar shows of a formula on the bench. */
+export const saveBarOf = ({ draft, saving, refused, undo, redo, sayWhy, save }: FormulaDraft) => ({
+  canUndo: (draft?.past.length ?? 0) > 0,
+  canRedo: (draft?.future.length ?? 0) > 0,
+  changed: draft !== undefined,
+  saving,
+  refused: refused?.message,
+  why: draft && draft.version > 0 ? draft.why : undefined,
+  onWhy: sayWhy,
+  onUndo: undo,
+  onRedo: redo,
+  onSave: save,
+});
+
+/** One formula on the bench: its list, and what it comes to, as you type. */
+export const Bench = memo(function Bench({
+  id,
+  data,
+  book,
+  bench,
+}: {
+  readonly id: string;
+  readonly data: FormulaData;
+  readonly book: KitchenBook;
+  readonly bench: FormulaDraft;
+}) {
+  const { edit, draft, refused } = bench;
+  const [pasting, setPasting] = useState(false);
+  const grade = book.kitchen.data.eggGrade;
+  const inKitchen = useBuild(data, book);
+  const { build } = inKitchen;
+  const analysis = build.filling;
+  const verdict = judgePart(analysis, data.family, data.shell);
+  const problemAt = (path: string): string | undefined =>
+    build.problems.find((problem) => problem.path === path)?.message ??
+    (refused?.issues ?? (refused ? [refused] : [])).find((each) => each.path === `data.${path}`)
+      ?.message;
+  const stored = book.formulas.some((each) => each.id === id);
+  const empty = analysis.problems.find((problem) => problem.code === 'formula-empty');
+  return (
+    <View className="gap-4">
+      <Sheet>
+        <TextField
+          label="Name"
+          testID="formula-name"
+          value={data.name}
+          onChange={(name) => edit('name', (data) => ({ ...data, name }))}
+          problem={problemAt('name')}
+        />
+        <Picker
+          label="It makes"
+          testID="kind-picker"
+          value={data.family}
+          options={PART_KINDS.map((value) => ({ value, label: PART_NAMES[value] }))}
+          onChange={(family) => edit('family', (data) => ({ ...data, family: family as PartKind }))}
+        />
+      </Sheet>
+      <VerdictSheet verdict={verdict} />
+      {pasting ? <PasteSheet book={book} onEdit={edit} onClose={() => setPasting(false)} /> : null}
+      <Sheet
+        title="The list"
+        aside={
+          <View className="flex-row flex-wrap gap-2">
+            <Button label="Paste a list" pressed={pasting} onPress={() => setPasting(!pasting)} />
+            <Button
+              label="Add a line"
+              icon={icons.add}
+              onPress={() =>
+                edit(`add/${data.lines.length}`, (data) => ({
+                  ...data,
+                  lines: [...data.lines, newLine()],
+                }))
+              }
+            />
+          </View>
+        }
+      >
+        {data.lines.length === 0 && empty ? <Soft>{empty.message}</Soft> : null}
+        <LineList analysis={analysis} book={book} problemAt={problemAt} onEdit={edit} />
+        <QuickLine
+          book={book}
+          onLines={(lines) =>
+            edit(`quick/${data.lines.length}`, (data) => ({
+              ...data,
+              lines: [...data.lines, ...lines] as FormulaData['lines'],
+            }))
+          }
+          testID="quick"
+        />
+      </Sheet>
+      <BuildSheet
+        data={data}
+        inKitchen={inKitchen}
+        book={book}
+        ownId={id}
+        problemAt={problemAt}
+        onEdit={edit}
+      />
+      <TinSheet data={data} inKitchen={inKitchen} book={book} onEdit={edit} />
+      <ServeSheet data={data} inKitchen={inKitchen} book={book} onEdit={edit} />
+      <FetchSheet build={build} />
+      <RatioSheet analysis={analysis} />
+      <TemperSheet
+        analysis={analysis}
+        family={data.family}
+        verdict={verdict}
+        roomC={book.kitchen.data.roomC}
+      />
+      <EggSheet data={data} analysis={analysis} grade={grade} find={book.find} onEdit={edit} />
+      <Sheet title="Note">
+        <TextField
+          label="What the next cook should know"
+          value={data.note}
+          lines={3}
+          onChange={(note) => edit('note', (data) => ({ ...data, note }))}
+          problem={problemAt('note')}
+        />
+      </Sheet>
+      {stored ? <VersionsSheet id={id} data={data} book={book} onEdit={edit} /> : null}
+      <ShareSheet id={id} data={data} book={book} changed={draft !== undefined} onEdit={edit} />
+    </View>
+  );
+});

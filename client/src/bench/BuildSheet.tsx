@@ -1,0 +1,82 @@
+import type { FormulaData } from '@hollow-moon/contract';
+import { View } from 'react-native';
+import { v4 as uuid } from 'uuid';
+import { Button, icons, Notice, Sheet, Soft } from '../design';
+import type { KitchenBook } from '../book/book';
+import { BuildDrawing } from './BuildDrawing';
+import { PartEditor } from './PartEditor';
+import type { BuildInKitchen } from './useBuild';
+import type { Edit } from '../drafts/edits';
+
+const newPart = (shelled: boolean): FormulaData['parts'][number] => ({
+  id: uuid(),
+  name: shelled ? 'Topping' : 'Shell',
+  kind: shelled ? 'other-part' : 'sweet-dough',
+  place: shelled ? 'over' : 'shell',
+  lines: [],
+  formulaId: null,
+  eachG: null,
+  vessels: null,
+  bakesAlong: false,
+});
+
+/** What the bake is built of: drawn as it would be cut, and each component opened to be worked on. */
+export function BuildSheet({
+  data,
+  inKitchen,
+  book,
+  ownId,
+  problemAt,
+  onEdit,
+}: {
+  readonly data: FormulaData;
+  readonly inKitchen: BuildInKitchen;
+  readonly book: KitchenBook;
+  readonly ownId: string;
+  readonly problemAt: (path: string) => string | undefined;
+  readonly onEdit: Edit;
+}) {
+  const { build, fit, vessel } = inKitchen;
+  const circle = build.problems.find(({ code }) => code === 'part-circular');
+  const shelled = data.shell === 'none' || build.parts.some(({ part }) => part.place === 'shell');
+  return (
+    <Sheet
+      title="Built of"
+      aside={
+        <Button
+          label="Add a component"
+          icon={icons.add}
+          testID="add-part"
+          onPress={() =>
+            onEdit(`part/${data.parts.length}`, (data) => ({
+              ...data,
+              parts: [...data.parts, newPart(shelled)],
+            }))
+          }
+        />
+      }
+    >
+      {fit?.ok && vessel ? (
+        <BuildDrawing data={data} build={build} fit={fit.value} vessel={vessel} />
+      ) : null}
+      {data.parts.length === 0 ? (
+        <Soft>Only the filling so far. Add its dough, what lies under it, what goes on top.</Soft>
+      ) : null}
+      {circle ? <Notice kind="danger">{circle.message}</Notice> : null}
+      <View>
+        {build.parts.map((built, index) => (
+          <PartEditor
+            key={built.part.id}
+            built={built}
+            index={index}
+            data={data}
+            book={book}
+            ownId={ownId}
+            problemAt={problemAt}
+            onEdit={onEdit}
+          />
+        ))}
+      </View>
+    </Sheet>
+  );
+}

@@ -1,0 +1,191 @@
+import type { FormulaData } from '@hollow-moon/contract';
+import {
+  analyse,
+  eggMakeUp,
+  findIngredient,
+  judgePart,
+  wantedEgg,
+  wantedFor,
+  withMakeUp,
+  type Analysis,
+  type EggAim,
+  type EggCharacter,
+  type EggGrade,
+  type EggMakeUp,
+  type FindIngredient,
+} from '@hollow-moon/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { v4 as uuid } from 'uuid';
+import { Button, Choice, NumberField, Read, Sheet, Soft, useTemperature } from '../design';
+import { grams, percent } from '../design/format';
+import { FIRMNESS_WORDS } from '../forecast/words';
+import type { Edit } from '../drafts/edits';
+
+const counted = (count: number, one: string, many: string): string[] =>
+  count === 0 ? [] : [`${count} ${count === 1 ? one : many}`];
+
+const inWords = ({ whole, yolks, whites }: EggMakeUp): string =>
+  [
+    ...counted(whole, 'egg', 'eggs'),
+    ...counted(yolks, 'yolk', 'yolks'),
+    ...counted(whites, 'white', 'whites'),
+  ].join(' and ');
+
+const leftInWords = ({ left }: EggMakeUp): string => {
+  const left2 = [
+    ...counted(left.whites, 'white', 'whites'),
+    ...counted(left.yolks, 'yolk', 'yolks'),
+  ];
+  return left2.length > 0 ? `${left2.join(', ')} left` : 'nothing left';
+};
+
+const AIM_WORDS: Readonly<Record<EggAim, string>> = {
+  closest: 'Closest',
+  'least left over': 'Least left over',
+};
+
+/** One make-up and what it does to the formula. */
+function MakeUpRow({
+  aim,
+  makeUp,
+  data,
+  analysis,
+  grade,
+  find,
+  onUse,
+}: {
+  readonly aim: EggAim;
+  readonly makeUp: EggMakeUp;
+  readonly data: FormulaData;
+  readonly analysis: Analysis;
+  readonly grade: EggGrade;
+  readonly find: FindIngredient;
+  readonly onUse: () => void;
+}) {
+  const { degrees, unit } = useTemperature();
+  const after = analyse(
+    withMakeUp(data.lines, makeUp, () => 'new'),
+    grade,
+    find,
+    data.family,
+  );
+  const then = judgePart(after, data.family, data.shell);
+  const now = judgePart(analysis, data.family, data.shell);
+  const ratio = (of: Analysis) => of.eggToLiquid?.toFixed(2);
+  const changes = [
+    ...(ratio(analysis) === undefined
+      ? []
+      : [`egg to liquid ${ratio(analysis)} → ${ratio(after)}`]),
+    ...(now.kind === 'judged' && then.kind === 'judged'
+      ? [`sets at ${degrees(now.setC)} → ${degrees(then.setC)} ${unit}`]
+      : []),
+    ...('firmness' in now && 'firmness' in then && now.firmness !== then.firmness
+      ? [`${FIRMNESS_WORDS[now.firmness]} → ${FIRMNESS_WORDS[then.firmness]}`]
+      : []),
+  ].join(', ');
+  const slug = aim.replaceAll(' ', '-');
+  return (
+    <View className="flex-row flex-wrap items-center justify-between gap-2 border-t border-line pt-2">
+      <View className="min-w-40 flex-1">
+        <Soft>{AIM_WORDS[aim]}</Soft>
+        <Read testID={`make-up-${slug}`}>{`${inWords(makeUp)}, ${leftInWords(makeUp)}`}</Read>
+        <Soft>{changes}</Soft>
+      </View>
+      <Button label={`Use: ${inWords(makeUp)}`} onPress={onUse} testID={`use-${slug}`} />
+    </View>
+  );
+}
+
+/** Whether the egg lines are just this make-up already. */
+function isAlready(data: FormulaData, { whole, yolks, whites }: EggMakeUp): boolean {
+  const eggs = data.lines.filter((line) => findIngredient(line.ingredientId)?.eggPart);
+  const counts = { whole, yolk: yolks, white: whites };
+  return (
+    eggs.length === Object.values(counts).filter((count) => count > 0).length &&
+    eggs.every((line) => {
+      const part = findIngredient(line.ingredientId)?.eggPart;
+      return line.unit === 'piece' && part !== undefined && counts[part] === line.amount;
+    })
+  );
+}
+
+const CHARACTERS = [
+  { value: 'as it is', label: 'As it is' },
+  { value: 'rich', label: 'Rich, all yolk' },
+  { value: 'sliced', label: 'To slice' },
+  { value: 'turned out', label: 'To turn out' },
+] as const;
+
+/** Whole eggs to crack: the closest make-up, the thriftiest, and what each does to the formula. */
+export function EggSheet({
+  data,
+  analysis,
+  grade,
+  find,
+  onEdit,
+}: {
+  readonly data: FormulaData;
+  readonly analysis: Analysis;
+  readonly grade: EggGrade;
+  readonly find: FindIngredient;
+  readonly onEdit: Edit;
+}) {
+  const now = wantedEgg(analysis, grade);
+  const hasG = now.yolkG + now.whiteG;
+  const [character, setCharacter] = useState<EggCharacter>('as it is');
+  const [totalG, setTotalG] = useState(Number.NaN);
+  const asked = character !== 'as it is' || totalG > 0;
+  const wanted = wantedFor(totalG > 0 ? totalG : hasG, character, now);
+  const aims: readonly EggAim[] = ['closest', 'least left over'];
+  const found = aims.flatMap((aim) => {
+    const makeUp = eggMakeUp(wanted, grade, aim);
+    return makeUp ? [{ aim, makeUp }] : [];
+  });
+  const closest = found[0];
+  if (!(hasG > 0)) return null;
+  const open = found.filter(
+    ({ makeUp }, index) =>
+      !isAlready(data, makeUp) && (index === 0 || inWords(makeUp) !== inWords(found[0]!.makeUp)),
+  );
+  return (
+    <Sheet title="Whole eggs">
+      <Choice<EggCharacter>
+        label="Wanted"
+        value={character}
+        onChange={setCharacter}
+        options={CHARACTERS}
+      />
+      <NumberField
+        label="Egg in all"
+        unit="g"
+        mayBeEmpty
+        value={totalG}
+        onChange={setTotalG}
+        className="w-36"
+        testID="egg-total"
+      />
+      <Soft>{`The formula has ${grams(hasG)} g of egg, ${percent(now.yolkG / hasG)} % of it yolk.`}</Soft>
+      {!closest ? (
+        <Soft>No whole eggs come to that: ask for more, or for another character.</Soft>
+      ) : !asked && isAlready(data, closest.makeUp) ? (
+        <Read testID="crack">{`Crack ${inWords(closest.makeUp)}: ${leftInWords(closest.makeUp)}.`}</Read>
+      ) : null}
+      {open.map(({ aim, makeUp }) => (
+        <MakeUpRow
+          key={aim}
+          aim={aim}
+          makeUp={makeUp}
+          data={data}
+          analysis={analysis}
+          grade={grade}
+          find={find}
+          onUse={() =>
+            onEdit('eggs', (data) => ({ ...data, lines: withMakeUp(data.lines, makeUp, uuid) }))
+          }
+        />
+      ))}
+      <Soft>{`Of all whole numbers of ${grade} eggs, yolks and whites these are the best.`}</Soft>
+    </Sheet>
+  );
+}

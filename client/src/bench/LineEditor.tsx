@@ -1,0 +1,327 @@
+import {
+  remarksOn,
+  swapped,
+  unitsFor,
+  VAGUE,
+  VAGUE_NAMES,
+  type Analysis,
+  type Line,
+  type LineUnit,
+  type Remark,
+  type Vague,
+  type WeighedLine,
+} from '@hollow-moon/core';
+import { useState, type ReactNode } from 'react';
+import { View } from 'react-native';
+import {
+  Button,
+  Choice,
+  FieldProblem,
+  icons,
+  NumberField,
+  Picker,
+  Read,
+  Soft,
+  TextField,
+} from '../design';
+import { grams } from '../design/format';
+import type { KitchenBook } from '../book/book';
+import { withLine, withoutLine } from '../drafts/drafts';
+import { unitName } from './unitName';
+import type { Edit } from '../drafts/edits';
+
+type Measure = Pick<Line, 'ingredientId' | 'amount' | 'unit'> & {
+  readonly vague?: Vague | undefined;
+};
+
+const VAGUE_WORDS: Readonly<Record<Vague, string>> = {
+  unknown: 'Amount unknown',
+  'by-eye': 'By eye',
+};
+
+const HOW_MUCH = [
+  { value: 'measured' as const, label: 'Measured' },
+  ...VAGUE.map((value) => ({ value, label: VAGUE_NAMES[value] })),
+];
+
+/** An ingredient and how much of it. */
+function MeasureFields({
+  name,
+  measure,
+  book,
+  onChange,
+  beside,
+  under,
+  testID,
+}: {
+  readonly name: string;
+  readonly measure: Measure;
+  readonly book: KitchenBook;
+  readonly onChange: (field: string, measure: Partial<Measure>) => void;
+  /** What stands at the end of each of its two rows. */
+  readonly beside?: ReactNode;
+  readonly under?: ReactNode;
+  readonly testID: string;
+}) {
+  const ingredient = book.find(measure.ingredientId);
+  const { vague } = measure;
+  const chooseIngredient = (ingredientId: string) => {
+    const units = unitsFor(book.find(ingredientId));
+    onChange('ingredient', {
+      ingredientId,
+      unit: units.includes(measure.unit) ? measure.unit : 'g',
+    });
+  };
+  return (
+    <View className="gap-1">
+      <View className="flex-row items-center gap-2">
+        <View className="min-w-0 flex-1">
+          <Picker
+            label={`${name}, ingredient`}
+            hideLabel
+            options={book.ingredientOptions}
+            value={measure.ingredientId}
+            onChange={chooseIngredient}
+          />
+        </View>
+        {beside}
+      </View>
+      <View className="flex-row items-center gap-2">
+        {vague === undefined ? (
+          <>
+            <NumberField
+              label={`${name}, amount`}
+              hideLabel
+              value={measure.amount}
+              onChange={(amount) => onChange('amount', { amount })}
+              className="w-28"
+              decimals={3}
+              testID={`amount-${testID}`}
+            />
+            <View className="w-32">
+              <Picker
+                label={`${name}, unit`}
+                hideLabel
+                options={unitsFor(ingredient).map((unit) => ({
+                  value: unit,
+                  label: unitName(unit, measure.ingredientId),
+                }))}
+                value={measure.unit}
+                onChange={(unit) => onChange('unit', { unit: unit as LineUnit })}
+              />
+            </View>
+          </>
+        ) : (
+          <>
+            <Read className="font-read-strong" testID={`vague-${testID}`}>
+              {VAGUE_WORDS[vague]}
+            </Read>
+            <Button
+              label="Give an amount"
+              onPress={() => onChange('vague', { vague: undefined })}
+              testID={`give-${testID}`}
+            />
+          </>
+        )}
+        {under}
+      </View>
+    </View>
+  );
+}
+
+/** What else there is to a line: its note, what is kept back of it, what may be used instead. */
+function LineMore({
+  line,
+  name,
+  book,
+  onChange,
+  testID,
+}: {
+  readonly line: Line;
+  readonly name: string;
+  readonly book: KitchenBook;
+  readonly onChange: (field: string, next: Partial<Line>) => void;
+  readonly testID: string;
+}) {
+  const { instead } = line;
+  return (
+    <View className="gap-2 border-l-2 border-line pl-3" testID={`more-${testID}`}>
+      <TextField
+        label={`${name}: how it is used`}
+        value={line.note ?? ''}
+        onChange={(note) => onChange('note', { note: note === '' ? undefined : note })}
+      />
+      <Choice
+        label="Amount"
+        options={HOW_MUCH}
+        value={line.vague ?? 'measured'}
+        onChange={(how) => onChange('vague', { vague: how === 'measured' ? undefined : how })}
+      />
+      <NumberField
+        label="Kept back at first"
+        unit={unitName(line.unit, line.ingredientId)}
+        value={line.heldBack ?? 0}
+        onChange={(heldBack) =>
+          onChange('held', { heldBack: heldBack === 0 ? undefined : heldBack })
+        }
+        className="w-48"
+        testID={`held-${testID}`}
+      />
+      {instead ? (
+        <View className="gap-2">
+          <Soft>Or, in its place</Soft>
+          <MeasureFields
+            name={`${name}, instead`}
+            measure={instead}
+            book={book}
+            onChange={(field, next) =>
+              onChange(`instead/${field}`, { instead: { ...instead, ...next } })
+            }
+            testID={`instead-${testID}`}
+          />
+          <View className="flex-row flex-wrap gap-2">
+            <Button
+              label="Use it now"
+              onPress={() => onChange('swap', swapped(line))}
+              testID={`swap-${testID}`}
+            />
+            <Button
+              label="Forget it"
+              weight="quiet"
+              onPress={() => onChange('instead', { instead: undefined })}
+            />
+          </View>
+        </View>
+      ) : (
+        <Button
+          label="Name something to use instead"
+          onPress={() => {
+            const { ingredientId, amount, unit } = line;
+            onChange('instead', { instead: { ingredientId, amount, unit } });
+          }}
+          testID={`name-instead-${testID}`}
+        />
+      )}
+    </View>
+  );
+}
+
+/** One line of a list: ingredient, amount, unit, and what it weighs. */
+function LineEditor({
+  weighed,
+  name,
+  testID,
+  problem,
+  remarks,
+  book,
+  onEdit,
+}: {
+  readonly weighed: WeighedLine;
+  readonly name: string;
+  readonly testID: string;
+  readonly problem: string | undefined;
+  readonly remarks: readonly Remark[];
+  readonly book: KitchenBook;
+  readonly onEdit: Edit;
+}) {
+  const { line } = weighed;
+  const [more, setMore] = useState(false);
+  const change = (field: string, next: Partial<Line>) =>
+    onEdit(`${line.id}/${field}`, (data) => withLine(data, line.id, next));
+  const weight = weighed.grams === undefined ? '?' : grams(weighed.grams);
+  const unit = unitName(line.unit, line.ingredientId);
+  const aside = [
+    line.note ?? '',
+    line.heldBack ? `keep back ${Number(line.heldBack.toFixed(2))} ${unit}` : '',
+    line.instead
+      ? `or ${Number(line.instead.amount.toFixed(2))} ${unitName(line.instead.unit, line.instead.ingredientId)} ${book.find(line.instead.ingredientId)?.name.toLowerCase() ?? ''}`
+      : '',
+  ].filter(Boolean);
+  return (
+    <View className="gap-1 border-b border-line pb-2" testID={`line-${testID}`}>
+      <MeasureFields
+        name={name}
+        measure={line}
+        book={book}
+        onChange={change}
+        testID={testID}
+        beside={
+          <>
+            <Button
+              label={`More of ${name.toLowerCase()}`}
+              icon={icons.more}
+              iconOnly
+              weight="quiet"
+              pressed={more}
+              onPress={() => setMore(!more)}
+              testID={`open-more-${testID}`}
+            />
+            <Button
+              label={`Take off ${book.find(line.ingredientId)?.name ?? name}`}
+              icon={icons.remove}
+              iconOnly
+              weight="quiet"
+              onPress={() => onEdit(`${line.id}/remove`, (data) => withoutLine(data, line.id))}
+            />
+          </>
+        }
+        under={
+          <Soft className="flex-1 text-right" testID={`grams-${testID}`}>
+            {line.unit === 'g' || line.vague ? '' : `= ${weight} g`}
+          </Soft>
+        }
+      />
+      {problem && (line.vague || Number.isFinite(line.amount)) ? (
+        <FieldProblem>{problem}</FieldProblem>
+      ) : null}
+      {remarks.map(({ message, likely }) => (
+        <View key={message} className="flex-row flex-wrap items-center gap-2">
+          <Read className="flex-1">{message}</Read>
+          {likely ? (
+            <Button label={likely.label} onPress={() => change('likely', likely.line)} />
+          ) : null}
+        </View>
+      ))}
+      {more ? (
+        <LineMore line={line} name={name} book={book} onChange={change} testID={testID} />
+      ) : (
+        aside.map((text) => <Soft key={text}>{text}</Soft>)
+      )}
+      {line.written ? <Soft>{`written: ${line.written}`}</Soft> : null}
+    </View>
+  );
+}
+
+/** All the lines of one list, with a way to add one. */
+export function LineList({
+  analysis,
+  book,
+  prefix = '',
+  problemAt,
+  onEdit,
+}: {
+  readonly analysis: Analysis;
+  readonly book: KitchenBook;
+  /** Tells the lists of several components apart. */
+  readonly prefix?: string;
+  readonly problemAt: (path: string) => string | undefined;
+  readonly onEdit: Edit;
+}) {
+  const remarks = remarksOn(analysis);
+  return (
+    <>
+      {analysis.lines.map((weighed, position) => (
+        <LineEditor
+          key={weighed.line.id}
+          weighed={weighed}
+          name={`Line ${position + 1}`}
+          testID={`${prefix}${position}`}
+          problem={problemAt(`lines.${position}.amount`)}
+          remarks={remarks.filter(({ lineId }) => lineId === weighed.line.id)}
+          book={book}
+          onEdit={onEdit}
+        />
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,262 @@
+import type { FormulaData } from '@hollow-moon/contract';
+import {
+  isFamily,
+  PART_KINDS,
+  PART_NAMES,
+  PART_PLACE_NAMES,
+  PART_PLACES,
+  type BuiltPart,
+  type PartKind,
+  type PartPlace,
+} from '@hollow-moon/core';
+import { useState } from 'react';
+import { Pressable, Text, View } from 'react-native';
+import {
+  Button,
+  icons,
+  Notice,
+  NumberField,
+  PlaceLink,
+  Picker,
+  Soft,
+  TextField,
+  Tick,
+} from '../design';
+import { grams } from '../design/format';
+import type { KitchenBook } from '../book/book';
+import { withPart } from '../drafts/drafts';
+import { LineList } from './LineEditor';
+import { newLine } from '../drafts/newFormula';
+import { QuickLine } from './QuickLine';
+import { JudgedBySign } from './VerdictSheet';
+import type { Edit } from '../drafts/edits';
+
+type Part = FormulaData['parts'][number];
+
+const KINDS = PART_KINDS.map((value) => ({ value, label: PART_NAMES[value] }));
+const PLACES = PART_PLACES.map((value) => ({ value, label: PART_PLACE_NAMES[value] }));
+
+/** How a component stands to what the tins want of it, in a line. */
+function balanceOf({ part, wantedG, batchG, batches, leftG }: BuiltPart): string {
+  if (batchG <= 0) return 'nothing on its list yet';
+  if (part.formulaId !== null) {
+    return `${grams(wantedG)} g, ${batches.toFixed(2)} of a batch from the book`;
+  }
+  if (Math.abs(leftG) < Math.max(2, 0.02 * wantedG)) return `${grams(wantedG)} g, all used`;
+  return leftG > 0
+    ? `${grams(wantedG)} of ${grams(batchG)} g used`
+    : `${grams(-leftG)} g short: the tins want ${grams(wantedG)} g`;
+}
+
+/** What kind of thing it is, where it goes and from where it comes. */
+function PartFields({
+  part,
+  data,
+  book,
+  ownId,
+  change,
+}: {
+  readonly part: Part;
+  readonly data: FormulaData;
+  readonly book: KitchenBook;
+  readonly ownId: string;
+  readonly change: (field: string, next: Partial<Part>) => void;
+}) {
+  const sources = book.formulas.filter(({ id, data }) => id !== ownId && !data.archived);
+  return (
+    <>
+      <TextField
+        label="Called"
+        value={part.name}
+        onChange={(name) => change('name', { name })}
+        problem={part.name.trim() === '' ? 'Give it a name.' : undefined}
+        testID={`part-name`}
+      />
+      <View className="flex-row flex-wrap gap-3">
+        <View className="min-w-48 flex-1">
+          <Picker
+            label="It is"
+            value={part.kind}
+            options={KINDS}
+            onChange={(kind) => change('kind', { kind: kind as PartKind })}
+            testID="part-kind"
+          />
+        </View>
+        <View className="min-w-40 flex-1">
+          <Picker
+            label="It goes"
+            value={part.place}
+            options={PLACES}
+            onChange={(place) => change('place', { place: place as PartPlace })}
+            testID="part-place"
+          />
+        </View>
+      </View>
+      {part.place === 'over' || (part.place === 'under' && isFamily(part.kind)) ? (
+        <Tick
+          label={part.place === 'over' ? 'In the oven with the filling' : 'Goes in raw'}
+          ticked={part.bakesAlong}
+          onChange={(bakesAlong) => change('bakesAlong', { bakesAlong })}
+          testID="part-bakes-along"
+        />
+      ) : null}
+      <Picker
+        label="Made from"
+        value={part.formulaId ?? ''}
+        options={[
+          { value: '', label: 'Its own list' },
+          ...sources.map(({ id, data }) => ({ value: id, label: data.name })),
+        ]}
+        onChange={(id) => change('from', { formulaId: id === '' ? null : id })}
+        testID="part-from"
+      />
+      <View className="flex-row flex-wrap gap-3">
+        <NumberField
+          label="A tin takes"
+          unit="g"
+          mayBeEmpty
+          value={part.eachG ?? Number.NaN}
+          onChange={(eachG) => change('each', { eachG: Number.isNaN(eachG) ? null : eachG })}
+          className="w-32"
+          testID="part-each"
+        />
+        <NumberField
+          label={`In how many of ${data.vesselCount}`}
+          mayBeEmpty
+          value={part.vessels ?? Number.NaN}
+          onChange={(vessels) =>
+            change('vessels', {
+              vessels: Number.isInteger(vessels) && vessels > 0 ? vessels : null,
+            })
+          }
+          className="w-36"
+          testID="part-vessels"
+        />
+      </View>
+      <Soft>Left empty: as much as there is, or as the tin wants, in every one.</Soft>
+    </>
+  );
+}
+
+/** One component: a line while it is shut, all of it when it is open. */
+export function PartEditor({
+  built,
+  index,
+  data,
+  book,
+  ownId,
+  problemAt,
+  onEdit,
+}: {
+  readonly built: BuiltPart;
+  readonly index: number;
+  readonly data: FormulaData;
+  readonly book: KitchenBook;
+  readonly ownId: string;
+  readonly problemAt: (path: string) => string | undefined;
+  readonly onEdit: Edit;
+}) {
+  const { part, analysis, verdict } = built;
+  const [open, setOpen] = useState(part.lines.length === 0 && part.formulaId === null);
+  const change = (field: string, next: Partial<Part>) =>
+    onEdit(`${part.id}/${field}`, (data) => withPart(data, part.id, next));
+  const move = (by: -1 | 1) => {
+    const parts = [...data.parts];
+    const [taken] = parts.splice(index, 1);
+    parts.splice(index + by, 0, taken!);
+    onEdit(`${part.id}/move`, (data) => ({ ...data, parts }));
+  };
+  const warnings = verdict.kind === 'not-judged' ? [] : verdict.warnings;
+  const at = (path: string) => problemAt(`parts.${index}.${path}`);
+  return (
+    <View className="gap-2 border-t border-line pt-2" testID={`part-${index}`}>
+      <Pressable
+        role="button"
+        aria-expanded={open}
+        onPress={() => setOpen(!open)}
+        testID={`open-part-${index}`}
+        className="min-h-12 flex-row items-center gap-3 active:opacity-70"
+      >
+        <View className="min-w-0 flex-1">
+          <Text className="font-read-strong text-base text-ink">{part.name || 'Unnamed'}</Text>
+          <Soft>{`${PART_PLACE_NAMES[part.place]} · ${PART_NAMES[part.kind]} · ${balanceOf(built)}`}</Soft>
+        </View>
+        {warnings.length > 0 ? (
+          <Text className="font-read text-small text-scorch">{`! ${warnings.length}`}</Text>
+        ) : null}
+        <Text aria-hidden className="font-figures text-lead text-ink-soft">
+          {open ? '−' : '+'}
+        </Text>
+      </Pressable>
+      {at('formulaId') ? <Notice kind="danger">{at('formulaId') ?? ''}</Notice> : null}
+      {open ? (
+        <View className="gap-3 pb-2">
+          <PartFields
+            part={data.parts[index]!}
+            data={data}
+            book={book}
+            ownId={ownId}
+            change={change}
+          />
+          {part.formulaId === null ? (
+            <>
+              <LineList
+                analysis={analysis}
+                book={book}
+                prefix={`${index}.`}
+                problemAt={at}
+                onEdit={onEdit}
+              />
+              <QuickLine
+                book={book}
+                onLines={(lines) =>
+                  change('quick', { lines: [...part.lines, ...lines] as Part['lines'] })
+                }
+                testID={`quick-${index}`}
+              />
+              <View className="self-start">
+                <Button
+                  label="Add a line"
+                  icon={icons.add}
+                  onPress={() => change('add', { lines: [...part.lines, newLine()] })}
+                />
+              </View>
+            </>
+          ) : (
+            <PlaceLink
+              to={`/formulas/${part.formulaId}`}
+              label={`Open ${book.formulaOf(part.formulaId)?.name ?? 'it'}`}
+              className="min-h-12 justify-center self-start"
+            >
+              <Text className="font-read-strong text-base text-water">
+                {`Open ${book.formulaOf(part.formulaId)?.name ?? 'it'}`}
+              </Text>
+            </PlaceLink>
+          )}
+          {verdict.kind === 'by-sign' || verdict.kind === 'made' ? (
+            <JudgedBySign verdict={verdict} />
+          ) : null}
+          <View className="flex-row flex-wrap gap-2">
+            <Button label="Lower" onPress={() => move(-1)} disabled={index === 0} />
+            <Button
+              label="Higher"
+              onPress={() => move(1)}
+              disabled={index === data.parts.length - 1}
+            />
+            <Button
+              label="Take it off"
+              icon={icons.remove}
+              onPress={() =>
+                onEdit(`${part.id}/off`, (data) => ({
+                  ...data,
+                  parts: data.parts.filter((each) => each.id !== part.id),
+                }))
+              }
+              testID={`part-off-${index}`}
+            />
+          </View>
+        </View>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,60 @@
+import { languageOf, readList, type Line } from '@hollow-moon/core';
+import { useState } from 'react';
+import { TextInput, View } from 'react-native';
+import { Button, FieldProblem, Soft } from '../design';
+import type { KitchenBook } from '../book/book';
+import { lineFrom, readingOf } from './paste';
+
+/**
+ * A line typed as it is said, "500 g milk", and on the list with Enter: quicker than choosing. What is
+ * not clear is asked under it, and what was typed stays.
+ */
+export function QuickLine({
+  book,
+  onLines,
+  testID,
+}: {
+  readonly book: KitchenBook;
+  readonly onLines: (lines: readonly Line[]) => void;
+  readonly testID: string;
+}) {
+  const [text, setText] = useState('');
+  const [problem, setProblem] = useState<string | undefined>(undefined);
+  const add = () => {
+    if (text.trim() === '') return;
+    const readings = readList(text, languageOf(text), book.own).map((line) =>
+      readingOf(line, {}, book.kitchen.data.eggGrade, book.find),
+    );
+    const missing = readings.find((reading) => reading.missing !== undefined)?.missing;
+    if (missing !== undefined || readings.length === 0) {
+      setProblem(missing ?? 'Write an amount and an ingredient.');
+      return;
+    }
+    onLines(readings.map(lineFrom));
+    setText('');
+    setProblem(undefined);
+  };
+  return (
+    <View className="gap-1">
+      <Soft>Type a line, then Enter</Soft>
+      <View className="flex-row items-center gap-2">
+        <TextInput
+          testID={testID}
+          aria-label="Type a line, then Enter"
+          aria-invalid={problem !== undefined}
+          value={text}
+          onChangeText={(next) => {
+            setText(next);
+            setProblem(undefined);
+          }}
+          onSubmitEditing={add}
+          submitBehavior="submit"
+          placeholder="500 g milk"
+          className={`min-h-12 min-w-0 flex-1 rounded border bg-sheet px-3 font-read text-base text-ink ${problem ? 'border-scorch' : 'border-ink-soft'}`}
+        />
+        <Button label="Add" onPress={add} testID={`${testID}-add`} />
+      </View>
+      {problem ? <FieldProblem>{problem}</FieldProblem> : null}
+    </View>
+  );
+}

@@ -1,0 +1,93 @@
+import {
+  lostIn,
+  toCsv,
+  toFormulaFile,
+  toMarkdown,
+  toRecipe,
+  type FormulaData,
+} from '@hollow-moon/contract';
+import { router } from 'expo-router';
+import { View } from 'react-native';
+import { v4 as uuid } from 'uuid';
+import { Button, fileName, keepAsFile, openFile, Sheet, Soft } from '../design';
+import type { KitchenBook } from '../book/book';
+import { useAppDispatch } from '../state/state';
+import { copyOf, newBegun } from '../drafts/drafts';
+import type { Edit } from '../drafts/edits';
+
+const FORMATS = [
+  { label: 'Hollow Moon file', ending: 'json', type: 'application/json', write: toFormulaFile },
+  { label: 'Recipe (schema.org)', ending: 'jsonld', type: 'application/ld+json', write: toRecipe },
+  { label: 'Markdown', ending: 'md', type: 'text/markdown', write: toMarkdown },
+  { label: 'Table (CSV)', ending: 'csv', type: 'text/csv', write: toCsv },
+] as const;
+
+/** The formula as a file or a card, as a copy of its own, and out of the way. */
+export function ShareSheet({
+  id,
+  data,
+  book,
+  changed,
+  onEdit,
+}: {
+  readonly id: string;
+  readonly data: FormulaData;
+  readonly book: KitchenBook;
+  /** Whether there is something not kept yet. */
+  readonly changed: boolean;
+  readonly onEdit: Edit;
+}) {
+  const dispatch = useAppDispatch();
+  const copy = () => {
+    const copyId = uuid();
+    dispatch(newBegun({ id: copyId, data: copyOf(data) }));
+    router.navigate(`/formulas/${copyId}`);
+  };
+  const stored = book.formulas.some((each) => each.id === id);
+  const card = (size: 'A5' | 'A4') =>
+    openFile(`/api/kitchens/${book.kitchen.id}/formulas/${id}/card.pdf?size=${size}`);
+  return (
+    <Sheet title="Take it along">
+      <View className="flex-row flex-wrap gap-2">
+        <Button
+          label="Bench card, A5"
+          onPress={() => card('A5')}
+          disabled={!stored || changed}
+          testID="card-A5"
+        />
+        <Button
+          label="Bench card, A4"
+          onPress={() => card('A4')}
+          disabled={!stored || changed}
+          testID="card-A4"
+        />
+      </View>
+      <Soft>
+        {stored && !changed
+          ? 'To print: amounts, temperatures, end signs and cautions, with big figures.'
+          : 'Keep the formula first: a card is printed of what is in the book.'}
+      </Soft>
+      <View className="flex-row flex-wrap gap-2">
+        {FORMATS.map(({ label, ending, type, write }) => (
+          <Button
+            key={ending}
+            label={label}
+            testID={`save-${ending}`}
+            onPress={() =>
+              keepAsFile(fileName(data.name, ending), type, write(data, book.formulaOf))
+            }
+          />
+        ))}
+      </View>
+      <Soft>{`The first holds everything but this kitchen’s tin and oven. The others have no place for ${lostIn(data).join(', ')}.`}</Soft>
+      <View className="flex-row flex-wrap gap-2">
+        <Button label="Make a copy" onPress={copy} testID="copy" />
+        <Button
+          label={data.archived ? 'Bring it back' : 'Put it away'}
+          onPress={() => onEdit('archived', (data) => ({ ...data, archived: !data.archived }))}
+          testID="archive"
+        />
+      </View>
+    </Sheet>
+  );
+}

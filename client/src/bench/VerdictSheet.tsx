@@ -1,0 +1,169 @@
+import {
+  standsIn,
+  type Band,
+  type BySign,
+  type Made,
+  type Judged,
+  type PartVerdict,
+} from '@hollow-moon/core';
+import { Text, View } from 'react-native';
+import { Figure, Labelled, Notice, Read, Sheet, Soft, Why, useTemperature } from '../design';
+import { percent } from '../design/format';
+import { endInWords, FIRMNESS_WORDS } from '../forecast/words';
+
+const Warnings = ({ of }: { readonly of: readonly string[] }) =>
+  of.map((warning) => (
+    <Notice key={warning} kind="danger">
+      {warning}
+    </Notice>
+  ));
+
+const FirmnessLine = ({
+  firmness,
+  why,
+}: {
+  readonly firmness: Judged['firmness'];
+  readonly why: string;
+}) => (
+  <View>
+    <Labelled label="When cold">
+      <Read className="font-read-strong text-title" testID="firmness">
+        {FIRMNESS_WORDS[firmness]}
+      </Read>
+    </Labelled>
+    <Why about="firmness">{why}</Why>
+  </View>
+);
+
+function JudgedCustard({ verdict }: { readonly verdict: Judged }) {
+  const { degrees, span, unit } = useTemperature();
+  const { setC, setUncertaintyK, curdleC, marginK, firmness, why, warnings } = verdict;
+  return (
+    <>
+      <View className="flex-row flex-wrap gap-x-6 gap-y-3">
+        <View>
+          <Labelled label="Sets at">
+            <Figure
+              value={degrees(setC)}
+              unit={`± ${span(setUncertaintyK)} ${unit}`}
+              size="figure"
+              testID="sets-at"
+            />
+          </Labelled>
+          <Why about="setting temperature">{why.set}</Why>
+        </View>
+        <View>
+          <Labelled label="Curdles from">
+            {curdleC === undefined ? (
+              <Read className="font-read-strong text-title">does not</Read>
+            ) : (
+              <Figure
+                value={degrees(curdleC)}
+                unit={`${unit}, ${span(marginK ?? 0)} above`}
+                size="figure"
+                testID="curdles-from"
+              />
+            )}
+          </Labelled>
+          <Why about="curdling temperature">{why.curdle}</Why>
+        </View>
+        <FirmnessLine firmness={firmness} why={why.firmness} />
+      </View>
+      <Warnings of={warnings} />
+    </>
+  );
+}
+
+const STANDS = { unknown: '–', under: '▼ low', within: '✓', over: '▲ high' } as const;
+
+/** A ratio and where it lies between what is usual, drawn and in words. */
+function BandLine({ band }: { readonly band: Band }) {
+  const { name, value, shownAs, least, most } = band;
+  const stands = standsIn(band);
+  const shown = (of: number) => (shownAs === 'share' ? `${percent(of)} %` : of.toFixed(2));
+  // The usual band takes the middle half of the line.
+  const width = most - least;
+  const share = value === undefined ? 0 : 0.25 + (0.5 * (value - least)) / width;
+  const at = Math.min(0.98, Math.max(0.02, share));
+  return (
+    <View
+      className="gap-1"
+      testID={`band-${name.toLowerCase().replaceAll(/[^a-z]+/g, '-')}`}
+      aria-label={`${name}: ${value === undefined ? 'unknown' : shown(value)}, usually ${shown(least)} to ${shown(most)}`}
+    >
+      <View className="flex-row items-baseline justify-between gap-2">
+        <Read>{name}</Read>
+        <Text className="font-figures-strong text-base text-ink">
+          {value === undefined ? '–' : shown(value)}
+          <Text
+            className={`font-read text-small ${stands === 'under' || stands === 'over' ? 'text-scorch' : 'text-ink-soft'}`}
+          >{` ${STANDS[stands]}`}</Text>
+        </Text>
+      </View>
+      <View className="h-2 rounded bg-ground">
+        <View className="absolute bottom-0 left-1/4 right-1/4 top-0 bg-yolk opacity-60" />
+        {value === undefined ? null : (
+          <View
+            className="absolute -top-1 h-4 w-1 bg-ink"
+            style={{ left: `${Number((at * 100).toFixed(1))}%` }}
+          />
+        )}
+      </View>
+      <Soft>{`usually ${shown(least)} to ${shown(most)}`}</Soft>
+    </View>
+  );
+}
+
+/** What is done, where it is done, and how it goes wrong; also within a component's sheet. */
+export function JudgedBySign({ verdict }: { readonly verdict: BySign | Made }) {
+  const temperature = useTemperature();
+  const end = verdict.endC && endInWords(verdict.endC, temperature);
+  const { setBy, treatment, fails, bands, warnings, source } = verdict;
+  return (
+    <>
+      <View className="flex-row flex-wrap gap-x-6 gap-y-3">
+        {end ? (
+          <Labelled label={verdict.kind === 'made' ? 'Done at' : 'Done at, in the middle'}>
+            <Figure value={end.figure} unit={end.unit} size="figure" testID="done-at" />
+          </Labelled>
+        ) : null}
+        {verdict.kind === 'by-sign' ? (
+          <FirmnessLine firmness={verdict.firmness} why={verdict.firmnessWhy} />
+        ) : null}
+      </View>
+      <Labelled label="Set by">
+        <Read testID="set-by">{setBy}</Read>
+      </Labelled>
+      <Labelled label="Do">
+        <Read testID="treatment">{treatment}</Read>
+      </Labelled>
+      <Labelled label="Mind">
+        <Read>{fails}</Read>
+      </Labelled>
+      <Warnings of={warnings} />
+      <View className="gap-3">
+        {bands.map((band) => (
+          <BandLine key={band.name} band={band} />
+        ))}
+      </View>
+      <Soft>{`From ${source}.`}</Soft>
+    </>
+  );
+}
+
+/** Whether it will set, what it needs for that, and how firm it will be; each with its reason. */
+export function VerdictSheet({ verdict }: { readonly verdict: PartVerdict }) {
+  return (
+    <Sheet title={verdict.kind === 'made' ? 'Will it do?' : 'Will it set?'}>
+      {verdict.kind === 'judged' ? (
+        <JudgedCustard verdict={verdict} />
+      ) : verdict.kind === 'not-judged' ? (
+        <Notice kind="hint" testID="not-judged">
+          {verdict.reason}
+        </Notice>
+      ) : (
+        <JudgedBySign verdict={verdict} />
+      )}
+    </Sheet>
+  );
+}

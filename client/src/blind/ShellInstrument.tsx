@@ -1,0 +1,80 @@
+import { shadeOf, type BlindForecast, type BlindPlan } from '@hollow-moon/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Labelled, Range, Read, Sheet, swatchOf, useTemperature } from '../design';
+import { minutes } from '../design/format';
+import { ShellSection } from './ShellSection';
+import { ShellStrip } from './ShellStrip';
+
+/** A colour with its name, to hold against the shell in hand. */
+function Swatch({ lightness, name }: { readonly lightness: number; readonly name: string }) {
+  return (
+    <View className="flex-row items-center gap-2">
+      <View
+        className="h-9 w-9 rounded-full border border-ink"
+        style={{ backgroundColor: swatchOf(lightness) }}
+      />
+      <Read>{name}</Read>
+    </View>
+  );
+}
+
+/** The shell at a moment of its bake, over one scrubber: cut, colours, heat and water. */
+export function ShellInstrument({
+  forecast,
+  plan,
+}: {
+  readonly forecast: BlindForecast;
+  readonly plan: BlindPlan;
+}) {
+  const { degrees, unit } = useTemperature();
+  const [scrubbed, setScrubbed] = useState<number>();
+  const { frames, endS } = forecast;
+  const timeS = Math.min(scrubbed ?? endS, endS);
+  const frame = frames.find((each) => each.timeS >= timeS) ?? frames[frames.length - 1]!;
+  const stage = plan.stages[frame.stage] ?? plan.stages[plan.stages.length - 1]!;
+  const weighted = plan.weights !== 'none' && stage.weighted && timeS < endS;
+  const { base, rim } = frame.places;
+  const place = `${minutes(frame.timeS)} min in the oven`;
+  return (
+    <Sheet>
+      <ShellSection
+        frame={frame}
+        weights={weighted}
+        inTin={!stage.outOfRing}
+        label={`The shell cut through, ${place}: base ${shadeOf(base.lightness)}, rim ${shadeOf(rim.lightness)}`}
+      />
+      <View className="flex-row flex-wrap justify-between gap-3">
+        <Labelled label="Base">
+          <Swatch lightness={base.lightness} name={shadeOf(base.lightness)} />
+        </Labelled>
+        <Labelled label="Rim">
+          <Swatch lightness={rim.lightness} name={shadeOf(rim.lightness)} />
+        </Labelled>
+        <Labelled label="Base, below">
+          <Read className="font-figures text-lead">{`${degrees(base.outsideC)} ${unit}`}</Read>
+        </Labelled>
+        <Labelled label="Its water">
+          <Read className="font-figures text-lead" testID="base-water">
+            {`${(base.water * 100).toFixed(base.water < 0.1 ? 1 : 0)} %, aw ${base.activity.toFixed(2)}`}
+          </Read>
+        </Labelled>
+      </View>
+      <Range
+        label="Time"
+        hideLabel
+        value={Math.round(timeS)}
+        least={0}
+        most={Math.round(endS)}
+        step={20}
+        onChange={setScrubbed}
+        shown={place}
+        testID="shell-scrubber"
+      />
+      <Read className="text-center" testID="shell-place">
+        {place}
+      </Read>
+      <ShellStrip forecast={forecast} plan={plan} timeS={timeS} />
+    </Sheet>
+  );
+}

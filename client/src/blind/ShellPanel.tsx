@@ -1,0 +1,248 @@
+import { blindPlanOf, type FormulaData, type ShellBake } from '@hollow-moon/contract';
+import {
+  BLIND_SCHOOLS,
+  LINED_START_NAMES,
+  LINED_STARTS,
+  rawBaseOf,
+  WEIGHT_NAMES,
+  WEIGHTS,
+  type BlindPlan,
+  type Forecast,
+  type LinedStart,
+} from '@hollow-moon/core';
+import { useMemo } from 'react';
+import { View } from 'react-native';
+import { Button, Choice, Notice, NumberField, Picker, Read, Sheet, Soft } from '../design';
+import { useJob } from '../jobs';
+import type { KitchenBook } from '../book/book';
+import { ShellInstrument } from './ShellInstrument';
+import { SoggyFold } from './SoggyFold';
+import { StageEditor } from './StageEditor';
+import { TargetChoice } from './TargetChoice';
+import { blindSentence, rawBaseInWords } from './words';
+import type { Edit } from '../drafts/edits';
+
+const WEIGHT_OPTIONS = WEIGHTS.map((value) => ({ value, label: WEIGHT_NAMES[value] }));
+const START_OPTIONS = (Object.keys(LINED_STARTS) as LinedStart[]).map((value) => ({
+  value,
+  label: LINED_START_NAMES[value],
+}));
+
+/** The plan of the empty shell, or what is missing for it. */
+function blindWish(
+  data: FormulaData,
+  book: KitchenBook,
+): { readonly plan: BlindPlan } | { readonly missing: string } {
+  const vessel = book.vessels.find((each) => each.id === data.vesselId)?.data;
+  if (!vessel) return { missing: 'Choose a tin to see the shell’s forecast.' };
+  const oven = book.ovens.find((each) => each.id === data.ovenId)?.data;
+  if (!oven) return { missing: 'Choose an oven to see the shell’s forecast.' };
+  const { own, formulaOf } = book;
+  return { plan: blindPlanOf(data, { kitchen: book.kitchen.data, vessel, oven, own, formulaOf }) };
+}
+
+/** The empty shell: how it is baked, what it comes to, and how long it lasts. */
+export function ShellPanel({
+  data,
+  book,
+  filled,
+  onEdit,
+  wide = false,
+}: {
+  readonly data: FormulaData;
+  readonly book: KitchenBook;
+  /** The forecast of the filled bake: it carries a raw base's fate. */
+  readonly filled: Forecast | undefined;
+  readonly onEdit: Edit;
+  /** How it is baked beside what comes of it. */
+  readonly wide?: boolean;
+}) {
+  const wish = useMemo(() => blindWish(data, book), [data, book]);
+  const { shellBake } = data;
+  const plan = 'plan' in wish && !shellBake.raw ? wish.plan : undefined;
+  const { answer, broke } = useJob('blind', plan && { plan }, 'now');
+  const onShell = (change: Partial<ShellBake>) =>
+    onEdit('shellBake', (data) => ({ ...data, shellBake: { ...data.shellBake, ...change } }));
+  const forecast = answer?.ok ? answer.value : undefined;
+  const problem = answer && !answer.ok ? answer.problem : undefined;
+  const raw =
+    shellBake.raw && filled && 'plan' in wish
+      ? rawBaseOf(filled.frames, filled.pullS, wish.plan.dough)
+      : undefined;
+  const school = BLIND_SCHOOLS.find(
+    (each) =>
+      JSON.stringify(each.stages) === JSON.stringify(shellBake.stages) &&
+      each.weights === shellBake.weights &&
+      each.docked === shellBake.docked,
+  );
+  const advised = forecast?.advised;
+  const [first, last] = [shellBake.stages[0], shellBake.stages.at(-1)];
+  const verdict = (
+    <Sheet title="The empty shell">
+      <Choice
+        label="The shell is"
+        hideLabel
+        value={shellBake.raw ? 'raw' : 'first'}
+        options={[
+          { value: 'first', label: 'Baked first' },
+          { value: 'raw', label: 'Filled raw' },
+        ]}
+        onChange={(value) => onShell({ raw: value === 'raw' })}
+      />
+      {'missing' in wish ? <Notice kind="hint">{wish.missing}</Notice> : null}
+      {broke ? (
+        <Notice kind="danger">
+          The shell’s forecast broke off. Change something and try again.
+        </Notice>
+      ) : null}
+      {shellBake.raw ? (
+        raw ? (
+          raw.verdict === 'raw' ? (
+            <Notice kind="danger" testID="raw-base">
+              {rawBaseInWords(raw)}
+            </Notice>
+          ) : (
+            <Read className="text-lead" testID="raw-base">
+              {rawBaseInWords(raw)}
+            </Read>
+          )
+        ) : (
+          <Soft>The forecast of the filled bake will say what becomes of the base.</Soft>
+        )
+      ) : forecast ? (
+        <Read className="text-lead" testID="blind-sentence">
+          {blindSentence(forecast, shellBake)}
+        </Read>
+      ) : plan && !problem ? (
+        <Soft>Working it out</Soft>
+      ) : null}
+      {forecast?.risks.map(({ what, says }) => (
+        <Notice
+          key={`${what}/${says}`}
+          kind={what === 'shrinks' ? 'hint' : 'danger'}
+          testID={`risk-${what}`}
+        >
+          {says}
+        </Notice>
+      ))}
+      {advised && first && last ? (
+        <View className="flex-row flex-wrap items-center justify-between gap-2">
+          <Read className="min-w-48 flex-1" testID="advised">
+            {advised.weightedMin > 0
+              ? `Enough would be ${advised.weightedMin} min weighted, then ${advised.bareMin} bare.`
+              : `Enough would be ${advised.bareMin} min.`}
+          </Read>
+          <Button
+            label="Take these"
+            testID="take-advice"
+            onPress={() =>
+              onShell({
+                stages: [
+                  ...(advised.weightedMin > 0 ? [{ ...first, minutes: advised.weightedMin }] : []),
+                  { ...last, minutes: Math.max(1, advised.bareMin), weighted: false },
+                ],
+              })
+            }
+          />
+        </View>
+      ) : null}
+    </Sheet>
+  );
+  const instrument = forecast && plan ? <ShellInstrument forecast={forecast} plan={plan} /> : null;
+  const how = shellBake.raw ? null : (
+    <Sheet title="How it is baked">
+      <Picker
+        label="Way of baking"
+        value={school?.name ?? ''}
+        options={[
+          ...(school ? [] : [{ value: '', label: 'Your own' }]),
+          ...BLIND_SCHOOLS.map(({ name }) => ({ value: name, label: name })),
+        ]}
+        onChange={(name) => {
+          const found = BLIND_SCHOOLS.find((each) => each.name === name);
+          if (found) {
+            onShell({
+              weights: found.weights,
+              docked: found.docked,
+              stages: found.stages.map((stage) => ({ ...stage })),
+            });
+          }
+        }}
+        testID="blind-school"
+      />
+      <StageEditor
+        stages={shellBake.stages}
+        problem={problem}
+        onStages={(stages) => onShell({ stages })}
+      />
+      <Choice
+        label="Weighed down with"
+        value={shellBake.weights}
+        options={WEIGHT_OPTIONS}
+        onChange={(weights) => onShell({ weights })}
+      />
+      <Choice
+        label="Base"
+        value={shellBake.docked ? 'docked' : 'whole'}
+        options={[
+          { value: 'whole', label: 'Whole' },
+          { value: 'docked', label: 'Pricked' },
+        ]}
+        onChange={(value) => onShell({ docked: value === 'docked' })}
+      />
+      {shellBake.docked && data.family === 'baked-custard' ? (
+        <Notice kind="hint">
+          A poured custard runs through the holes: brush the hot base with egg, or leave it whole.
+        </Notice>
+      ) : null}
+      <Choice
+        label="The lined tin goes in"
+        value={shellBake.start}
+        options={START_OPTIONS}
+        onChange={(start) => onShell({ start })}
+      />
+      <NumberField
+        label="Rested in the tin"
+        unit="min"
+        value={shellBake.restMin}
+        onChange={(restMin) => onShell({ restMin })}
+        className="w-36"
+        testID="rest-min"
+      />
+      <TargetChoice target={shellBake.target} onTarget={(target) => onShell({ target })} />
+    </Sheet>
+  );
+  const crisp = forecast ? (
+    <SoggyFold data={data} book={book} baseActivity={forecast.baseActivity} onShell={onShell} />
+  ) : null;
+  const note = (
+    <Soft>
+      Colours are of a plain sweet dough on a good screen: hold the shell itself against them once,
+      and remember the difference. Times are for a hot, steady oven.
+    </Soft>
+  );
+  if (wide) {
+    return (
+      <View className="flex-row items-start gap-4">
+        <View className="w-96 gap-4">
+          {how}
+          {crisp}
+        </View>
+        <View className="min-w-0 flex-1 gap-4">
+          {verdict}
+          {instrument}
+          {note}
+        </View>
+      </View>
+    );
+  }
+  return (
+    <View className="gap-4">
+      {verdict}
+      {instrument}
+      {how}
+      {crisp}
+      {note}
+    </View>
+  );
+}

@@ -1,0 +1,191 @@
+import type { BlindForecast, BlindPlan } from '@hollow-moon/core';
+import { scaleLinear } from 'd3-scale';
+import { line } from 'd3-shape';
+import { memo, useState } from 'react';
+import { View } from 'react-native';
+import Svg, { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import {
+  CHART_TEXT,
+  colours,
+  LevelLines,
+  Soft,
+  ticksTo,
+  TimeTicks,
+  swatchOf,
+  useTemperature,
+} from '../design';
+
+const MARGIN = { left: 44, right: 8 } as const;
+const BAND = 26;
+const GAP = 4;
+const CURVE = 120;
+const TOP = 26;
+/** A line of marks above the curves, px. */
+const MARK = 14;
+
+/**
+ * The empty shell over time: rim, wall and base as bands of the colour they have, under them how hot the
+ * base is and how wet, with the weights drawn as a bracket above.
+ */
+export const ShellStrip = memo(function ShellStrip({
+  forecast,
+  plan,
+  timeS,
+}: {
+  readonly forecast: BlindForecast;
+  readonly plan: Pick<BlindPlan, 'weights' | 'stages'>;
+  readonly timeS: number;
+}) {
+  const { degrees, unit } = useTemperature();
+  const [width, setWidth] = useState(320);
+  const { frames, endS, moments } = forecast;
+  const x = scaleLinear()
+    .domain([0, endS])
+    .range([MARGIN.left, width - MARGIN.right]);
+  const curveTop = TOP + 3 * (BAND + GAP) + 3 * MARK + 6;
+  const height = curveTop + CURVE + 24;
+  const y = scaleLinear()
+    .domain([0, 200])
+    .range([curveTop + CURVE, curveTop]);
+  const wet = scaleLinear()
+    .domain([0, Math.max(0.2, frames[0]!.places.base.water)])
+    .range([curveTop + CURVE, curveTop]);
+  const path = (of: (frame: BlindForecast['frames'][number]) => number) =>
+    line<BlindForecast['frames'][number]>()
+      .x((frame) => x(frame.timeS))
+      .y(of)(frames as BlindForecast['frames'][number][]) ?? '';
+  // One band every second frame: the eye does not tell more.
+  const seen = frames.filter((_, index) => index % 2 === 0 || index === frames.length - 1);
+  const weighted = plan.weights === 'none' ? [] : plan.stages.map((stage) => stage.weighted);
+  let from = 0;
+  const brackets = plan.stages.flatMap((stage, index) => {
+    const [begin, end] = [from, from + stage.minutes * 60];
+    from = end;
+    return weighted[index] ? [[begin, Math.min(end, endS)] as const] : [];
+  });
+  const marks = [
+    [moments.standsS, 'walls stand'],
+    [moments.baseDryS, 'base dry'],
+    [moments.baseColourS, 'base has its colour'],
+  ] as const;
+  return (
+    <View onLayout={({ nativeEvent }) => setWidth(Math.max(240, nativeEvent.layout.width))}>
+      <Svg
+        width={width}
+        height={height}
+        role="img"
+        aria-label={`Colour of rim, wall and base over ${Math.round(endS / 60)} min, with the heat and water of the base`}
+      >
+        {brackets.map(([begin, end]) => (
+          <G key={begin}>
+            <Path
+              d={`M${x(begin) + 1} ${TOP}v-6H${x(end) - 1}v6`}
+              fill="none"
+              stroke={colours.inkSoft}
+              strokeWidth={1.5}
+            />
+            <SvgText
+              {...CHART_TEXT}
+              x={(x(begin) + x(end)) / 2}
+              y={TOP - 10}
+              textAnchor="middle"
+              fill={colours.ink}
+            >
+              weights in
+            </SvgText>
+          </G>
+        ))}
+        {(['rim', 'wall', 'base'] as const).map((place, row) => {
+          const top = TOP + 4 + row * (BAND + GAP);
+          return (
+            <G key={place}>
+              <SvgText {...CHART_TEXT} x={MARGIN.left - 8} y={top + BAND / 2 + 4} textAnchor="end">
+                {place}
+              </SvgText>
+              {seen.slice(1).map((frame, index) => (
+                <Rect
+                  key={frame.timeS}
+                  x={x(seen[index]!.timeS)}
+                  y={top}
+                  width={x(frame.timeS) - x(seen[index]!.timeS) + 0.6}
+                  height={BAND}
+                  fill={swatchOf(frame.places[place].lightness)}
+                />
+              ))}
+              <Rect
+                x={x(0)}
+                y={top}
+                width={x(endS) - x(0)}
+                height={BAND}
+                fill="none"
+                stroke={colours.line}
+              />
+            </G>
+          );
+        })}
+        <LevelLines
+          levels={[0, 100, 200]}
+          y={y}
+          from={MARGIN.left}
+          to={width - MARGIN.right}
+          shown={degrees}
+        />
+        <Path
+          d={path((frame) => wet(frame.places.base.water))}
+          fill="none"
+          stroke={colours.water}
+          strokeWidth={2}
+          strokeDasharray="7 4"
+        />
+        <Path
+          d={path((frame) => y(frame.places.base.outsideC))}
+          fill="none"
+          stroke={colours.ink}
+          strokeWidth={2}
+        />
+        {marks.map(([at, name], row) =>
+          at === undefined ? null : (
+            <G key={name}>
+              <Line
+                x1={x(at)}
+                x2={x(at)}
+                y1={TOP + 4}
+                y2={curveTop + CURVE}
+                stroke={colours.ink}
+                strokeWidth={1.2}
+                strokeDasharray="3 3"
+              />
+              <SvgText
+                {...CHART_TEXT}
+                x={x(at) + (x(at) > width / 2 ? -4 : 4)}
+                y={curveTop - 6 - (2 - row) * MARK}
+                textAnchor={x(at) > width / 2 ? 'end' : 'start'}
+                fill={colours.ink}
+              >
+                {name}
+              </SvgText>
+            </G>
+          ),
+        )}
+        <Line
+          x1={x(timeS)}
+          x2={x(timeS)}
+          y1={TOP + 4}
+          y2={curveTop + CURVE}
+          stroke={colours.scorch}
+          strokeWidth={1.5}
+        />
+        <TimeTicks
+          ticks={ticksTo(endS / 60, 10)}
+          x={(min) => x(min * 60)}
+          y={height - 6}
+          unit="min"
+        />
+      </Svg>
+      <View className="flex-row flex-wrap gap-x-4">
+        <Soft>{`━ base below, ${unit}`}</Soft>
+        <Soft>╌ its water</Soft>
+      </View>
+    </View>
+  );
+});

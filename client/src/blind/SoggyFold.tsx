@@ -1,0 +1,71 @@
+import type { FormulaData, ShellBake } from '@hollow-moon/contract';
+import { analyse, SEAL_NAMES, SEALS, soggyClock, waterActivity } from '@hollow-moon/core';
+import { useMemo } from 'react';
+import { Choice, Fold, Range, Read, Soft, useTemperature } from '../design';
+import type { KitchenBook } from '../book/book';
+import { soggyInWords } from './words';
+
+const SEAL_OPTIONS = SEALS.map((value) => ({ value, label: SEAL_NAMES[value] }));
+
+/** How the base fares once it is filled. */
+export function SoggyFold({
+  data,
+  book,
+  baseActivity,
+  onShell,
+}: {
+  readonly data: FormulaData;
+  readonly book: KitchenBook;
+  readonly baseActivity: number;
+  readonly onShell: (change: Partial<ShellBake>) => void;
+}) {
+  const { degrees, unit } = useTemperature();
+  const { seal, keptC } = data.shellBake;
+  const { lines, family, shellThicknessMm } = data;
+  const filling = useMemo(
+    () => waterActivity(analyse(lines, book.kitchen.data.eggGrade, book.find, family).composition),
+    [lines, family, book],
+  );
+  const clock = useMemo(
+    () =>
+      soggyClock({
+        thicknessMm: Math.max(1, shellThicknessMm),
+        baseActivity,
+        fillingActivity: filling,
+        seal,
+        keptC,
+      }),
+    [shellThicknessMm, baseActivity, filling, seal, keptC],
+  );
+  return (
+    <Fold title="How long it stays crisp" summary={soggyInWords(clock)} testID="soggy">
+      {() => (
+        <>
+          <Read className="text-lead" testID="soggy-says">
+            {soggyInWords(clock)}
+          </Read>
+          <Choice
+            label="Between base and filling"
+            value={seal}
+            options={SEAL_OPTIONS}
+            onChange={(value) => onShell({ seal: value })}
+          />
+          <Range
+            label="Kept at"
+            value={keptC}
+            least={0}
+            most={30}
+            step={1}
+            shown={degrees(keptC)}
+            unit={unit}
+            onChange={(value) => onShell({ keptC: value })}
+            testID="kept-at"
+          />
+          <Soft>
+            {`The filling’s water activity is ${filling.toFixed(2)}, the base’s ${baseActivity.toFixed(2)} as it is filled. Hours, not minutes: the seals are put to what cooks find.`}
+          </Soft>
+        </>
+      )}
+    </Fold>
+  );
+}

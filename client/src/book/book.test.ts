@@ -1,0 +1,76 @@
+/** The book that screens choose from. */
+import type { PantryItem } from '@hollow-moon/contract';
+import { book, tart, TART_ID, TIN_ID } from '../testing/book';
+import { bookOf, optionsOf } from './book';
+
+describe('the book', () => {
+  const own: PantryItem = {
+    id: '00000000-0000-4000-8000-000000000071',
+    version: 1,
+    updatedAt: '2026-11-24T03:00:00.000Z',
+    data: {
+      ingredientId: 'own-00000000-0000-4000-8000-000000000071',
+      own: {
+        name: 'Äpfel vom Hof',
+        like: 'apples',
+        label: { water: 84, fat: 0, sugars: 11, starch: 0, protein: 0, alcohol: 0 },
+        gramsPerMl: 0.6,
+        gramsPerPiece: 150,
+        allergens: [],
+        diet: 'vegan',
+      },
+      price: { amount: 1, unit: 'kg', price: 2.4 },
+      archived: false,
+    },
+  };
+  const cream: PantryItem = {
+    ...own,
+    id: '00000000-0000-4000-8000-000000000072',
+    data: {
+      ingredientId: 'cream',
+      own: null,
+      price: { amount: 1, unit: 'l', price: 5 },
+      archived: false,
+    },
+  };
+  const { kitchen, formulas, vessels, ovens } = book;
+  const stocked = bookOf({ kitchen, formulas, vessels, ovens, pantry: [own, cream] });
+
+  it('finds formulas by their id, and what the catalogue has', () => {
+    expect(stocked.formulaOf(TART_ID)).toBe(tart);
+    expect(stocked.formulaOf(TIN_ID)).toBeUndefined();
+    expect(stocked.find('cream')?.name).toBeDefined();
+  });
+
+  it('has the kitchen’s own ingredient among the others, by name', () => {
+    expect(stocked.catalogue.length).toBe(book.catalogue.length + 1);
+    const names = stocked.ingredientOptions.map(({ label }) => label);
+    expect(names).toContain('Äpfel vom Hof');
+    expect(names).toEqual([...names].sort((a, b) => a.localeCompare(b)));
+    expect(stocked.find(own.data.ingredientId)?.composition.water).toBeGreaterThan(0.8);
+  });
+
+  it('prices a gram of each, by weight or by measure', () => {
+    expect(stocked.prices.get(own.data.ingredientId)).toBeCloseTo(0.0024, 6);
+    // A litre of cream is about a kilo: 0.98 to 1.02.
+    expect(stocked.prices.get('cream')!).toBeGreaterThan(0.005 / 1.02);
+    expect(stocked.prices.get('cream')!).toBeLessThan(0.005 / 0.98);
+    expect(stocked.prices.get('milk')).toBeUndefined();
+  });
+
+  it('knows nothing by what was put away', () => {
+    const away = { ...own, data: { ...own.data, archived: true } };
+    const without = bookOf({ kitchen, formulas, vessels, ovens, pantry: [away, cream] });
+    expect(without.find(own.data.ingredientId)).toBeUndefined();
+    expect([...without.prices.keys()]).toEqual(['cream']);
+  });
+
+  it('offers no tin that was put away, but the one that is in use', () => {
+    const [tin] = vessels;
+    const old = { ...tin!, id: TART_ID, data: { ...tin!.data, name: 'Old', archived: true } };
+    const named = (chosen: string | null) =>
+      optionsOf([tin!, old], chosen).map(({ label }) => label);
+    expect(named(null)).toEqual(['Tin 24']);
+    expect(named(TART_ID)).toEqual(['Tin 24', 'Old (put away)']);
+  });
+});

@@ -1,0 +1,144 @@
+import {
+  ownIngredients,
+  type FormulaData,
+  type Kitchen,
+  type PantryItem,
+  type StoredFormula,
+  type StoredOven,
+  type StoredVessel,
+} from '@hollow-moon/contract';
+import {
+  catalogueWith,
+  findAmong,
+  pricesPerG,
+  type FindIngredient,
+  type Ingredient,
+} from '@hollow-moon/core';
+import { useEffect, useMemo } from 'react';
+import { dataUnderWay } from '../outgoing/writes';
+import {
+  useFormulasQuery,
+  useKitchensQuery,
+  useOvensQuery,
+  usePantryQuery,
+  useVesselsQuery,
+} from '../wire/api';
+import { kitchenOpened } from '../state/settings';
+import { useAppDispatch, useAppSelector } from '../state/state';
+
+/** The kitchen and everything in it that screens choose from. */
+export interface KitchenBook {
+  readonly kitchen: Kitchen;
+  readonly formulas: readonly StoredFormula[];
+  readonly vessels: readonly StoredVessel[];
+  readonly ovens: readonly StoredOven[];
+  readonly pantry: readonly PantryItem[];
+  /** The kitchen's own ingredients, and the whole catalogue with them in it, by name. */
+  readonly own: readonly Ingredient[];
+  readonly catalogue: readonly Ingredient[];
+  readonly find: FindIngredient;
+  /** The catalogue as a list to choose from. */
+  readonly ingredientOptions: readonly { readonly value: string; readonly label: string }[];
+  /** Money for a gram, by ingredient. */
+  readonly prices: ReadonlyMap<string, number>;
+  readonly formulaOf: (id: string) => FormulaData | undefined;
+}
+
+/** Tins or ovens to choose from: those in use, and the one that is chosen even where it has been put away. */
+export const optionsOf = (
+  things: readonly (StoredVessel | StoredOven)[],
+  chosen: string | null,
+): { value: string; label: string }[] =>
+  things
+    .filter(({ id, data }) => !data.archived || id === chosen)
+    .map(({ id, data }) => ({
+      value: id,
+      label: data.archived ? `${data.name} (put away)` : data.name,
+    }));
+
+type Stored = Pick<KitchenBook, 'kitchen' | 'formulas' | 'vessels' | 'ovens' | 'pantry'>;
+
+/** The book of a kitchen, with all that is found through it. */
+export function bookOf(stored: Stored): KitchenBook {
+  const inUse = stored.pantry.filter(({ data }) => !data.archived);
+  const own = ownIngredients(inUse);
+  const find = findAmong(own);
+  const formulas = new Map(stored.formulas.map(({ id, data }) => [id, data]));
+  const priced = inUse.flatMap(({ data: { ingredientId, price } }) =>
+    price ? [{ ingredientId, ...price }] : [],
+  );
+  const catalogue = [...catalogueWith(own)].sort((a, b) => a.name.localeCompare(b.name));
+  return {
+    ...stored,
+    own,
+    catalogue,
+    ingredientOptions: catalogue.map(({ id, name }) => ({ value: id, label: name })),
+    find,
+    prices: pricesPerG(priced, stored.kitchen.data.eggGrade, find),
+    formulaOf: (id) => formulas.get(id),
+  };
+}
+
+/** A list as it will be when what is on its way has come into the book. */
+function withUnderWay<T extends { readonly id: string; readonly data: unknown }>(
+  stored: readonly T[],
+  underWay: ReadonlyMap<string, unknown>,
+): readonly T[] {
+  if (underWay.size === 0) return stored;
+  const known = stored.map((each) =>
+    underWay.has(each.id) ? { ...each, data: underWay.get(each.id) } : each,
+  );
+  const added = [...underWay].flatMap(([id, data]) =>
+    stored.some((each) => each.id === id)
+      ? []
+      : [{ id, version: 0, updatedAt: '', data } as unknown as T],
+  );
+  return [...known, ...added];
+}
+
+export type Loading<T> =
+  | { readonly state: 'loading' }
+  | { readonly state: 'away'; readonly again: () => void }
+  | { readonly state: 'here'; readonly value: T };
+
+/** Opens the kitchen's book: of the kitchen that was open here last, else the first there is. */
+export function useKitchenBook(): Loading<KitchenBook> {
+  const dispatch = useAppDispatch();
+  const last = useAppSelector((state) => state.settings.kitchenId);
+  const kitchens = useKitchensQuery();
+  const kitchen = kitchens.data?.find((each) => each.id === last) ?? kitchens.data?.[0];
+  const id = kitchen?.id ?? '';
+  useEffect(() => {
+    if (id !== '' && id !== last) dispatch(kitchenOpened(id));
+  }, [dispatch, id, last]);
+  const writes = useAppSelector(({ outgoing }) => outgoing.writes);
+  const skip = { skip: kitchen === undefined };
+  const formulas = useFormulasQuery(id, skip);
+  const vessels = useVesselsQuery(id, skip);
+  const ovens = useOvensQuery(id, skip);
+  const pantry = usePantryQuery(id, skip);
+  const book = useMemo(
+    (): KitchenBook | undefined =>
+      kitchen && formulas.data && vessels.data && ovens.data && pantry.data
+        ? bookOf({
+            kitchen: withUnderWay([kitchen], dataUnderWay(writes, 'kitchens'))[0]!,
+            formulas: formulas.data,
+            vessels: withUnderWay(vessels.data, dataUnderWay(writes, 'vessels')),
+            ovens: withUnderWay(ovens.data, dataUnderWay(writes, 'ovens')),
+            pantry: withUnderWay(pantry.data, dataUnderWay(writes, 'pantry')),
+          })
+        : undefined,
+    [kitchen, formulas.data, vessels.data, ovens.data, pantry.data, writes],
+  );
+  if (book) return { state: 'here', value: book };
+  const queries = [kitchens, formulas, vessels, ovens, pantry];
+  if (queries.some((query) => query.isError)) {
+    return {
+      state: 'away',
+      again: () => {
+        for (const query of queries) if (query.isError) void query.refetch();
+      },
+    };
+  }
+  return { state: 'loading' };
+}

@@ -1,0 +1,100 @@
+import { forecast, remediesFor, type Forecast, type ForecastPlan } from '@hollow-moon/core';
+import { temperatureFormat } from '../design/format';
+import { book, hopelessDish, tart } from '../testing/book';
+import { alternativesTo, differenceInWords } from './alternatives';
+import { planFor } from '../forecast';
+import { remedied, remedyInWords, remedyOpens } from '../remedies/remedy';
+
+const celsius = temperatureFormat('C');
+const planAt = (change: Partial<typeof tart> = {}): ForecastPlan => {
+  const wish = planFor({ ...tart, ...change }, book);
+  if ('missing' in wish) throw new Error(wish.missing);
+  return wish.plan;
+};
+const made = (plan: ForecastPlan): Forecast => {
+  const result = forecast(plan, { brief: true });
+  if (!result.ok) throw new Error(result.problem.message);
+  return result.value;
+};
+
+describe('other ways of baking', () => {
+  it('leave out what the plan already is', () => {
+    const ids = alternativesTo(planAt(), celsius).map(({ id }) => id);
+    expect(ids).toEqual(expect.arrayContaining(['bath', 'hot', 'cold', 'kind/fan', 'oven/-10']));
+    expect(ids).not.toContain('kind/still');
+    expect(ids).not.toContain('material/bright-tin');
+    const bath = { panLengthMm: 380, panBreadthMm: 300, levelMm: 12, waterC: 90 };
+    const inBath = alternativesTo(planAt({ bath, fillingStartC: 60 }), celsius).map(({ id }) => id);
+    expect(inBath).toContain('dry');
+    expect(inBath).not.toContain('hot');
+  });
+
+  it('are each a plan that can be forecast', () => {
+    for (const { plan } of alternativesTo(planAt(), celsius)) {
+      expect(forecast(plan, { brief: true, resolution: 0.5 }).ok).toBe(true);
+    }
+  });
+
+  // Common practice: filled hot it is done sooner, in a cooler oven later and with more time to pull.
+  it('are told apart in minutes and in room', () => {
+    const mine = made(planAt());
+    expect(differenceInWords(mine, mine)).toBe('as quick, as forgiving');
+    expect(differenceInWords(mine, made(planAt({ fillingStartC: 60 })))).toMatch(/^\d+ min sooner/);
+    const cooler = differenceInWords(mine, made(planAt({ setC: 115 })));
+    expect(cooler).toMatch(/^\d+ min later, (\d\.\d times the window|bears waiting longer)$/);
+    const hotter = differenceInWords(mine, made(planAt({ setC: 165 })));
+    expect(hotter).toMatch(/^\d+ min sooner, (\d+ % of the window|as forgiving)$/);
+    const none = made(planAt(hopelessDish));
+    expect(differenceInWords(mine, none)).toBe('no window');
+    expect(differenceInWords(none, mine)).toBe('opens a window');
+  });
+});
+
+describe('a remedy', () => {
+  const data = { ...tart, setC: 220, fillingStartC: 5, shell: 'none' as const, headspaceMm: 1 };
+  const found = remediesFor(planAt(data));
+
+  it('made the formula’s own, gives the window that was promised', () => {
+    expect(found.length).toBeGreaterThan(0);
+    for (const remedy of found) {
+      const { verdict } = made(planAt(remedied(data, remedy.change)));
+      expect(verdict.kind).toBe('window');
+      expect(remedyOpens(remedy)).toMatch(/^then pull at \d+/);
+    }
+  });
+
+  it('is said as something to do', () => {
+    const says = (change: Parameters<typeof remedied>[1]) =>
+      remedyInWords({ change, earliestS: 0, bestS: 0, latestS: 0 }, data, celsius);
+    expect(says({ kind: 'oven', byK: -25 })).toBe('Lower the oven by 25 °C, to 195');
+    expect(says({ kind: 'start', fillingStartC: 45 })).toBe('Pour the filling at 45 °C');
+    expect(says({ kind: 'depth', byMm: 6, headspaceMm: 7, share: 0.8 })).toBe(
+      'Fill 6 mm shallower, with 80 % of the batch',
+    );
+    expect(says({ kind: 'starch', grams: 12.4 })).toBe('Whisk in 12 g of cornflour');
+    expect(
+      remedyInWords(
+        { change: { kind: 'oven', byK: 10 }, earliestS: 0, bestS: 0, latestS: 0 },
+        data,
+        temperatureFormat('F'),
+      ),
+    ).toBe('Raise the oven by 18 °F, to 446');
+  });
+
+  it('lowers the steps of the oven with it', () => {
+    const stepped = {
+      ...data,
+      ovenUse: {
+        ...data.ovenUse,
+        steps: [
+          { atMin: 10, to: 180 },
+          { atMin: 30, to: 'off-shut' as const },
+        ],
+      },
+    };
+    expect(remedied(stepped, { kind: 'oven', byK: -20 })).toMatchObject({
+      setC: 200,
+      ovenUse: { steps: [{ to: 160 }, { to: 'off-shut' }] },
+    });
+  });
+});

@@ -1,0 +1,129 @@
+import type { FormulaData } from '@hollow-moon/contract';
+import {
+  coolCream,
+  creamDepthMm,
+  type Analysis,
+  type CreamVessel,
+  type OutStep,
+} from '@hollow-moon/core';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { Choice, Fold, Notice, NumberField, Read, Soft, useTemperature } from '../design';
+import type { KitchenBook } from '../book/book';
+import { CoolingResult, OutPlaces } from './CoolingParts';
+
+/** What kitchens pour a cream into. Common practice. */
+const VESSELS = {
+  tray: { kind: 'tray', lengthMm: 400, breadthMm: 300 },
+  half: { kind: 'tray', lengthMm: 300, breadthMm: 200 },
+  bowl: { kind: 'bowl', diameterMm: 220 },
+} as const satisfies Record<string, CreamVessel>;
+type VesselName = keyof typeof VESSELS;
+
+const VESSEL_OPTIONS: readonly { readonly value: VesselName; readonly label: string }[] = [
+  { value: 'tray', label: 'Tray 40 × 30 cm' },
+  { value: 'half', label: 'Tray 30 × 20 cm' },
+  { value: 'bowl', label: 'Bowl 22 cm' },
+];
+
+const COOL_PLACES = ['rack', 'ice-bath', 'fridge', 'freezer'] as const;
+
+/** Cooling a cream that was cooked on the stove, before it is filled. Nothing of it is kept. */
+export function CreamFold({
+  data,
+  book,
+  analysis,
+  massG,
+  onMassG,
+  fromC,
+}: {
+  readonly data: FormulaData;
+  readonly book: KitchenBook;
+  readonly analysis: Analysis;
+  readonly massG: number;
+  readonly onMassG: (massG: number) => void;
+  /** As it leaves the stove. */
+  readonly fromC: number;
+}) {
+  const { degrees, unit } = useTemperature();
+  const { kitchen } = book;
+  const { family } = data;
+  const [vessel, setVessel] = useState<VesselName>('half');
+  const [film, setFilm] = useState(true);
+  const [out, setOut] = useState<readonly OutStep[]>([{ atMin: 0, place: 'fridge' }]);
+  const plan = useDeferredValue(
+    useMemo(
+      () => ({
+        analysis,
+        family,
+        massG,
+        vessel: VESSELS[vessel],
+        film,
+        startC: fromC,
+        out,
+        roomC: kitchen.data.roomC,
+        altitudeM: kitchen.data.altitudeM,
+      }),
+      [analysis, family, massG, vessel, film, fromC, out, kitchen],
+    ),
+  );
+  const cooled = useMemo(() => (plan.massG > 0 ? coolCream(plan) : undefined), [plan]);
+  const inOrder = out.every(({ atMin }, index) => index === 0 || atMin > out[index - 1]!.atMin);
+  return (
+    <Fold
+      title="Cooling it"
+      summary={
+        cooled?.ok
+          ? cooled.value.keepsFirst && cooled.value.keepsCold
+            ? 'cold in time'
+            : 'not cold in time'
+          : 'in a tray or a bowl'
+      }
+      testID="cream"
+    >
+      {() => (
+        <>
+          <NumberField
+            label="Cream, of one batch"
+            unit="g"
+            value={massG}
+            onChange={onMassG}
+            className="w-40"
+            testID="cream-mass"
+          />
+          <Choice
+            label="Poured into"
+            value={vessel}
+            options={VESSEL_OPTIONS}
+            onChange={setVessel}
+          />
+          <Choice
+            label="Its surface"
+            value={film ? 'film' : 'open'}
+            options={[
+              { value: 'film', label: 'Film, touching' },
+              { value: 'open', label: 'Open' },
+            ]}
+            onChange={(value) => setFilm(value === 'film')}
+          />
+          <OutPlaces out={out} places={COOL_PLACES} onOut={setOut} />
+          {!inOrder ? (
+            <Notice kind="danger">Put the places it cools in in order, the first at 0 min.</Notice>
+          ) : cooled?.ok ? (
+            <>
+              <Read testID="cream-depth">{`It stands ${creamDepthMm(plan).toFixed(0)} mm deep, and leaves the stove at ${degrees(fromC)} ${unit}.`}</Read>
+              <CoolingResult cooling={cooled.value} />
+            </>
+          ) : cooled ? (
+            <Notice kind="danger" testID="cream-problem">
+              {cooled.problem.message}
+            </Notice>
+          ) : null}
+          <Soft>
+            A cream that has thickened does not stir itself: shallow is what cools it. Your local
+            code comes first.
+          </Soft>
+        </>
+      )}
+    </Fold>
+  );
+}

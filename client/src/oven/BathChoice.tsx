@@ -1,0 +1,125 @@
+import type { FormulaData } from '@hollow-moon/contract';
+import {
+  bathSize,
+  insideOf,
+  type BathForecast,
+  type Problem,
+  type Vessel,
+} from '@hollow-moon/core';
+import { memo } from 'react';
+import { View } from 'react-native';
+import { Choice, Notice, NumberField, Range, Soft, useTemperature } from '../design';
+import { minutes, withUnit } from '../design/format';
+
+/** A kettle, ml. Common practice: 1.7 l, filled to 1.5. */
+const KETTLE_ML = 1500;
+
+const litres = (ml: number): string =>
+  `${(Math.round(ml / 50) * 0.05).toFixed(2).replace(/0$/, '')} l`;
+
+/** Whether the vessels stand in water, how much of it, and what becomes of it. */
+export const BathChoice = memo(function BathChoice({
+  bath,
+  vessel,
+  vesselCount,
+  foreseen,
+  problem,
+  onBath,
+}: {
+  readonly bath: FormulaData['bath'];
+  readonly vessel: Vessel | undefined;
+  readonly vesselCount: number;
+  /** What the forecast says of it. */
+  readonly foreseen: BathForecast | undefined;
+  readonly problem: Problem | undefined;
+  readonly onBath: (bath: FormulaData['bath']) => void;
+}) {
+  const { degrees, unit } = useTemperature();
+  const set = (change: Partial<NonNullable<FormulaData['bath']>>) =>
+    bath && onBath({ ...bath, ...change });
+  const begin = () =>
+    onBath({
+      panLengthMm: 380,
+      panBreadthMm: 280,
+      // Half-way up: common practice.
+      levelMm: vessel ? Math.round(insideOf(vessel).heightMm / 2) : 20,
+      waterC: 90,
+    });
+  const at = (path: string) => (problem?.path === `bath.${path}` ? problem.message : undefined);
+  const size = bath && vessel ? bathSize({ ...bath, vessels: vesselCount }, vessel) : undefined;
+  return (
+    <>
+      <Choice
+        label="Round the vessels"
+        value={bath ? 'bath' : 'dry'}
+        onChange={(value) => (value === 'bath' ? begin() : onBath(null))}
+        options={[
+          { value: 'dry', label: 'Dry oven' },
+          { value: 'bath', label: 'Water bath' },
+        ]}
+      />
+      {bath ? (
+        <>
+          <View className="flex-row flex-wrap gap-3">
+            <NumberField
+              label="Pan, long"
+              unit="cm"
+              value={bath.panLengthMm / 10}
+              onChange={(cm) => set({ panLengthMm: cm * 10 })}
+              problem={at('panLengthMm')}
+              className="w-28"
+              testID="pan-length"
+            />
+            <NumberField
+              label="and broad"
+              unit="cm"
+              value={bath.panBreadthMm / 10}
+              onChange={(cm) => set({ panBreadthMm: cm * 10 })}
+              className="w-28"
+              testID="pan-breadth"
+            />
+            <NumberField
+              label="Water comes up"
+              unit="mm"
+              value={bath.levelMm}
+              onChange={(levelMm) => set({ levelMm })}
+              problem={at('levelMm')}
+              className="w-32"
+              testID="bath-level"
+            />
+          </View>
+          <Range
+            label="Water poured at"
+            testID="water-slider"
+            value={bath.waterC}
+            least={10}
+            most={100}
+            step={1}
+            shown={degrees(bath.waterC)}
+            unit={unit}
+            onChange={(waterC) => set({ waterC })}
+          />
+          {size?.ok ? (
+            <Soft testID="bath-water">
+              {`Takes ${litres(size.value.waterMl)} of water, ${Math.ceil(size.value.waterMl / KETTLE_ML)} ${size.value.waterMl > KETTLE_ML ? 'kettles' : 'kettle'}.${
+                foreseen && foreseen.driesAtS === undefined
+                  ? ` At the pull it is at ${withUnit(degrees(foreseen.atPullC), unit)} and ${litres(foreseen.leftMl)} are left.`
+                  : ''
+              }`}
+            </Soft>
+          ) : null}
+          {foreseen?.simmersAtS === undefined ? null : (
+            <Notice kind="danger" testID="bath-simmers">
+              {`Lower the oven, or pour cooler water: the bath simmers from ${minutes(foreseen.simmersAtS)} min, and shakes the custard to grains.`}
+            </Notice>
+          )}
+          {foreseen?.driesAtS === undefined ? null : (
+            <Notice kind="danger" testID="bath-dries">
+              {`Pour more, or top it up from the kettle in time: the pan runs dry from ${minutes(foreseen.driesAtS)} min, and a dry pan protects nothing.`}
+            </Notice>
+          )}
+        </>
+      ) : null}
+    </>
+  );
+});

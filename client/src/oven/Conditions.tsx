@@ -1,0 +1,164 @@
+import type { FormulaData, Tried } from '@hollow-moon/contract';
+import { memo, useCallback, type Dispatch, type SetStateAction } from 'react';
+import {
+  OVEN_KIND_NAMES,
+  OVEN_KINDS,
+  START_LIMITS_C,
+  type BathForecast,
+  type OvenKind,
+  type Problem,
+} from '@hollow-moon/core';
+import { View } from 'react-native';
+import { Choice, NumberField, Picker, Range, Sheet, Soft, useTemperature } from '../design';
+import { optionsOf, type KitchenBook } from '../book/book';
+import { BathChoice } from './BathChoice';
+import type { Edit } from '../drafts/edits';
+
+/** Sliders run where custards are baked; a figure outside is typed. */
+const OVEN_SLIDER_C = { least: 80, most: 230 } as const;
+
+const MODES = OVEN_KINDS.map((value) => ({ value, label: OVEN_KIND_NAMES[value] }));
+
+/** Which oven, and how it is used. */
+const OvenChoice = memo(function OvenChoice({
+  ovens,
+  ovenId,
+  mode,
+  onOven,
+  onMode,
+}: {
+  readonly ovens: KitchenBook['ovens'];
+  readonly ovenId: string | null;
+  readonly mode: OvenKind | undefined;
+  readonly onOven: (ovenId: string | null) => void;
+  readonly onMode: (mode: OvenKind) => void;
+}) {
+  return (
+    <>
+      <Picker
+        label="Oven"
+        testID="oven-picker"
+        value={ovenId ?? ''}
+        options={[{ value: '', label: 'Choose an oven' }, ...optionsOf(ovens, ovenId)]}
+        onChange={(value) => onOven(value === '' ? null : value)}
+      />
+      <Choice label="Used as" options={MODES} value={mode} onChange={onMode} />
+    </>
+  );
+});
+
+/** Oven, setting, start temperature and altitude: what a forecast hangs on besides formula and tin. */
+export const Conditions = memo(function Conditions({
+  data,
+  book,
+  tried,
+  onTried,
+  onEdit,
+  problem,
+  bath,
+}: {
+  readonly data: FormulaData;
+  readonly book: KitchenBook;
+  readonly tried: Tried;
+  readonly onTried: Dispatch<SetStateAction<Tried>>;
+  readonly onEdit: Edit;
+  readonly problem: Problem | undefined;
+  readonly bath: BathForecast | undefined;
+}) {
+  const { degrees, unit } = useTemperature();
+  const problemAt = (path: string) => (problem?.path === path ? problem.message : undefined);
+  const oven = book.ovens.find((each) => each.id === data.ovenId)?.data;
+  const offset = oven?.offsetK ?? 0;
+  const chooseOven = useCallback(
+    (ovenId: string | null) => {
+      onTried((before) => ({ ...before, mode: undefined }));
+      onEdit('ovenId', (data) => ({ ...data, ovenId }));
+    },
+    [onEdit, onTried],
+  );
+  const chooseMode = useCallback(
+    (mode: OvenKind) => onTried((before) => ({ ...before, mode })),
+    [onTried],
+  );
+  const chooseSet = useCallback(
+    (setC: number) => onEdit('setC', (data) => ({ ...data, setC })),
+    [onEdit],
+  );
+  const chooseStart = useCallback(
+    (fillingStartC: number) => onEdit('fillingStartC', (data) => ({ ...data, fillingStartC })),
+    [onEdit],
+  );
+  const vessel = book.vessels.find((each) => each.id === data.vesselId)?.data;
+  const chooseBath = useCallback(
+    (bath: FormulaData['bath']) => onEdit('bath', (data) => ({ ...data, bath })),
+    [onEdit],
+  );
+  const chooseAltitude = useCallback(
+    (altitudeM: number) => onTried((before) => ({ ...before, altitudeM })),
+    [onTried],
+  );
+  return (
+    <Sheet title="Oven and filling">
+      <OvenChoice
+        ovens={book.ovens}
+        ovenId={data.ovenId}
+        mode={tried.mode ?? oven?.kind}
+        onOven={chooseOven}
+        onMode={chooseMode}
+      />
+      <Range
+        label="Set to"
+        testID="oven-slider"
+        value={data.setC}
+        least={OVEN_SLIDER_C.least}
+        most={OVEN_SLIDER_C.most}
+        step={1}
+        shown={degrees(data.setC)}
+        unit={unit}
+        onChange={chooseSet}
+      />
+      {offset === 0 ? null : (
+        <Soft>{`Runs ${Math.abs(offset)} °C ${offset < 0 ? 'cool' : 'hot'}: it really reaches ${degrees(data.setC + offset)} ${unit}.`}</Soft>
+      )}
+      <Range
+        label="Filling poured at"
+        testID="start-slider"
+        value={data.fillingStartC}
+        least={START_LIMITS_C.least}
+        most={START_LIMITS_C.most}
+        step={1}
+        shown={degrees(data.fillingStartC)}
+        unit={unit}
+        onChange={chooseStart}
+      />
+      <BathChoice
+        bath={data.bath}
+        vessel={vessel}
+        vesselCount={data.vesselCount}
+        foreseen={bath}
+        problem={problem}
+        onBath={chooseBath}
+      />
+      <View className="flex-row flex-wrap gap-3">
+        <NumberField
+          label="Oven, exactly"
+          unit="°C"
+          value={data.setC}
+          onChange={chooseSet}
+          problem={problemAt('setC')}
+          className="w-36"
+          testID="oven-exact"
+        />
+        <NumberField
+          label="Altitude"
+          unit="m"
+          value={tried.altitudeM ?? book.kitchen.data.altitudeM}
+          onChange={chooseAltitude}
+          problem={problemAt('altitudeM')}
+          className="w-36"
+          testID="altitude"
+        />
+      </View>
+    </Sheet>
+  );
+});

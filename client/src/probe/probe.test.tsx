@@ -1,0 +1,120 @@
+/** A probe's record laid over a forecast. */
+import type { ProbeRecord } from '@hollow-moon/contract';
+import { forecast, probeAtTime, type Forecast } from '@hollow-moon/core';
+import { act, fireEvent, render, screen } from '@testing-library/react';
+import { useState } from 'react';
+import { Provider } from 'react-redux';
+import { createStore } from '../root/store';
+import { degreesChosen } from '../state/settings';
+import { book, tart } from '../testing/book';
+import { planFor } from '../forecast';
+import { apartK, pointsOf, ProbeFold, type ProbeOverlay } from './ProbeFold';
+
+const foreseen = ((): Forecast => {
+  const wish = planFor(tart, book);
+  const result = 'plan' in wish ? forecast(wish.plan) : undefined;
+  if (!result?.ok) throw new Error('no forecast');
+  return result.value;
+})();
+const at = (timeS: number) => probeAtTime(foreseen, 'centre', timeS);
+const recordOf = (points: ProbeRecord['points']): ProbeRecord => ({
+  points,
+  understood: { time: 'minutes', unit: '°C', columns: ['t', 'T'], skipped: 0 },
+});
+
+describe('how far a record lies from the forecast', () => {
+  it('is nothing where it is the forecast itself', () => {
+    const record = recordOf([0, 600, 1200].map((timeS) => [timeS, at(timeS)] as const));
+    expect(apartK(foreseen, { record, startS: 0 })).toEqual({ mean: 0, most: 0 });
+  });
+
+  it('is the mean and the largest of the gaps, whichever way', () => {
+    const record = recordOf([
+      [600, at(600) + 3],
+      [900, at(900) - 1],
+    ]);
+    const apart = apartK(foreseen, { record, startS: 0 })!;
+    expect(apart.mean).toBeCloseTo(2, 9);
+    expect(apart.most).toBeCloseTo(3, 9);
+  });
+
+  it('goes by when the first reading was taken', () => {
+    const record = recordOf([[0, at(600)]]);
+    const laid: ProbeOverlay = { record, startS: 600 };
+    expect(pointsOf(laid)).toEqual([[600, at(600)]]);
+    expect(apartK(foreseen, laid)!.most).toBeCloseTo(0, 9);
+  });
+
+  it('is not told where they share no time', () => {
+    const endS = foreseen.frames.at(-1)!.timeS;
+    const record = recordOf([[0, 50]]);
+    expect(apartK(foreseen, { record, startS: endS + 1 })).toBeUndefined();
+    expect(apartK(foreseen, { record, startS: -1 })).toBeUndefined();
+  });
+});
+
+describe('the fold', () => {
+  let laid: ProbeOverlay | undefined;
+  function Place() {
+    const [now, setNow] = useState<ProbeOverlay>();
+    laid = now;
+    return <ProbeFold forecast={foreseen} laid={now} onLaid={setNow} />;
+  }
+  const open = (degrees: 'C' | 'F' = 'C') => {
+    const store = createStore();
+    store.dispatch(degreesChosen(degrees));
+    render(
+      <Provider store={store}>
+        <Place />
+      </Provider>,
+    );
+    fireEvent.click(screen.getByTestId('probe-record'));
+  };
+  const choose = async (text: string) => {
+    // The test's browser has no files that can be read: one that can.
+    const file = { text: () => Promise.resolve(text) };
+    await act(async () => {
+      fireEvent.change(screen.getByTestId('probe-file'), { target: { files: [file] } });
+      await Promise.resolve();
+    });
+  };
+  const says = (id: string) => screen.getByTestId(id).textContent.replaceAll('\u00a0', ' ');
+
+  /** With a decimal comma, as many loggers write. */
+  const comma = (celsius: number) => celsius.toFixed(3).replace('.', ',');
+
+  // Its first reading counts as nought until the cook says when that was.
+  it('says how it read the file, and how far off the forecast is', async () => {
+    open();
+    await choose(`min;Kern\n10;${comma(at(0) + 2)}\n20;${comma(at(600) + 4)}\n`);
+    expect(laid?.record.points).toHaveLength(2);
+    expect(says('probe-understood')).toMatch(/2 readings\.$/);
+    expect(says('probe-apart')).toBe('The forecast is off by 3 °C on the mean, 4 at most.');
+  });
+
+  it('tells the gap as a difference to who reads °F', async () => {
+    open('F');
+    await choose(`min,C\n10,${at(0) + 5}\n20,${at(600) + 5}\n`);
+    expect(says('probe-apart')).toContain('off by 9 °F');
+  });
+
+  it('shifts it to when it began, and takes it off again', async () => {
+    open();
+    await choose(`min,C\n0,${at(900)}\n5,${at(1200)}\n`);
+    fireEvent.change(screen.getByTestId('probe-start'), { target: { value: '15' } });
+    expect(laid?.startS).toBe(900);
+    expect(says('probe-apart')).toContain('off by 0 °C');
+    fireEvent.change(screen.getByTestId('probe-start'), { target: { value: '9000' } });
+    expect(screen.getByText(/None of it lies within the time/)).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: 'Take it off' }));
+    expect(laid).toBeUndefined();
+  });
+
+  it('says what is wrong with a file that is none, and keeps the one before', async () => {
+    open();
+    await choose(`min,C\n0,${at(0)}\n5,${at(300)}\n`);
+    await choose('a letter to the cook');
+    expect(says('probe-problem')).not.toBe('');
+    expect(laid?.record.points).toHaveLength(2);
+  });
+});

@@ -1,0 +1,55 @@
+import type { FormulaData } from '@hollow-moon/contract';
+import type { ForecastPlan } from '@hollow-moon/core';
+import { View } from 'react-native';
+import { Button, Read, Soft, useTemperature } from '../design';
+import { useJob } from '../jobs';
+import { remedied, remedyInWords, remedyOpens } from './remedy';
+import type { Edit } from '../drafts/edits';
+
+/** What would open a window, the smallest change of each kind, each a tap away. */
+export function RemedyList({
+  data,
+  plan,
+  onEdit,
+}: {
+  readonly data: FormulaData;
+  readonly plan: ForecastPlan;
+  readonly onEdit: Edit;
+}) {
+  const temperature = useTemperature();
+  const { answer, settled, broke } = useJob('remedies', { plan });
+  if (broke) return <Soft>The search for remedies broke off. Change something and try again.</Soft>;
+  if (!answer || !settled)
+    return <Soft testID="searching">Looking for the smallest change that opens a window</Soft>;
+  if (answer.length === 0) {
+    return (
+      <Read testID="no-remedy">
+        No single change opens a window: a shallower vessel and a gentler oven together might.
+      </Read>
+    );
+  }
+  return (
+    <View role="list" className="gap-2" testID="remedies">
+      <Soft>The smallest change of each kind that opens a window:</Soft>
+      {answer.map((remedy) => (
+        <View
+          key={`${remedy.change.kind}/${'byK' in remedy.change ? Math.sign(remedy.change.byK) : 0}`}
+          role="listitem"
+          className="flex-row items-center gap-3 border-t border-line pt-2"
+        >
+          <View className="min-w-0 flex-1">
+            <Read>{remedyInWords(remedy, data, temperature)}</Read>
+            <Soft>{remedyOpens(remedy)}</Soft>
+          </View>
+          <Button
+            label="Do it"
+            testID={`remedy-${remedy.change.kind}`}
+            onPress={() =>
+              onEdit(`remedy/${remedy.change.kind}`, (data) => remedied(data, remedy.change))
+            }
+          />
+        </View>
+      ))}
+    </View>
+  );
+}

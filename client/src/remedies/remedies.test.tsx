@@ -1,0 +1,146 @@
+/** The window as it is offered, and what would open one where there is none. */
+import type { FormulaData } from '@hollow-moon/contract';
+import {
+  forecast,
+  remediesFor,
+  type Forecast,
+  type ForecastPlan,
+  type PullChoice,
+} from '@hollow-moon/core';
+import { fireEvent, render, screen } from '@testing-library/react';
+import { Provider } from 'react-redux';
+import { temperatureFormat } from '../design/format';
+import { createStore } from '../root/store';
+import { degreesChosen } from '../state/settings';
+import { book, hopelessDish, tart } from '../testing/book';
+import { planFor } from '../forecast';
+import { remedied, remedyInWords, remedyOpens } from './remedy';
+import { WindowTable } from '../forecast/WindowTable';
+
+const planOf = (data: FormulaData): ForecastPlan => {
+  const wish = planFor(data, book);
+  if (!('plan' in wish)) throw new Error('no plan');
+  return wish.plan;
+};
+const foreseen = (data: FormulaData): Forecast => {
+  const result = forecast(planOf(data));
+  if (!result.ok) throw new Error(result.problem.message);
+  return result.value;
+};
+
+describe('the window', () => {
+  const of = foreseen(tart);
+  const show = (chosen: PullChoice, onChoose = jest.fn(), degrees: 'C' | 'F' = 'C') => {
+    const store = createStore();
+    store.dispatch(degreesChosen(degrees));
+    render(
+      <Provider store={store}>
+        <WindowTable forecast={of} chosen={chosen} onChoose={onChoose} />
+      </Provider>,
+    );
+    return onChoose;
+  };
+  const { verdict } = of;
+  if (verdict.kind !== 'window') throw new Error(verdict.says);
+
+  it('gives minute, probe, wobble, knife and coast of each of its three pulls', () => {
+    show('best');
+    const [earliest, best, latest] = screen.getAllByRole('radio') as [
+      HTMLElement,
+      HTMLElement,
+      HTMLElement,
+    ];
+    expect(screen.getByTestId('pull-best').textContent).toMatch(
+      new RegExp(`^${Math.round(verdict.best.timeS / 60)}`),
+    );
+    expect(earliest.textContent).toMatch(/wobble .+cm/);
+    for (const [radio, pull] of [
+      [earliest, verdict.earliest],
+      [best, verdict.best],
+      [latest, verdict.latest],
+    ] as const) {
+      const says = radio.textContent.replaceAll('\u00a0', ' ');
+      expect(says).toContain(`probe ${Math.round(pull.probeC)} °C`);
+      expect(says).toContain(`coasts to ${Math.round(pull.peakC)} °C`);
+      expect(says).toContain(`knife ${pull.knife}`);
+    }
+  });
+
+  it('has one of them chosen, and tells which is', () => {
+    const onChoose = show('latest');
+    const checked = screen.getAllByRole('radio', { checked: true });
+    expect(checked).toHaveLength(1);
+    expect(checked[0]!.getAttribute('aria-label')).toMatch(/^(Latest|Still fine): \d+ min/);
+    fireEvent.click(screen.getAllByRole('radio')[0]!);
+    expect(onChoose).toHaveBeenCalledWith('earliest');
+  });
+
+  it('is told in °F to who reads those', () => {
+    show('best', jest.fn(), 'F');
+    expect(screen.getAllByRole('radio')[1]!.getAttribute('aria-label')).toContain(
+      `probe ${Math.round(verdict.best.probeC * 1.8 + 32)} °F`,
+    );
+  });
+});
+
+describe('what opens a window', () => {
+  // A cold, brimming dish without a shell in a hot oven: its rim curdles first.
+  const hopeless: FormulaData = {
+    ...hopelessDish,
+    ovenUse: { ...tart.ovenUse, steps: [{ atMin: 20, to: 170 }] },
+  };
+  const remedies = remediesFor(planOf(hopeless));
+
+  it('is looked for in more than one direction', () => {
+    expect(foreseen(hopeless).verdict.kind).toBe('no-window');
+    expect(remedies.length).toBeGreaterThan(1);
+  });
+
+  // The proof of each: done to the formula, as a tap does it, the forecast has the window that was promised.
+  it.each(remedies.map((remedy) => [remedy.change.kind, remedy] as const))(
+    'by its %s opens it in the formula too',
+    (_, remedy) => {
+      const { verdict } = foreseen(remedied(hopeless, remedy.change));
+      if (verdict.kind !== 'window') throw new Error(verdict.says);
+      expect(Math.abs(verdict.earliest.timeS - remedy.earliestS)).toBeLessThan(120);
+      expect(remedyOpens(remedy)).toMatch(/^then pull at \d+( to \d+)? min$/);
+    },
+  );
+
+  it('takes the later settings of the oven along', () => {
+    const cooler = remedied(hopeless, { kind: 'oven', byK: -20 });
+    expect(cooler.setC).toBe(230);
+    expect(cooler.ovenUse.steps).toEqual([{ atMin: 20, to: 150 }]);
+    const off = {
+      ...hopeless,
+      ovenUse: { ...hopeless.ovenUse, steps: [{ atMin: 20, to: 'off-shut' as const }] },
+    };
+    expect(remedied(off, { kind: 'oven', byK: -20 }).ovenUse.steps).toEqual([
+      { atMin: 20, to: 'off-shut' },
+    ]);
+  });
+
+  it('leaves everything else as it was', () => {
+    const { fillingStartC, ...rest } = remedied(hopeless, { kind: 'start', fillingStartC: 50 });
+    const { fillingStartC: _before, ...before } = hopeless;
+    expect(fillingStartC).toBe(50);
+    expect(rest).toEqual(before);
+    const starched = remedied(hopeless, { kind: 'starch', grams: 12 });
+    expect(starched.lines.slice(0, -1)).toEqual(hopeless.lines);
+    expect(starched.lines.at(-1)).toMatchObject({ amount: 12, unit: 'g' });
+  });
+
+  it.each([
+    [{ kind: 'oven', byK: -10 }, 'Lower the oven by 10 °C, to 240'],
+    [{ kind: 'oven', byK: 10 }, 'Raise the oven by 10 °C, to 260'],
+    [{ kind: 'start', fillingStartC: 45 }, 'Pour the filling at 45 °C'],
+    [
+      { kind: 'depth', byMm: 6, headspaceMm: 7, share: 0.8 },
+      'Fill 6 mm shallower, with 80 % of the batch',
+    ],
+    [{ kind: 'starch', grams: 11.6 }, 'Whisk in 12 g of cornflour'],
+  ] as const)('asks for %o in words', (change, says) => {
+    const remedy = { change, earliestS: 1800, bestS: 2000, latestS: 2400 };
+    expect(remedyInWords(remedy, hopeless, temperatureFormat('C'))).toBe(says);
+  });
+});

@@ -1,0 +1,80 @@
+import { usePathname } from 'expo-router';
+import type { ReactNode } from 'react';
+import { Text, View } from 'react-native';
+import { RunningStrip } from '../bake/RunningStrip';
+import { icons, PlaceLink } from '../design';
+import { Moon } from '../moon';
+import { OutgoingNotice } from '../outgoing/OutgoingNotice';
+import { DeviceNotice } from './DeviceNotice';
+import { useWide } from '../layout';
+
+const PLACES = [
+  { path: '/', label: 'Formulas', icon: icons.formulas, below: ['/', '/formulas'] },
+  { path: '/log', label: 'Log', icon: icons.log, below: ['/log', '/bake'] },
+  { path: '/kitchen', label: 'Kitchen', icon: icons.kitchen, below: ['/kitchen'] },
+] as const;
+
+const isIn = (path: string, below: readonly string[]): boolean =>
+  below.some((start) => (start === '/' ? path === '/' : path.startsWith(start)));
+
+function Places({ upright }: { readonly upright: boolean }) {
+  const path = usePathname();
+  return (
+    <View role="navigation" aria-label="Places" className={upright ? 'gap-2' : 'flex-row'}>
+      {PLACES.map(({ path: to, label, icon: Icon, below }) => {
+        const here = isIn(path, below);
+        return (
+          <PlaceLink
+            key={to}
+            to={to}
+            here={here}
+            className={`min-h-14 items-center justify-center gap-0.5 px-2 py-1 ${upright ? 'rounded' : 'flex-1 border-t-4'} ${here ? (upright ? 'bg-ground' : 'border-yolk') : 'border-transparent'}`}
+          >
+            <Icon size={22} className={here ? 'text-ink' : 'text-ink-soft'} />
+            <Text
+              className={`text-small ${here ? 'font-read-strong text-ink' : 'font-read text-ink-soft'}`}
+            >
+              {label}
+            </Text>
+          </PlaceLink>
+        );
+      })}
+    </View>
+  );
+}
+
+/** The house round every screen: a bar at the foot of a phone, a narrow rail on a wide screen. */
+export function Frame({ children }: { readonly children: ReactNode }) {
+  const wide = useWide();
+  if (wide) {
+    return (
+      <View className="h-full flex-1 flex-row bg-ground">
+        <View className="no-print w-24 items-center gap-6 border-r border-line bg-sheet py-5">
+          <Moon state={undefined} shell size={44} label="Hollow Moon" />
+          <Places upright />
+        </View>
+        <View className="min-w-0 flex-1">
+          <DeviceNotice />
+          <OutgoingNotice />
+          <View role="main" className="min-h-0 flex-1">
+            {children}
+          </View>
+          <RunningStrip />
+        </View>
+      </View>
+    );
+  }
+  return (
+    <View className="h-full flex-1 bg-ground">
+      <DeviceNotice />
+      <OutgoingNotice />
+      <View role="main" className="min-h-0 flex-1">
+        {children}
+      </View>
+      <RunningStrip />
+      <View className="no-print border-t border-line bg-sheet">
+        <Places upright={false} />
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,24 @@
+import { sentAgain } from '../outgoing/writes';
+import { keepThroughReloads } from './keeping';
+import { recall } from './recall';
+import { putAside, readAll } from '../device/storage';
+import { createStore, type AppStore } from './store';
+
+/** Makes the store of the running application out of what this device keeps, and sends what was left unsent. */
+export async function openAppStore(): Promise<AppStore> {
+  const records = await readAll();
+  const { settings, drafts, bakes, noted, writes, broken, aside } = recall(records ?? new Map());
+  const store = createStore({
+    settings,
+    drafts,
+    bakes,
+    noted,
+    outgoing: { writes, away: null },
+    device: { refuses: records === undefined, aside: aside + broken.size },
+  });
+  if (broken.size > 0) void putAside(broken);
+  keepThroughReloads(store);
+  globalThis.addEventListener?.('online', () => store.dispatch(sentAgain()));
+  store.dispatch(sentAgain());
+  return store;
+}

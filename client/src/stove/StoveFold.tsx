@@ -1,0 +1,258 @@
+import {
+  STOVE_HEAT_NAMES,
+  STOVE_HEATS,
+  STRANDS_NOTICED,
+  type Problem,
+  type StoveForecast,
+  type StoveHeat,
+} from '@hollow-moon/core';
+import { scaleLinear } from 'd3-scale';
+import { line } from 'd3-shape';
+import { useState } from 'react';
+import { View } from 'react-native';
+import Svg, { Line, Path, Rect } from 'react-native-svg';
+import {
+  Choice,
+  colours,
+  Fold,
+  LevelLines,
+  Notice,
+  NumberField,
+  Range,
+  Read,
+  Soft,
+  ticksTo,
+  TimeTicks,
+  useTemperature,
+} from '../design';
+import { duration, withUnit, type TemperatureFormat } from '../design/format';
+import { heldInWords } from '../forecast/words';
+
+/** How a cream is cooked, as the cook sets it. */
+export interface StoveSettings {
+  readonly panDiameterMm: number;
+  readonly startC: number;
+  readonly heat: StoveHeat;
+  readonly holdS: number;
+}
+
+const HEAT_OPTIONS = STOVE_HEATS.map((value) => ({ value, label: STOVE_HEAT_NAMES[value] }));
+
+/** Problems that are said at their field; any other is said where the answer would be. */
+const IN_A_FIELD: ReadonlySet<string> = new Set(['massG', 'panDiameterMm', 'holdS']);
+
+const MARGIN = { left: 34, right: 10, top: 8, bottom: 24 } as const;
+const HEIGHT = 150;
+/** Drawn on past the moment it comes off, as a share of the time until then. */
+const DRAWN_ON = 0.25;
+
+/** The cream and the base of its pan over the minutes, with where it is done and when it comes off. */
+function StoveCurve({
+  cooked,
+  endC,
+}: {
+  readonly cooked: StoveForecast;
+  readonly endC: { readonly from: number; readonly to?: number };
+}) {
+  const { degrees, unit } = useTemperature();
+  const [width, setWidth] = useState(320);
+  const endS = Math.min(cooked.points.at(-1)![0], cooked.offS * (1 + DRAWN_ON) + 30);
+  // A point each few pixels: the model has one each second.
+  const stride = Math.max(1, Math.floor(endS / 160));
+  const points = cooked.points.filter(([s], index) => s <= endS && index % stride === 0);
+  const x = scaleLinear()
+    .domain([0, endS])
+    .range([MARGIN.left, width - MARGIN.right]);
+  const highest = Math.max(110, ...points.map(([, , base]) => base));
+  const y = scaleLinear()
+    .domain([0, highest])
+    .range([HEIGHT - MARGIN.bottom, MARGIN.top]);
+  const of = (column: 1 | 2) =>
+    line<(typeof points)[number]>()
+      .x(([s]) => x(s))
+      .y((point) => y(point[column]))(points) ?? '';
+  const doneTo = Math.min(highest, endC.to ?? highest);
+  return (
+    <View onLayout={({ nativeEvent }) => setWidth(Math.max(240, nativeEvent.layout.width))}>
+      <Svg width={width} height={HEIGHT} role="img" aria-label="The cream on the stove, in minutes">
+        <Rect
+          x={MARGIN.left}
+          y={y(doneTo)}
+          width={width - MARGIN.left - MARGIN.right}
+          height={y(endC.from) - y(doneTo)}
+          fill={colours.yolk}
+          opacity={0.35}
+        />
+        <LevelLines
+          levels={[0, 50, 100]}
+          y={y}
+          from={MARGIN.left}
+          to={width - MARGIN.right}
+          shown={degrees}
+        />
+        <TimeTicks
+          ticks={ticksTo(endS / 60, endS > 1200 ? 10 : 2)}
+          x={(min) => x(min * 60)}
+          y={HEIGHT - 6}
+          unit="min"
+        />
+        <Line
+          x1={x(cooked.offS)}
+          x2={x(cooked.offS)}
+          y1={MARGIN.top}
+          y2={HEIGHT - MARGIN.bottom}
+          stroke={colours.ink}
+          strokeWidth={1.5}
+        />
+        <Path
+          d={of(2)}
+          fill="none"
+          stroke={colours.scorch}
+          strokeWidth={1.5}
+          strokeDasharray="6 3"
+        />
+        <Path d={of(1)} fill="none" stroke={colours.ink} strokeWidth={2.5} />
+      </Svg>
+      <View className="flex-row flex-wrap gap-x-4">
+        <Soft>{`━ cream, ${unit}`}</Soft>
+        <Soft>╌ base of the pan</Soft>
+        <Soft>▒ done</Soft>
+      </View>
+    </View>
+  );
+}
+
+/** What will happen on the stove, in a sentence or two. */
+export function stoveInWords(
+  { thickens, reachedS, offS, latestS, offC }: StoveForecast,
+  { degrees, unit }: TemperatureFormat,
+): string {
+  const at = withUnit(degrees(offC), unit);
+  if (latestS !== undefined) {
+    return `It coats a spoon after ${duration(reachedS)}, at ${at}: off then, ${duration(latestS)} at the latest.`;
+  }
+  const thick = thickens ? `Thickens from ${duration(thickens.fromS)} on. ` : '';
+  return offS > reachedS
+    ? `${thick}Bubbles plop after ${duration(reachedS)}; off at ${duration(offS)}.`
+    : `${thick}It is done after ${duration(reachedS)}, at ${at}.`;
+}
+
+/** Heating a stirred cream: pan, heat and hold, the minutes they come to, and what goes wrong with them. */
+export function StoveFold({
+  settings,
+  onSettings,
+  cooked,
+  problem,
+  endC,
+  massG,
+  onMassG,
+}: {
+  readonly settings: StoveSettings;
+  readonly onSettings: (settings: StoveSettings) => void;
+  readonly cooked: StoveForecast | undefined;
+  readonly problem: Problem | undefined;
+  readonly endC: { readonly from: number; readonly to?: number };
+  readonly massG: number;
+  readonly onMassG: (massG: number) => void;
+}) {
+  const temperature = useTemperature();
+  const { degrees, unit } = temperature;
+  const { panDiameterMm, startC, heat, holdS } = settings;
+  const set = (change: Partial<StoveSettings>) => onSettings({ ...settings, ...change });
+  const at = (field: string) => (problem?.path === field ? problem.message : undefined);
+  const tooStrong = cooked?.latestS !== undefined && cooked.latestS <= cooked.reachedS;
+  return (
+    <Fold
+      title="On the stove"
+      summary={
+        cooked
+          ? tooStrong
+            ? 'too strong a heat'
+            : `off after ${duration(cooked.offS)}`
+          : 'heat, hold and what becomes of it'
+      }
+      testID="stove"
+    >
+      {() => (
+        <>
+          <Choice
+            label="Heat, stirred without a stop"
+            value={heat}
+            options={HEAT_OPTIONS}
+            onChange={(value) => set({ heat: value })}
+          />
+          <View className="flex-row flex-wrap gap-3">
+            <NumberField
+              label="Cream, of one batch"
+              unit="g"
+              value={massG}
+              onChange={onMassG}
+              problem={at('massG')}
+              className="w-40"
+              testID="stove-mass"
+            />
+            <NumberField
+              label="Pan across"
+              unit="cm"
+              value={panDiameterMm / 10}
+              onChange={(cm) => set({ panDiameterMm: cm * 10 })}
+              problem={at('panDiameterMm')}
+              className="w-32"
+              testID="stove-pan"
+            />
+            <NumberField
+              label="Held at the end"
+              unit="s"
+              value={holdS}
+              onChange={(seconds) => set({ holdS: seconds })}
+              problem={at('holdS')}
+              className="w-32"
+              testID="stove-hold"
+            />
+          </View>
+          <Range
+            label="Goes on at"
+            testID="stove-start"
+            value={startC}
+            least={2}
+            most={90}
+            step={1}
+            shown={degrees(startC)}
+            unit={unit}
+            onChange={(celsius) => set({ startC: celsius })}
+          />
+          {cooked ? (
+            <>
+              {tooStrong ? (
+                <Notice kind="danger" testID="stove-says">
+                  Gentler, or over water: its egg pulls into strands on the base before the whole is
+                  thick.
+                </Notice>
+              ) : (
+                <Read testID="stove-says">{stoveInWords(cooked, temperature)}</Read>
+              )}
+              <StoveCurve cooked={cooked} endC={endC} />
+              {cooked.enzyme === 'survives' ? (
+                <Notice kind="danger" testID="stove-enzyme">
+                  Hold the bubbles a minute or two: an enzyme of the yolk is left, and eats the
+                  starch by morning.
+                </Notice>
+              ) : null}
+              {!tooStrong && cooked.strands > STRANDS_NOTICED ? (
+                <Notice kind="danger">Take it off sooner: strands are to be felt in it.</Notice>
+              ) : null}
+              <Soft testID="stove-lost">
+                {`${Math.round(cooked.waterLostG)} g go off as steam; the base of the pan gets to ${withUnit(degrees(cooked.hottestBaseC), unit)} under the spoon. Rings and pans differ: good to a third.`}
+              </Soft>
+              <Soft testID="stove-held">{`It ${heldInWords(cooked.timesPublished)}`}</Soft>
+            </>
+          ) : problem && !IN_A_FIELD.has(problem.path ?? '') ? (
+            <Notice kind="danger" testID="stove-problem">
+              {problem.message}
+            </Notice>
+          ) : null}
+        </>
+      )}
+    </Fold>
+  );
+}
