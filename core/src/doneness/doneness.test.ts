@@ -100,7 +100,7 @@ describe('the wobble', () => {
   });
 
   // Worked by hand: set fraction rising in a straight line from 0 at the axis to 1 at 10 cm passes
-  // 0.82, from which it lies still, at 8.2 cm: 16.4 cm across.
+  // 0.86, from which it lies still, at 8.6 cm: 17.2 cm across.
   it('is as wide as what has not set', () => {
     const wobble = wobbleOf(
       model,
@@ -152,6 +152,30 @@ describe('watching a bake', () => {
     expect(enough(at(1100, 0.5, 1))).toBe(true);
   });
 
+  // Spoilt by a share of 0.2 at the most it is quite spoilt from 0.55, and from 0.95 whatever it may be.
+  it('ends once it is quite spoilt, set or not', () => {
+    const grainy = (share: number) => 0.3 + 0.4 * share;
+    const enough = learntEnough(model, CUSTARD);
+    expect(enough(at(1000, 0.5, grainy(0.5)))).toBe(false);
+    expect(enough(at(1010, 0.5, grainy(0.6)))).toBe(true);
+    const hardy = learntEnough(model, { ...CUSTARD, spoiltAtMost: 0.8 });
+    expect(hardy(at(1000, 0.5, grainy(0.9)))).toBe(false);
+    expect(hardy(at(1010, 0.5, grainy(0.97)))).toBe(true);
+  });
+
+  it('ends once it is set and more spoilt than it may be', () => {
+    const enough = learntEnough(model, CUSTARD);
+    expect(enough(at(1000, 1, 0.3 + 0.4 * 0.15))).toBe(false);
+    expect(enough(at(1100, 1, 0.3 + 0.4 * 0.25))).toBe(true);
+  });
+
+  it('asks for no colour where none is watched', () => {
+    const enough = learntEnough(model, UNSPOILT);
+    expect(enough(at(1000, 1, 0))).toBe(false);
+    expect(enough(at(1290, 1, 0))).toBe(false);
+    expect(enough(at(1310, 1, 0))).toBe(true);
+  });
+
   it('goes on for a third of what no heat spoils took to set and to turn golden', () => {
     const enough = learntEnough(model, UNSPOILT, ({ timeS }) => timeS >= 1500);
     expect(enough(at(1000, 0.9, 0))).toBe(false);
@@ -175,7 +199,7 @@ describe('the window', () => {
 
   const AIM: Aim = { ...CUSTARD, spoiltAtMost: 0.15 };
 
-  // It holds from 0.55 and is fully set from 0.85.
+  // It holds from 0.55 and is fully set from 0.87; its best lies half-way between its ends before that.
   it('opens when it holds and closes when too much has curdled', () => {
     const found = windowOf(
       [
@@ -252,9 +276,86 @@ describe('the window', () => {
     if (found.kind === 'window') expect(found.bestS).toBeCloseTo(1200.6, 0);
   });
 
+  // The middle peaks at 71 °C and a degree for every ten minutes: at 73.5 °C for a pull at 1500 s, whatever has set by then.
+  it('ends where the middle gets hotter than it may, if that comes first', () => {
+    const tried = [
+      outcome(1000, 0.6, 0),
+      outcome(1200, 0.8, 0.02),
+      outcome(1700, 0.95, 0.1),
+      outcome(1900, 0.98, 0.15),
+    ];
+    const latest = (middleAtMostC: number) => {
+      const found = windowOf(tried, { ...AIM, middleAtMostC });
+      if (found.kind !== 'window') throw new Error('no window');
+      expect(found.latestIsLimit).toBe(true);
+      return found.latestS;
+    };
+    expect(latest(73.5)).toBeCloseTo(1500, 6);
+    expect(latest(74.5)).toBeCloseTo(1900, 6);
+    expect(windowOf(tried, { ...AIM, middleAtMostC: 70 })).toMatchObject({
+      kind: 'no-window',
+      curdlesAtS: 1000,
+    });
+    // Nothing curdles: only the heat of the middle ends it.
+    const sound = tried.map((each) => ({ ...each, curdled: 0 }));
+    expect(windowOf(sound, { ...AIM, middleAtMostC: 73.5 })).toMatchObject({
+      latestIsLimit: true,
+    });
+  });
+
+  it('is no window where what spoils it comes before it holds, and says both times', () => {
+    const found = windowOf(
+      [outcome(1000, 0.3, 0.15), outcome(1200, 0.4, 0.3), outcome(1400, 0.55, 0.4)],
+      AIM,
+    );
+    expect(found).toMatchObject({ reason: 'curdles-before-it-sets', curdlesAtS: 1000 });
+    if (found.kind === 'no-window') expect(found.setsAtS).toBeCloseTo(1400, 6);
+  });
+
+  it('looks at no colour where none is asked for', () => {
+    const pale: Aim = { ...UNSPOILT, toGold: false };
+    expect(windowOf(UNSPOILING, pale, { goldenS: 1795, darkS: 1797 })).toMatchObject({
+      latestS: 1800,
+      latestIsLimit: false,
+    });
+    const found = windowOf(UNSPOILING, pale, { goldenS: 1795 });
+    if (found.kind === 'window') expect(found.bestS).toBeLessThan(1790);
+  });
+
+  it('is best at the end of what was followed, where no knife comes out clean by then', () => {
+    const wet = UNSPOILING.map((each) => ({ ...each, setAtPull: 0.3 }));
+    expect(windowOf(wet, { ...UNSPOILT, toGold: false })).toMatchObject({ bestS: 1800 });
+  });
+
+  // Straight between the two, a quarter of the way.
   it('reads a pull between two that were tried', () => {
-    const outcomes = [outcome(1000, 0.3, 0), outcome(2000, 0.9, 0)];
-    expect(outcomeAt(outcomes, 1500).probeC).toBeCloseTo(72.5, 10);
-    expect(outcomeAt(outcomes, 9000).pullS).toBe(2000);
+    const low: Outcome = {
+      pullS: 1000,
+      probeC: 70,
+      peakC: 72,
+      peakAfterS: 100,
+      setAtPull: 0.2,
+      set: 0.3,
+      curdled: 0.04,
+    };
+    const high: Outcome = {
+      pullS: 2000,
+      probeC: 78,
+      peakC: 84,
+      peakAfterS: 180,
+      setAtPull: 0.6,
+      set: 0.9,
+      curdled: 0.12,
+    };
+    const between = outcomeAt([low, high], 1250);
+    const quarter = { probeC: 72, peakC: 75, peakAfterS: 120, setAtPull: 0.3, set: 0.45 };
+    expect(between.pullS).toBe(1250);
+    for (const [name, value] of Object.entries(quarter)) {
+      expect(between[name as keyof Outcome]).toBeCloseTo(value, 10);
+    }
+    expect(between.curdled).toBeCloseTo(0.06, 10);
+    expect(outcomeAt([low, high], 9000)).toBe(high);
+    expect(outcomeAt([low, high], 10)).toBe(low);
+    expect(outcomeAt([low, high], 2000).probeC).toBeCloseTo(78, 10);
   });
 });
