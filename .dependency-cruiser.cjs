@@ -9,8 +9,9 @@ const notInto = (from, ...to) => ({
 
 module.exports = {
   forbidden: [
-    notInto('core', 'contract', 'server', 'client', 'e2e', 'tools'),
+    notInto('core', 'contract', 'words', 'server', 'client', 'e2e', 'tools'),
     notInto('contract', 'server', 'client', 'e2e', 'tools'),
+    notInto('words', 'contract', 'server', 'client', 'e2e', 'tools'),
     notInto('server', 'client', 'e2e', 'tools'),
     notInto('client', 'server', 'e2e', 'tools'),
     {
@@ -35,13 +36,13 @@ module.exports = {
       name: 'through-the-front-door',
       comment: 'A room of core is entered by its index, so that its inside can change.',
       severity: 'error',
-      from: { path: '^(contract|server|client)/' },
+      from: { path: '^(contract|words|server|client)/' },
       to: { path: '^core/src/', pathNot: '^core/src/index\\.ts$' },
     },
     {
       name: 'no-circles',
       severity: 'error',
-      from: { path: '^(core|contract|server|client)/' },
+      from: { path: '^(core|contract|words|server|client)/' },
       to: { circular: true },
     },
     { name: 'resolvable', severity: 'error', from: {}, to: { couldNotResolve: true } },

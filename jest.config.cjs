@@ -8,6 +8,13 @@ const swc = {
   ],
 };
 
+/** Packages that ship as modules only are made into what Jest loads. */
+const MODULES_ONLY = ['intl-messageformat', '@formatjs'];
+const withModules = {
+  transform: { ...swc, [`/node_modules/(${MODULES_ONLY.join('|')})/.+\\.js$`]: swc['^.+\\.tsx?$'] },
+  transformIgnorePatterns: [`/node_modules/(?!(${MODULES_ONLY.join('|')})/)`],
+};
+
 /** A global is slow to reach from a file under test (Jest runs it in a context of its own); these our loops use. */
 const sandboxInjectedGlobals = ['Math'];
 
@@ -44,12 +51,18 @@ function clientRoom() {
     setupFilesAfterEnv: [...(web.setupFilesAfterEnv ?? []), '<rootDir>/src/testing/queries.ts'],
     // Packages that ship as modules only; the name may go on (react-native-web, d3-scale).
     transformIgnorePatterns: [
-      'node_modules/(?!(react-native|@react-native|expo|@expo|lucide|nativewind|d3-|internmap|delaunator|robust-predicates|uuid|date-fns|@reduxjs|immer|react-redux|@hookform|standard-navigation|javascript-lp-solver))',
+      `node_modules/(?!(${MODULES_ONLY.join('|')}|react-native|@react-native|expo|@expo|lucide|nativewind|d3-|internmap|delaunator|robust-predicates|uuid|date-fns|@reduxjs|immer|react-redux|@hookform|standard-navigation|javascript-lp-solver))`,
     ],
   };
 }
 
-const projects = [room('core'), room('contract'), room('server'), clientRoom()];
+const projects = [
+  room('core'),
+  room('contract', withModules),
+  room('words', withModules),
+  room('server', withModules),
+  clientRoom(),
+];
 
 /** Tests of some folders of a room as a configuration of its own, for `npm run mutants`, which is told which test runs what. */
 function alone({ room: name, folders }) {

@@ -5,7 +5,7 @@ import { pathToFileURL } from 'node:url';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 import { hashOf, main, must, ROOT, say } from './shell.mjs';
 
-const SHARED = ['core/src', 'contract/src', 'package-lock.json', 'tools/build.mjs'];
+const SHARED = ['core/src', 'contract/src', 'words/src', 'package-lock.json', 'tools/build.mjs'];
 
 async function whenChanged(what, sources, stamp, build) {
   const wanted = hashOf([...sources, ...SHARED]);
@@ -31,6 +31,7 @@ export const SERVER_BUILD = {
   alias: {
     '@hollow-moon/core': join(ROOT, 'core/src/index.ts'),
     '@hollow-moon/contract': join(ROOT, 'contract/src/index.ts'),
+    '@hollow-moon/words': join(ROOT, 'words/src/index.ts'),
   },
   logLevel: 'warning',
 };

@@ -9,6 +9,7 @@ const LOCK_FILES = [
   'package-lock.json',
   'core/package.json',
   'contract/package.json',
+  'words/package.json',
   'server/package.json',
   'client/package.json',
 ];

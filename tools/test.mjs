@@ -17,7 +17,7 @@ const CHECKS = {
     bin('dependency-cruiser/bin/dependency-cruise.mjs'),
     '--config',
     '.dependency-cruiser.cjs',
-    ...['core', 'contract', 'server', 'client/src', 'client/app'],
+    ...['core', 'contract', 'words', 'server', 'client/src', 'client/app'],
   ],
 };
 

@@ -2,7 +2,7 @@
 import { join } from 'node:path';
 import { main, ROOT, run, Trouble } from './shell.mjs';
 
-const ROOMS = ['core', 'contract', 'server', 'client', 'e2e'];
+const ROOMS = ['core', 'contract', 'words', 'server', 'client', 'e2e'];
 const TSC = join(ROOT, 'node_modules/typescript/bin/tsc');
 
 await main(async () => {

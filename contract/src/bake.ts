@@ -1,9 +1,10 @@
-import { OUT_PLACES, SIGNS, SHELL_KINDS, type ShellKind } from '@hollow-moon/core';
+import { OUT_PLACES, SIGNS, SHELL_KINDS, type Motion, type ShellKind } from '@hollow-moon/core';
 import { z } from 'zod';
+import { inCelsius, inCentimetres, inSeconds, oneOf, refusal, within } from './limits';
 import { plannedSchema } from './planned';
 import {
+  archivedSchema,
   distinct,
-  finite,
   idSchema,
   momentSchema,
   nameSchema,
@@ -14,13 +15,12 @@ import {
 /** A bake lasts hours, not days: readings after this are slips. */
 const LONGEST_S = 24 * 3600;
 
-const seconds = finite('Enter a time.')
-  .min(0, 'Before the start there is nothing to record.')
-  .max(LONGEST_S, 'That is more than a day after the start.');
+/** Widths across a filling, mm. */
+const WIDTH_MM = { least: 0, most: 600 } as const;
 
-const celsius = finite('Enter a temperature.')
-  .min(-30, 'That is colder than any freezer.')
-  .max(350, 'That is hotter than any oven.');
+const seconds = within('time', { least: 0, most: LONGEST_S }, inSeconds);
+
+const celsius = within('temperature', { least: -30, most: 350 }, inCelsius);
 
 export const PROBE_NAMES = ['centre', 'halfRadius', 'rim', 'oven'] as const;
 
@@ -32,39 +32,50 @@ export const readingSchema = z.object({
 });
 export type Reading = z.infer<typeof readingSchema>;
 
-export const MOTIONS = ['as a liquid', 'as a jelly', 'barely', 'not at all'] as const;
+export const MOTIONS = ['liquid', 'jelly', 'barely', 'still'] as const satisfies readonly Motion[];
+
+/** As they were called before. */
+const EARLIER_MOTIONS = {
+  'as a liquid': 'liquid',
+  'as a jelly': 'jelly',
+  'not at all': 'still',
+} as const;
 
 export const wobbleCheckSchema = z.object({
   id: idSchema,
   atS: seconds,
-  diameterMm: finite('Enter the width of the wobble.')
-    .min(0, 'A wobble cannot be narrower than nothing.')
-    .max(600, 'That is wider than any tin.'),
-  motion: z.enum(MOTIONS),
+  diameterMm: within('wobble', WIDTH_MM, inCentimetres),
+  motion: oneOf(MOTIONS, EARLIER_MOTIONS),
 });
 export type WobbleCheck = z.infer<typeof wobbleCheckSchema>;
 
 export const RESULTS = ['good', 'fair', 'poor'] as const;
-export const RESULT_NAMES = { good: 'Came out', fair: 'Will pass', poor: 'Did not' } as const;
 
 export const FAULTS = [
   'cracked',
   'weeping',
   'curdled',
-  'not set',
+  'not-set',
   'sunk',
   'domed',
-  'browned skin',
+  'browned-skin',
   'bubbles',
-  'soggy base',
+  'soggy-base',
   'leaked',
 ] as const;
+
+/** As they were called before. */
+const EARLIER_FAULTS = {
+  'not set': 'not-set',
+  'browned skin': 'browned-skin',
+  'soggy base': 'soggy-base',
+} as const;
 
 const pullSchema = z.object({
   timeS: seconds,
   probeC: celsius,
   peakC: celsius,
-  wobbleMm: finite('Enter a width.').min(0).max(600),
+  wobbleMm: within('wobble', WIDTH_MM, inCentimetres),
 });
 
 /** What was foreseen when the bake was started, kept as it was. */
@@ -76,8 +87,8 @@ export const foreseenSchema = z.object({
   /** Seconds, °C at rim, half radius and centre, and the wobble as a share of the width (0 to 1). */
   curve: z
     .array(z.tuple([seconds, celsius, celsius, celsius, z.number().min(0).max(1)]))
-    .min(1, 'A forecast has a curve.')
-    .max(600, 'Keep the curve under 600 points.'),
+    .min(1, refusal('bake.no-curve'))
+    .max(600, refusal('bake.curve-too-long')),
   /** What is to be done on the way: the oven's steps, s since it went in. */
   steps: z
     .array(
@@ -112,11 +123,11 @@ const headShape = {
   shell: z.enum(SHELL_KINDS as [ShellKind, ...ShellKind[]]),
   setC: celsius,
   /** Width of the filling's surface, for drawing wobbles to scale. */
-  surfaceMm: finite('Enter a width.').min(1).max(600),
+  surfaceMm: within('surface', { least: 1, most: WIDTH_MM.most }, inCentimetres),
   startedAt: momentSchema,
   pulledAt: momentSchema.nullable(),
   result: z.enum(RESULTS).nullable(),
-  faults: z.array(z.enum(FAULTS)).max(FAULTS.length),
+  faults: z.array(oneOf(FAULTS, EARLIER_FAULTS)).max(FAULTS.length),
   note: noteSchema,
 };
 
@@ -132,21 +143,21 @@ export const bakeDataSchema = z
     /** Null with those begun before it was kept. */
     planned: plannedSchema.nullable().default(null),
     /** Put away: begun by mistake, or of no use to anybody. */
-    archived: z.boolean().default(false),
+    archived: archivedSchema,
   })
   .refine(
     (bake) => bake.pulledAt === null || Date.parse(bake.pulledAt) >= Date.parse(bake.startedAt),
     {
-      message: 'It cannot be pulled before it went in.',
+      message: refusal('bake.pulled-before'),
       path: ['pulledAt'],
     },
   )
   .refine((bake) => bake.result === null || bake.pulledAt !== null, {
-    message: 'Pull the bake before judging it.',
+    message: refusal('bake.judged-before'),
     path: ['result'],
   })
   .refine((bake) => new Set(bake.faults).size === bake.faults.length, {
-    message: 'Each fault once.',
+    message: refusal('bake.fault-twice'),
     path: ['faults'],
   });
 export type BakeData = z.infer<typeof bakeDataSchema>;
@@ -157,11 +168,11 @@ export const notedSchema = z.object({
   readings: z
     .array(readingSchema)
     .max(NOTED_LIMITS.readings)
-    .refine(distinct, 'A reading is in this twice.'),
+    .refine(distinct, refusal('wire.twice')),
   wobbles: z
     .array(wobbleCheckSchema)
     .max(NOTED_LIMITS.wobbles)
-    .refine(distinct, 'A wobble check is in this twice.'),
+    .refine(distinct, refusal('wire.twice')),
 });
 export type Noted = z.infer<typeof notedSchema>;
 

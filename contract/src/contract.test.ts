@@ -40,7 +40,7 @@ const bake: BakeData = {
 
 const noted = {
   readings: [{ id: id(4), atS: 600, place: 'centre', celsius: 42.5 }],
-  wobbles: [{ id: id(5), atS: 1800, diameterMm: 90, motion: 'as a jelly' }],
+  wobbles: [{ id: id(5), atS: 1800, diameterMm: 90, motion: 'jelly' }],
 };
 
 const pathsOf = (result: { success: boolean; error?: { issues: { path: PropertyKey[] }[] } }) =>

@@ -1,6 +1,6 @@
 import type { Forecast, Pull } from '@hollow-moon/core';
 import type { Foreseen } from './bake';
-import type { OvenUse } from './baking';
+import type { OvenUse } from './ovenUse';
 
 const shortPull = ({ timeS, probeC, peakC, wobble }: Pull) => ({
   timeS,

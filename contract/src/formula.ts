@@ -1,4 +1,5 @@
 import {
+  LINE_LIMIT_G,
   LINE_UNITS,
   PART_KINDS,
   PART_PLACES,
@@ -10,10 +11,12 @@ import {
   type ShellKind,
 } from '@hollow-moon/core';
 import { z } from 'zod';
-import { ovenUseSchema, PLAIN_OVEN_USE, PLAIN_SHELL_BAKE, shellBakeSchema } from './baking';
+import { inCelsius, inCentimetres, inPercent, oneOf, refusal, wholeWithin, within } from './limits';
+import { ovenUseSchema, PLAIN_OVEN_USE } from './ovenUse';
+import { PLAIN_SHELL_BAKE, shellBakeSchema } from './shellBake';
 import {
   distinct,
-  finite,
+  archivedSchema,
   idSchema,
   ingredientIdSchema,
   momentSchema,
@@ -28,19 +31,23 @@ export const LINES_LIMIT = 200;
 
 export const PARTS_LIMIT = 20;
 
+/** Tins of a formula, and portions of a tin. */
+const VESSEL_COUNT = { least: 1, most: 200 } as const;
+
 const unitSchema = z.enum(LINE_UNITS as [LineUnit, ...LineUnit[]]);
+
+/** Of a line, in whatever unit it is written: past this somebody has mistyped. */
+const AMOUNT_LIMITS = { least: 0, most: 1_000_000 } as const;
 
 const measureShape = {
   ingredientId: ingredientIdSchema,
-  amount: finite('Enter an amount.')
-    .min(0, 'An amount cannot be less than nothing.')
-    .max(1_000_000, 'That amount is too large.'),
+  amount: within('amount', AMOUNT_LIMITS),
   unit: unitSchema,
 };
 
 const vagueSchema = z.enum(VAGUE);
 
-const lineTextSchema = textSchema(TEXT_LIMITS.line, `Keep it under ${TEXT_LIMITS.line} letters.`);
+const lineTextSchema = textSchema('line-note', TEXT_LIMITS.line);
 
 export const lineSchema = z.object({
   id: idSchema,
@@ -49,92 +56,75 @@ export const lineSchema = z.object({
   vague: vagueSchema.optional(),
   note: lineTextSchema.optional(),
   written: lineTextSchema.optional(),
-  heldBack: finite('Enter how much is kept back.')
-    .min(0, 'No less than nothing can be kept back.')
-    .max(1_000_000, 'That amount is too large.')
-    .optional(),
+  heldBack: within('held-back', AMOUNT_LIMITS).optional(),
   instead: z.object(measureShape).optional(),
 });
 
-const TWICE = 'Something is in this twice. Load the page again.';
+const TWICE = refusal('wire.twice');
 
 const linesSchema = z
   .array(lineSchema)
-  .max(LINES_LIMIT, `Keep a formula under ${LINES_LIMIT} lines.`)
+  .max(LINES_LIMIT, refusal('formula.too-many-lines', { most: LINES_LIMIT }))
   .refine(distinct, TWICE);
+
+/** What a component is. */
+export const partKindSchema = oneOf<PartKind>(PART_KINDS, { 'purée-custard': 'puree-custard' });
 
 /** A component beside the main filling. */
 export const partSchema = z.object({
   id: idSchema,
   name: nameSchema,
-  kind: z.enum(PART_KINDS as [PartKind, ...PartKind[]]),
+  kind: partKindSchema,
   place: z.enum(PART_PLACES),
   lines: linesSchema,
   formulaId: idSchema.nullable(),
-  eachG: finite('Enter grams for one tin.')
-    .min(0, 'A tin cannot take less than nothing.')
-    .max(100_000, 'That is more than 100 kg.')
-    .nullable(),
-  vessels: z.int().min(1, 'At least one tin has it.').max(200, 'At most 200 tins.').nullable(),
+  eachG: within('each', { least: 0, most: LINE_LIMIT_G }).nullable(),
+  vessels: wholeWithin('part-vessels', VESSEL_COUNT).nullable(),
   bakesAlong: z.boolean().default(false),
 });
 export type PartData = z.infer<typeof partSchema>;
 
-const panSide = finite('Enter the pan’s measure.')
-  .min(80, 'A pan is at least 8 cm across.')
-  .max(1500, 'That is wider than any oven.');
+/** Pans and water as kitchens have them, mm and °C. */
+const PAN_LIMITS_MM = { least: 80, most: 1500 } as const;
+const LEVEL_LIMITS_MM = { least: 0, most: 200 } as const;
+const WATER_LIMITS_C = { least: 0, most: 100 } as const;
 
 /** A pan of hot water in which the vessels stand. */
 export const bathSchema = z.object({
-  panLengthMm: panSide,
-  panBreadthMm: panSide,
-  levelMm: finite('Enter how far the water comes up.')
-    .min(0, 'Water does not come up by less than nothing.')
-    .max(200, 'That is deeper than any vessel.'),
-  waterC: finite('Enter how hot the water is poured.')
-    .min(0, 'Colder is ice.')
-    .max(100, 'Water is not poured hotter than it boils.'),
+  panLengthMm: within('pan', PAN_LIMITS_MM, inCentimetres),
+  panBreadthMm: within('pan', PAN_LIMITS_MM, inCentimetres),
+  levelMm: within('bath-level', LEVEL_LIMITS_MM),
+  waterC: within('water', WATER_LIMITS_C, inCelsius),
 });
 export type BathData = z.infer<typeof bathSchema>;
 
 /** The fields of a formula: with the vessel it is usually made in and how thick its shell is rolled. */
 export const formulaFieldsSchema = z.object({
   name: nameSchema,
-  family: z.enum(PART_KINDS as [PartKind, ...PartKind[]]),
+  family: partKindSchema,
   shell: z.enum(SHELL_KINDS as [ShellKind, ...ShellKind[]]),
-  shellThicknessMm: finite('Enter the thickness in millimetres.')
-    .min(0, 'The shell cannot be thinner than nothing.')
-    .max(30, 'Nobody rolls a shell that thick.'),
+  shellThicknessMm: within('shell-thickness', { least: 0, most: 30 }),
   lines: linesSchema,
   parts: z
     .array(partSchema)
-    .max(PARTS_LIMIT, `Keep a build under ${PARTS_LIMIT} components.`)
+    .max(PARTS_LIMIT, refusal('formula.too-many-parts', { most: PARTS_LIMIT }))
     .refine(distinct, TWICE)
     .default([]),
   note: noteSchema,
   vesselId: idSchema.nullable(),
-  vesselCount: z.int().min(1, 'At least one vessel.').max(200, 'At most 200 vessels.'),
-  headspaceMm: finite('Enter the gap in millimetres.')
-    .min(0, 'The gap to the rim cannot be negative.')
-    .max(150, 'That gap is deeper than any vessel.'),
+  vesselCount: wholeWithin('vessel-count', VESSEL_COUNT),
+  headspaceMm: within('headspace', { least: 0, most: 150 }),
   ovenId: idSchema.nullable(),
-  setC: finite('Enter the oven temperature.').min(0).max(600),
-  fillingStartC: finite('Enter the temperature of the filling.').min(-30).max(120),
+  setC: within('oven-setting', { least: 0, most: 600 }, inCelsius),
+  fillingStartC: within('filling-start', { least: -30, most: 120 }, inCelsius),
   /** None for a dry oven. */
   bath: bathSchema.nullable().default(null),
   ovenUse: ovenUseSchema.default(PLAIN_OVEN_USE),
   shellBake: shellBakeSchema.default(PLAIN_SHELL_BAKE),
-  portionsEach: z
-    .int('Whole portions only.')
-    .min(1, 'At least one portion.')
-    .max(200, 'At most 200 portions.')
-    .default(8),
-  lossShare: finite('Enter what stays in the bowl.')
-    .min(0, 'Nothing is gained in the bowl.')
-    .max(0.3, 'More than a third stays in the bowl: weigh again.')
-    .default(0),
+  portionsEach: wholeWithin('portions-each', VESSEL_COUNT).default(8),
+  lossShare: within('loss', { least: 0, most: 0.3 }, inPercent).default(0),
   /** Kept for its past, and out of the way. */
-  archived: z.boolean().default(false),
+  archived: archivedSchema,
 });
 
 /** A formula. Lines are told apart by their ids, whichever list they stand in. */

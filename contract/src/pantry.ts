@@ -8,9 +8,10 @@ import {
   type LineUnit,
 } from '@hollow-moon/core';
 import { z } from 'zod';
-import { finite, ingredientIdSchema, nameSchema, storedSchema } from './wire';
+import { refusal, within } from './limits';
+import { archivedSchema, ingredientIdSchema, nameSchema, storedSchema } from './wire';
 
-const ALLERGENS = [
+export const ALLERGENS = [
   'egg',
   'milk',
   'gluten',
@@ -21,34 +22,26 @@ const ALLERGENS = [
   'lupin',
   'peanut',
 ] as const satisfies readonly Allergen[];
-export { ALLERGENS };
 
 const DIETS = ['vegan', 'vegetarian', 'neither'] as const satisfies readonly Diet[];
 
-const label = (what: string) =>
-  finite(`Enter the ${what}, in 100 g.`)
-    .min(0, `The ${what} cannot be less than nothing.`)
-    .max(100, `There is no more than 100 g of ${what} in 100 g.`);
+const IN_100_G = { least: 0, most: 100 } as const;
 
 /** An ingredient as its label has it, like one of the catalogue in everything the label leaves out. */
 export const ownIngredientSchema = z
   .object({
     name: nameSchema,
-    like: z
-      .string()
-      .refine((id) => findIngredient(id) !== undefined, 'Choose what it is most like.'),
+    like: z.string().refine((id) => findIngredient(id) !== undefined, refusal('pantry.like-what')),
     label: z.object({
-      water: label('water'),
-      fat: label('fat'),
-      sugars: label('sugars'),
-      starch: label('starch'),
-      protein: label('protein'),
-      alcohol: label('alcohol'),
+      water: within('label-water', IN_100_G),
+      fat: within('label-fat', IN_100_G),
+      sugars: within('label-sugars', IN_100_G),
+      starch: within('label-starch', IN_100_G),
+      protein: within('label-protein', IN_100_G),
+      alcohol: within('label-alcohol', IN_100_G),
     }),
-    gramsPerMl: finite('Enter the weight of a millilitre.')
-      .min(0.05, 'Nothing in a kitchen is that light.')
-      .max(3, 'Nothing in a kitchen is that heavy.'),
-    gramsPerPiece: finite('Enter the weight of a piece.').min(0.01).max(20_000).nullable(),
+    gramsPerMl: within('grams-per-ml', { least: 0.05, most: 3 }),
+    gramsPerPiece: within('grams-per-piece', { least: 0.01, most: 20_000 }).nullable(),
     allergens: z.array(z.enum(ALLERGENS)).max(ALLERGENS.length),
     diet: z.enum(DIETS),
   })
@@ -58,7 +51,7 @@ export const ownIngredientSchema = z
       return base === undefined || likeBut(base.composition, label) !== undefined;
     },
     {
-      message: 'These come to more than 100 g. Look at the label again.',
+      message: refusal('pantry.over-100-g'),
       path: ['label', 'water'],
     },
   );
@@ -70,14 +63,14 @@ export const pantryDataSchema = z.object({
   ingredientId: ingredientIdSchema,
   price: z
     .object({
-      price: finite('Enter the price.').min(0, 'A price cannot be negative.').max(1_000_000),
-      amount: finite('Enter for how much.').gt(0, 'For more than nothing.').max(1_000_000),
+      price: within('price', { least: 0, most: 1_000_000 }),
+      amount: within('priced-amount', { least: 0.001, most: 1_000_000 }),
       unit: z.enum(LINE_UNITS as [LineUnit, ...LineUnit[]]),
     })
     .nullable(),
   own: ownIngredientSchema.nullable(),
   /** Put away: the catalogue's word holds again. */
-  archived: z.boolean().default(false),
+  archived: archivedSchema,
 });
 export type PantryData = z.infer<typeof pantryDataSchema>;
 
@@ -102,7 +95,7 @@ export const ownIngredients = (pantry: readonly Pick<PantryItem, 'data'>[]): Ing
         ...(hazard === undefined ? {} : { hazard }),
         allergens: own.allergens,
         diet: own.diet,
-        source: 'this kitchen’s own label',
+        source: 'own-label',
       },
     ];
   });

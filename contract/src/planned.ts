@@ -2,7 +2,6 @@ import {
   EGG_GRADES,
   OUT_PLACES,
   OVEN_KINDS,
-  PART_KINDS,
   SHELL_KINDS,
   SIGNS,
   STANDINGS,
@@ -11,14 +10,12 @@ import {
   type EggGrade,
   type ForecastPlan,
   type OvenKind,
-  type PartKind,
   type ShellKind,
 } from '@hollow-moon/core';
 import { z } from 'zod';
-import { vesselDataSchema } from './equipment';
-import { lineSchema, LINES_LIMIT, PARTS_LIMIT } from './formula';
+import { vesselDataSchema } from './vessel';
+import { lineSchema, LINES_LIMIT, partKindSchema, PARTS_LIMIT } from './formula';
 
-const kind = z.enum(PART_KINDS as [PartKind, ...PartKind[]]);
 const line = lineSchema
   .pick({ ingredientId: true, amount: true, unit: true })
   .extend({ id: z.string().min(1).max(120), vague: z.enum(VAGUE).optional() });
@@ -36,7 +33,7 @@ export const forecastPlanSchema = z.object({
   lines,
   own: z.array(ownIngredient).max(LINES_LIMIT).optional(),
   eggGrade: z.enum(Object.keys(EGG_GRADES) as [EggGrade, ...EggGrade[]]),
-  family: kind,
+  family: partKindSchema,
   shell: z.enum(SHELL_KINDS as [ShellKind, ...ShellKind[]]),
   vessel: vesselDataSchema,
   shellThicknessMm: z.number(),
@@ -48,7 +45,7 @@ export const forecastPlanSchema = z.object({
     .array(
       z.object({
         name: z.string().max(200),
-        kind,
+        kind: partKindSchema,
         place: z.enum(['under', 'over']),
         lines,
         ml: z.number(),

@@ -1,7 +1,9 @@
+import { finding } from '@hollow-moon/core';
 import { z } from 'zod';
+import { refusal } from './limits';
 
 /** Ids are made by the client, so that a write can be sent again without being done twice. */
-export const idSchema = z.uuid('This id is not one of ours.');
+export const idSchema = z.uuid(refusal('wire.not-an-id'));
 
 /** How long names and notes may be. */
 export const TEXT_LIMITS = { name: 120, note: 4000, line: 240 } as const;
@@ -14,56 +16,59 @@ const HALF_SIGNS = /\p{Cs}/u;
 const SEEN = /[\p{L}\p{N}\p{P}\p{S}]/u;
 
 /** An ingredient of the catalogue, or of the kitchen's own: `own-` and an id. */
-export const ingredientIdSchema = z.string().regex(/^[a-z0-9-]{1,60}$/, 'Choose an ingredient.');
+export const ingredientIdSchema = z
+  .string()
+  .regex(/^[a-z0-9-]{1,60}$/, refusal('line.no-ingredient'));
 
 /** Text of a note or a line: whatever can be typed. */
-export const textSchema = (most: number, message: string) =>
+export const textSchema = (field: string, most: number) =>
   z
     .string()
-    .max(most, message)
-    .refine((text) => !CONTROLS.test(text), 'There are signs in this that are no text.')
-    .refine((text) => !HALF_SIGNS.test(text), 'There are signs in this that are no text.');
+    .max(most, refusal('text.too-long', { what: finding(`field.${field}`), most }))
+    .refine((text) => !CONTROLS.test(text) && !HALF_SIGNS.test(text), refusal('text.odd-signs'));
 
-export const nameSchema = textSchema(
-  4 * TEXT_LIMITS.name,
-  `Keep the name under ${TEXT_LIMITS.name} letters.`,
-)
+export const nameSchema = textSchema('name', 4 * TEXT_LIMITS.name)
   .transform((name) => name.trim())
-  .refine((name) => SEEN.test(name), 'Give it a name.')
-  .refine((name) => !/[\n\r\t]/.test(name), 'Keep the name on one line.')
+  .refine((name) => SEEN.test(name), refusal('text.no-name'))
+  .refine((name) => !/[\n\r\t]/.test(name), refusal('text.one-line'))
   .refine(
     (name) => name.length <= TEXT_LIMITS.name,
-    `Keep the name under ${TEXT_LIMITS.name} letters.`,
+    refusal('text.too-long', { what: finding('field.name'), most: TEXT_LIMITS.name }),
   );
 
-export const noteSchema = textSchema(
-  TEXT_LIMITS.note,
-  `Keep the note under ${TEXT_LIMITS.note} letters.`,
-);
+export const noteSchema = textSchema('note', TEXT_LIMITS.note);
+
+/** Put away: nothing new is made with it, what was made with it goes on. */
+export const archivedSchema = z.boolean().default(false);
 
 /** A moment, as the clocks of kitchens have it: the book keeps no others. */
 export const momentSchema = z.iso.datetime().refine((text) => {
   const year = new Date(text).getUTCFullYear();
   return year >= 1990 && year < 2200;
-}, 'That is not a date of this kitchen: look at the clock of this device.');
+}, refusal('wire.no-such-date'));
 
 /** A list in which each thing has an id of its own. */
 export const distinct = <T extends { readonly id: string }>(things: readonly T[]): boolean =>
   new Set(things.map(({ id }) => id.toLowerCase())).size === things.length;
 
-/** A number that is one: JSON cannot carry NaN, and text in its place is sent back. */
-export const finite = (message: string) => z.number({ error: message });
+/** A finding as it crosses the wire: its code with what belongs to it. */
+const findingShape = {
+  code: z.string(),
+  values: z.record(z.string(), z.unknown()).optional(),
+};
 
 /** The one shape of every refusal. */
 export const apiErrorSchema = z.object({
   error: z.object({
-    code: z.string(),
-    /** For the cook: what is wrong and what to do. */
+    ...findingShape,
+    /** What is wrong and what to do, in English, for whoever has no words of their own for the code. */
     message: z.string(),
     /** Dotted path of the field, when there is one. */
     path: z.string().optional(),
     /** All that is wrong, the first among it, where more than one thing is. */
-    issues: z.array(z.object({ path: z.string(), message: z.string() })).optional(),
+    issues: z
+      .array(z.object({ ...findingShape, path: z.string(), message: z.string() }))
+      .optional(),
     /** What is stored now, when a write came from an older version. */
     current: z.unknown().optional(),
     /** What the refused write wanted to store. */

@@ -21,7 +21,7 @@ const between = (min: number, max: number) => fc.double({ min, max, noNaN: true 
 export const FILLINGS = [
   ['baked-custard', listOf({ cream: 500, milk: 200, 'egg-yolk': 140, sugar: 90 })],
   ['baked-custard', listOf({ milk: 700, egg: 250, 'egg-yolk': 60, sugar: 170 })],
-  ['purée-custard', listOf({ 'pumpkin-puree': 450, egg: 150, 'evaporated-milk': 300, sugar: 150 })],
+  ['puree-custard', listOf({ 'pumpkin-puree': 450, egg: 150, 'evaporated-milk': 300, sugar: 150 })],
   [
     'nut-cream',
     listOf({ 'ground-almonds': 200, butter: 200, sugar: 200, egg: 200, 'wheat-flour': 40 }),

@@ -25,7 +25,7 @@ export function scoreOf(row: PracticeRow): Scored {
     probeC: undefined,
     text,
   });
-  if (!result.ok) return bad(`refused: ${result.problem.message}`);
+  if (!result.ok) return bad(`refused: ${result.problem.code}`);
   const { verdict, level } = result.value;
   if (verdict.kind !== 'window') {
     const at = (s: number | undefined) => (s === undefined ? '–' : minutes(s));

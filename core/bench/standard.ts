@@ -67,7 +67,7 @@ function pot(): Problem {
     bath: { panLengthMm: 380, panBreadthMm: 280, levelMm: 22, waterC: 90, vessels: 6 },
   };
   const model = bakeModelOf(plan);
-  if (!model.ok) throw new Error(model.problem.message);
+  if (!model.ok) throw new Error(model.problem.code);
   return model.value;
 }
 

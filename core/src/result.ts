@@ -1,9 +1,35 @@
-/** What went wrong in something a cook can mend, said in the cook's words. */
-export interface Problem {
-  /** Stable name for programs, e.g. `amount-not-positive`. */
+/** A quantity, named after its unit. Whoever says it chooses the cook's own unit, and how many digits. */
+export type Quantity =
+  | { readonly celsius: number }
+  /** A difference between temperatures. */
+  | { readonly kelvin: number }
+  /** A time, said in minutes, or in hours where it is long. */
+  | { readonly seconds: number }
+  | { readonly grams: number }
+  | { readonly millimetres: number }
+  | { readonly millilitres: number }
+  /** A share of one, said as a percentage; with so many digits after the point, or as many as are usual. */
+  | { readonly share: number; readonly digits?: number }
+  /** A ratio, with two digits. */
+  | { readonly ratio: number };
+
+/** What belongs to a finding: a figure, a name, a quantity, something else that was found, or several of them. */
+export type Value = string | number | Quantity | Finding | readonly (string | Finding)[];
+
+/**
+ * What was found, as a stable code with what belongs to it. It holds no sentence: the room of words has one for every
+ * code, in each language, and puts the quantities into the cook's own units.
+ */
+export interface Finding {
   readonly code: string;
-  /** One sentence for the cook: what is wrong and what to do. */
-  readonly message: string;
+  readonly values?: Readonly<Record<string, Value>>;
+}
+
+export const finding = (code: string, values?: Finding['values']): Finding =>
+  values === undefined ? { code } : { code, values };
+
+/** What went wrong in something a cook can mend. */
+export interface Problem extends Finding {
   /** Where it is, as a dotted path into the input (`lines.2.amount`), when it has a place. */
   readonly path?: string;
 }
@@ -14,7 +40,7 @@ export type Result<T> =
 
 export const succeed = <T>(value: T): Result<T> => ({ ok: true, value });
 
-export const fail = (code: string, message: string, path?: string): Result<never> => ({
+export const fail = (code: string, path?: string, values?: Finding['values']): Result<never> => ({
   ok: false,
-  problem: path === undefined ? { code, message } : { code, message, path },
+  problem: { ...finding(code, values), ...(path === undefined ? {} : { path }) },
 });

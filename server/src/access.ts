@@ -26,10 +26,7 @@ export const onlyOurs =
   (request, _response, next) => {
     const host = request.headers.host;
     if (!names.includes(nameIn(host) ?? '')) {
-      throw new Refusal(421, {
-        code: 'foreign-host',
-        message: `This kitchen is not kept under that name. Open it at http://${names[0]}.`,
-      });
+      throw new Refusal(421, 'foreign-host', { values: { address: `http://${names[0]}` } });
     }
     if (!WRITES.has(request.method)) return next();
     const { origin } = request.headers;
@@ -38,13 +35,10 @@ export const onlyOurs =
       (origin !== undefined && origin !== `http://${host}` && origin !== `https://${host}`) ||
       (site !== undefined && site !== 'same-origin' && site !== 'none');
     if (foreign) {
-      throw new Refusal(403, {
-        code: 'foreign-origin',
-        message: 'Another site asked for this. Nothing was changed.',
-      });
+      throw new Refusal(403, 'foreign-origin');
     }
     if (request.method !== 'DELETE' && !request.is('application/json')) {
-      throw new Refusal(415, { code: 'not-json', message: 'What was sent is not JSON.' });
+      throw new Refusal(415, 'not-json');
     }
     next();
   };

@@ -13,7 +13,7 @@ import helmet from 'helmet';
 import { z } from 'zod';
 import { LOOPBACK_NAMES, onlyOurs } from './access';
 import type { Database } from './database/pool';
-import { notFound, Refusal, refusalOf } from './errors';
+import { notFound, Refusal, refusalOf, type ThingName } from './errors';
 import { bakes } from './repositories/bakes';
 import { ovens, pantry, vessels } from './repositories/equipment';
 import { formulas, versionsOf } from './repositories/formulas';
@@ -58,10 +58,7 @@ function errorHandler(report: (cause: unknown) => void): ErrorRequestHandler {
     if (!refusal) report(cause);
     const { status, body } =
       refusal ??
-      new Refusal(500, {
-        code: 'internal',
-        message: 'Something broke on our side. Try again.',
-      });
+      new Refusal(500, 'internal');
     // A file that could not be sent has said already what it would have been.
     response.removeHeader('Content-Encoding');
     response.status(status).type('json').json({ error: body });
@@ -147,7 +144,7 @@ export function createApp(dependencies: AppDependencies): Express {
   });
   const resource = <Data extends { readonly archived: boolean }>(
     path: string,
-    what: string,
+    what: ThingName,
     keeper: Keeper<Data>,
     schema: z.ZodType<Data>,
     reading = readRoutes(keeper, what, kitchenMustExist),

@@ -1,20 +1,11 @@
+import { refusalInWords } from '../wire/resources';
 import type { BakeData, StoredBake } from '@hollow-moon/contract';
 import { fahrenheitToCelsius } from '@hollow-moon/core';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect, useMemo } from 'react';
 import { Text, View } from 'react-native';
-import {
-  Button,
-  Labelled,
-  Notice,
-  Figure,
-  Read,
-  Sheet,
-  Soft,
-  Title,
-  useTemperature,
-} from '../design';
-import { clock, minutes } from '../design/format';
+import { Button, Labelled, Notice, Figure, Read, Sheet, Soft, Title, useWords } from '../design';
+import { minutes, clock } from '@hollow-moon/words';
 import { Curves } from '../curves/Curves';
 import { spanOfMinutes } from '../forecast/words';
 import { Column, useWide, WhenHere } from '../layout';
@@ -35,6 +26,7 @@ import { changeBake, noteOf, takeBack, takeTheBooks, takeUp } from './writing';
 
 /** How the sending of what was noted stands. */
 function SendState({ id, data }: { readonly id: string; readonly data: BakeData }) {
+  const words = useWords();
   const dispatch = useAppDispatch();
   const refuses = useAppSelector((state) => state.device.refuses);
   const { waiting, away } = useWaiting(id);
@@ -65,14 +57,14 @@ function SendState({ id, data }: { readonly id: string; readonly data: BakeData 
         testID="unsent"
         actions={<Button label="Try again" onPress={() => dispatch(keepMine(id))} />}
       >
-        {withKeeping(refused.refused.message, refuses)}
+        {withKeeping(refusalInWords(words, refused.refused), refuses)}
       </Notice>
     );
   }
   if (waiting.length > 0 && away) {
     return (
       <Notice kind="danger" testID="unsent">
-        {withKeeping(away.message, refuses)}
+        {withKeeping(refusalInWords(words, away), refuses)}
       </Notice>
     );
   }
@@ -114,7 +106,7 @@ function AwayBake({ id, data }: { readonly id: string; readonly data: BakeData }
 function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBake }) {
   const dispatch = useAppDispatch();
   const wide = useWide();
-  const temperature = useTemperature();
+  const temperature = useWords();
   const { degrees, unit } = temperature;
   const { data } = bake;
   const entries = useAppSelector((state) => state.noted);

@@ -1,7 +1,7 @@
+import { say } from '@hollow-moon/words';
 import {
   FAULTS,
   MOTIONS,
-  RESULT_NAMES,
   RESULTS,
   readingSchema,
   wobbleCheckSchema,
@@ -9,6 +9,7 @@ import {
   type Noted,
   type Reading,
   type WobbleCheck,
+  findingIn,
 } from '@hollow-moon/contract';
 import { useState } from 'react';
 import { Text, View } from 'react-native';
@@ -23,6 +24,7 @@ import {
   Soft,
   TextField,
   Tick,
+  useWords,
 } from '../design';
 
 type Note = (change: Partial<BakeData>) => void;
@@ -40,6 +42,7 @@ export function ReadingForm({
   readonly onReading: (reading: Reading) => void;
   readonly degreesIn: { readonly unit: string; readonly toCelsius: (value: number) => number };
 }) {
+  const { tell } = useWords();
   const [value, setValue] = useState(Number.NaN);
   const [round, setRound] = useState(0);
   const [place, setPlace] = useState<PlaceName>('centre');
@@ -53,7 +56,7 @@ export function ReadingForm({
     };
     const checked = readingSchema.safeParse(reading);
     if (!checked.success) {
-      setProblem(checked.error.issues[0]?.message);
+      setProblem(tell(findingIn(checked.error.issues[0]?.message)));
       return;
     }
     setProblem(undefined);
@@ -108,13 +111,14 @@ export function WobbleForm({
 }) {
   const [cm, setCm] = useState(Number.NaN);
   const [round, setRound] = useState(0);
-  const [motion, setMotion] = useState<(typeof MOTIONS)[number]>('as a jelly');
+  const { tell } = useWords();
+  const [motion, setMotion] = useState<(typeof MOTIONS)[number]>('jelly');
   const [problem, setProblem] = useState<string | undefined>(undefined);
   const add = () => {
     const wobble = { id: uuid(), atS: Math.round(atS), diameterMm: cm * 10, motion };
     const checked = wobbleCheckSchema.safeParse(wobble);
     if (!checked.success) {
-      setProblem(checked.error.issues[0]?.message);
+      setProblem(tell(findingIn(checked.error.issues[0]?.message)));
       return;
     }
     setProblem(undefined);
@@ -144,7 +148,7 @@ export function WobbleForm({
           <Picker
             label="How"
             value={motion}
-            options={MOTIONS.map((value) => ({ value, label: value }))}
+            options={MOTIONS.map((value) => ({ value, label: say(`motion.${value}`) }))}
             onChange={(next) => setMotion(next as typeof motion)}
           />
         </View>
@@ -168,7 +172,7 @@ export function ResultForm({ data, onNote }: { readonly data: BakeData; readonly
         label="Result"
         hideLabel
         value={data.result ?? undefined}
-        options={RESULTS.map((value) => ({ value, label: RESULT_NAMES[value] }))}
+        options={RESULTS.map((value) => ({ value, label: say(`result.${value}`) }))}
         onChange={(result) => onNote({ result })}
       />
       <Soft>Faults, if any</Soft>
@@ -176,7 +180,7 @@ export function ResultForm({ data, onNote }: { readonly data: BakeData; readonly
         {FAULTS.map((fault) => (
           <Tick
             key={fault}
-            label={fault}
+            label={say(`fault.${fault}`)}
             ticked={data.faults.includes(fault)}
             onChange={() => toggle(fault)}
             tone="scorch"
@@ -216,7 +220,7 @@ export function NotedList({
     ...noted.wobbles.map((wobble) => ({
       id: wobble.id,
       atS: wobble.atS,
-      text: `Wobble ${Math.round(wobble.diameterMm / 5) / 2} cm, ${wobble.motion}`,
+      text: `Wobble ${Math.round(wobble.diameterMm / 5) / 2} cm, ${say(`motion.${wobble.motion}`)}`,
       remove: () => onTakeBack('wobbles', wobble.id),
     })),
   ].sort((a, b) => a.atS - b.atS);

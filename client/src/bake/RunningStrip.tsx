@@ -1,7 +1,7 @@
+import { clock } from '@hollow-moon/words';
 import { usePathname } from 'expo-router';
 import { Text, View } from 'react-native';
 import { PlaceLink } from '../design';
-import { clock } from '../design/format';
 import { Moon } from '../moon';
 import { useAppSelector } from '../state/state';
 import { foreseenMoon, standingOf } from './progress';

@@ -1,5 +1,6 @@
+import { say } from '@hollow-moon/words';
 import type { BakeData } from '@hollow-moon/contract';
-import { SIGN_NAMES, type OutPlace, type Sign } from '@hollow-moon/core';
+import { type OutPlace, type Sign } from '@hollow-moon/core';
 import type { MoonState } from '../moon';
 
 /** Where a bake stands against its window, in the cook's words. */
@@ -102,11 +103,11 @@ export function nextToDo(
         ].sort((a, b) => a.atS - b.atS)
       : out.map(({ atS, place }) => ({ atS, what: OUT_TO[place] }));
   const due = things.filter(({ atS }) => atS <= elapsedS && elapsedS < atS + STILL_DUE_S).at(-1);
-  if (due) return due.on ? `When ${SIGN_NAMES[due.on]}: ${due.what}` : `Now: ${due.what}`;
+  if (due) return due.on ? `When ${say(`sign.${due.on}`)}: ${due.what}` : `Now: ${due.what}`;
   const next = things.find(({ atS }) => atS > elapsedS);
   if (!next) return undefined;
   return next.on
-    ? `In about ${inMinutes(next.atS - elapsedS)}, when ${SIGN_NAMES[next.on]}: ${next.what}`
+    ? `In about ${inMinutes(next.atS - elapsedS)}, when ${say(`sign.${next.on}`)}: ${next.what}`
     : `In ${inMinutes(next.atS - elapsedS)}: ${next.what}`;
 }
 

@@ -1,8 +1,10 @@
+import { refusalInWords, type Refused } from '../wire/resources';
+import { say } from '@hollow-moon/words';
 import type { FormulaData } from '@hollow-moon/contract';
-import { judgePart, PART_KINDS, PART_NAMES, type PartKind } from '@hollow-moon/core';
+import { judgePart, PART_KINDS, type PartKind } from '@hollow-moon/core';
 import { memo, useState } from 'react';
 import { TextInput, View } from 'react-native';
-import { Button, icons, Notice, Picker, Sheet, Soft, TextField } from '../design';
+import { Button, icons, Notice, Picker, Sheet, Soft, TextField, useWords } from '../design';
 import { withKeeping } from '../device/device';
 import type { KitchenBook } from '../book/book';
 import { useAppSelector } from '../state/state';
@@ -40,7 +42,7 @@ export const SaveBar = memo(function SaveBar({
   readonly canRedo: boolean;
   readonly changed: boolean;
   readonly saving: boolean;
-  readonly refused: string | undefined;
+  readonly refused: Refused | undefined;
   /** Why it is changed; `undefined` for a new formula, which needs no reason. */
   readonly why: string | undefined;
   readonly onWhy: (why: string) => void;
@@ -48,6 +50,7 @@ export const SaveBar = memo(function SaveBar({
   readonly onRedo: () => void;
   readonly onSave: () => void;
 }) {
+  const words = useWords();
   const refuses = useAppSelector((state) => state.device.refuses);
   return (
     <View className="gap-2">
@@ -78,7 +81,7 @@ export const SaveBar = memo(function SaveBar({
       ) : null}
       {refused ? (
         <Notice kind="danger" testID="refused">
-          {withKeeping(refused, refuses)}
+          {withKeeping(refusalInWords(words, refused), refuses)}
         </Notice>
       ) : null}
     </View>
@@ -91,7 +94,7 @@ export const saveBarOf = ({ draft, saving, refused, undo, redo, sayWhy, save }: 
   canRedo: (draft?.future.length ?? 0) > 0,
   changed: draft !== undefined,
   saving,
-  refused: refused?.message,
+  refused,
   why: draft && draft.version > 0 ? draft.why : undefined,
   onWhy: sayWhy,
   onUndo: undo,
@@ -111,6 +114,7 @@ export const Bench = memo(function Bench({
   readonly book: KitchenBook;
   readonly bench: FormulaDraft;
 }) {
+  const { tell } = useWords();
   const { edit, draft, refused } = bench;
   const [pasting, setPasting] = useState(false);
   const grade = book.kitchen.data.eggGrade;
@@ -118,12 +122,16 @@ export const Bench = memo(function Bench({
   const { build } = inKitchen;
   const analysis = build.filling;
   const verdict = judgePart(analysis, data.family, data.shell);
-  const problemAt = (path: string): string | undefined =>
-    build.problems.find((problem) => problem.path === path)?.message ??
-    (refused?.issues ?? (refused ? [refused] : [])).find((each) => each.path === `data.${path}`)
-      ?.message;
+  const problemAt = (path: string): string | undefined => {
+    const found = build.problems.find((problem) => problem.path === path);
+    if (found) return tell(found);
+    const issue = (refused?.issues ?? (refused ? [refused] : [])).find(
+      (each) => each.path === `data.${path}`,
+    );
+    return issue && refusalInWords({ tell }, issue);
+  };
   const stored = book.formulas.some((each) => each.id === id);
-  const empty = analysis.problems.find((problem) => problem.code === 'formula-empty');
+  const empty = analysis.problems.find((problem) => problem.code === 'formula.empty');
   return (
     <View className="gap-4">
       <Sheet>
@@ -138,7 +146,7 @@ export const Bench = memo(function Bench({
           label="It makes"
           testID="kind-picker"
           value={data.family}
-          options={PART_KINDS.map((value) => ({ value, label: PART_NAMES[value] }))}
+          options={PART_KINDS.map((value) => ({ value, label: say(`part.${value}`) }))}
           onChange={(family) => edit('family', (data) => ({ ...data, family: family as PartKind }))}
         />
       </Sheet>
@@ -162,7 +170,7 @@ export const Bench = memo(function Bench({
           </View>
         }
       >
-        {data.lines.length === 0 && empty ? <Soft>{empty.message}</Soft> : null}
+        {data.lines.length === 0 && empty ? <Soft>{tell(empty)}</Soft> : null}
         <LineList analysis={analysis} book={book} problemAt={problemAt} onEdit={edit} />
         <QuickLine
           book={book}

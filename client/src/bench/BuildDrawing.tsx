@@ -1,8 +1,8 @@
+import { say } from '@hollow-moon/words';
 import type { FormulaData } from '@hollow-moon/contract';
 import {
   areaAtMm2,
   insideOf,
-  PART_NAMES,
   type Build,
   type Fit,
   type PartKind,
@@ -68,7 +68,7 @@ function layersOf(data: FormulaData, build: Build, fit: Fit, vessel: Vessel): La
     ...at('under'),
     {
       key: 'filling',
-      label: PART_NAMES[data.family],
+      label: say(`part.${data.family}`),
       fill: LOOKS[data.family] ?? CREAM,
       high: Math.max(2, fit.wanted.depthMm - (build.takenMl * 1000) / areaMm2),
       some: '',

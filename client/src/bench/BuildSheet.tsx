@@ -1,7 +1,7 @@
 import type { FormulaData } from '@hollow-moon/contract';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
-import { Button, icons, Notice, Sheet, Soft } from '../design';
+import { Button, icons, Notice, Sheet, Soft, useWords } from '../design';
 import type { KitchenBook } from '../book/book';
 import { BuildDrawing } from './BuildDrawing';
 import { PartEditor } from './PartEditor';
@@ -36,8 +36,9 @@ export function BuildSheet({
   readonly problemAt: (path: string) => string | undefined;
   readonly onEdit: Edit;
 }) {
+  const { tell } = useWords();
   const { build, fit, vessel } = inKitchen;
-  const circle = build.problems.find(({ code }) => code === 'part-circular');
+  const circle = build.problems.find(({ code }) => code === 'build.part-circular');
   const shelled = data.shell === 'none' || build.parts.some(({ part }) => part.place === 'shell');
   return (
     <Sheet
@@ -62,7 +63,7 @@ export function BuildSheet({
       {data.parts.length === 0 ? (
         <Soft>Only the filling so far. Add its dough, what lies under it, what goes on top.</Soft>
       ) : null}
-      {circle ? <Notice kind="danger">{circle.message}</Notice> : null}
+      {circle ? <Notice kind="danger">{tell(circle)}</Notice> : null}
       <View>
         {build.parts.map((built, index) => (
           <PartEditor

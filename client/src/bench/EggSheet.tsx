@@ -17,8 +17,8 @@ import {
 import { useState } from 'react';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
-import { Button, Choice, NumberField, Read, Sheet, Soft, useTemperature } from '../design';
-import { grams, percent } from '../design/format';
+import { Button, Choice, NumberField, Read, Sheet, Soft, useWords } from '../design';
+import { grams, percent } from '@hollow-moon/words';
 import { FIRMNESS_WORDS } from '../forecast/words';
 import type { Edit } from '../drafts/edits';
 
@@ -42,7 +42,7 @@ const leftInWords = ({ left }: EggMakeUp): string => {
 
 const AIM_WORDS: Readonly<Record<EggAim, string>> = {
   closest: 'Closest',
-  'least left over': 'Least left over',
+  'least-left': 'Least left over',
 };
 
 /** One make-up and what it does to the formula. */
@@ -63,7 +63,7 @@ function MakeUpRow({
   readonly find: FindIngredient;
   readonly onUse: () => void;
 }) {
-  const { degrees, unit } = useTemperature();
+  const { degrees, unit } = useWords();
   const after = analyse(
     withMakeUp(data.lines, makeUp, () => 'new'),
     grade,
@@ -111,10 +111,10 @@ function isAlready(data: FormulaData, { whole, yolks, whites }: EggMakeUp): bool
 }
 
 const CHARACTERS = [
-  { value: 'as it is', label: 'As it is' },
+  { value: 'as-is', label: 'As it is' },
   { value: 'rich', label: 'Rich, all yolk' },
   { value: 'sliced', label: 'To slice' },
-  { value: 'turned out', label: 'To turn out' },
+  { value: 'turned-out', label: 'To turn out' },
 ] as const;
 
 /** Whole eggs to crack: the closest make-up, the thriftiest, and what each does to the formula. */
@@ -133,11 +133,11 @@ export function EggSheet({
 }) {
   const now = wantedEgg(analysis, grade);
   const hasG = now.yolkG + now.whiteG;
-  const [character, setCharacter] = useState<EggCharacter>('as it is');
+  const [character, setCharacter] = useState<EggCharacter>('as-is');
   const [totalG, setTotalG] = useState(Number.NaN);
-  const asked = character !== 'as it is' || totalG > 0;
+  const asked = character !== 'as-is' || totalG > 0;
   const wanted = wantedFor(totalG > 0 ? totalG : hasG, character, now);
-  const aims: readonly EggAim[] = ['closest', 'least left over'];
+  const aims: readonly EggAim[] = ['closest', 'least-left'];
   const found = aims.flatMap((aim) => {
     const makeUp = eggMakeUp(wanted, grade, aim);
     return makeUp ? [{ aim, makeUp }] : [];

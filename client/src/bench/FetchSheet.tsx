@@ -1,14 +1,15 @@
 import { rawNeed, type Build } from '@hollow-moon/core';
 import { View } from 'react-native';
-import { Fold, Read, Soft } from '../design';
-import { grams } from '../design/format';
+import { Fold, Read, Soft, useWords } from '../design';
+import { grams } from '@hollow-moon/words';
 
 /** Everything to be fetched, each thing once, and everything that is left over. */
 export function FetchSheet({ build }: { readonly build: Build }) {
+  const { tell } = useWords();
   const { needs, eggs, byProducts } = build;
   const vague = [...build.unknown, ...build.byEye];
   const left = byProducts.map(({ what, count, grams: g }) =>
-    count === undefined ? `${grams(g)} g ${what}` : `${count} ${what}`,
+    count === undefined ? `${grams(g)} g ${tell(what)}` : `${count} ${tell(what)}`,
   );
   return (
     <Fold
@@ -20,10 +21,11 @@ export function FetchSheet({ build }: { readonly build: Build }) {
         <>
           <View role="list">
             {needs.map(({ ingredient, grams: g, heldBackG, uses }) => {
+              const raw = rawNeed(ingredient, g);
               const asides = [
                 uses > 1 ? `in ${uses} components` : '',
                 heldBackG > 0 ? `keep back ${grams(heldBackG)} g` : '',
-                rawNeed(ingredient, g) ?? '',
+                raw ? tell(raw) : '',
               ].filter(Boolean);
               return (
                 <View
@@ -60,10 +62,10 @@ export function FetchSheet({ build }: { readonly build: Build }) {
             <Soft>Nothing is left over.</Soft>
           ) : (
             <View role="list" testID="by-products">
-              {byProducts.map(({ what, use }, index) => (
-                <View key={what} role="listitem" className="py-1">
+              {byProducts.map(({ use }, index) => (
+                <View key={index} role="listitem" className="py-1">
                   <Read>{`Left: ${left[index]}`}</Read>
-                  <Soft>{`for ${use}. Local codes come first.`}</Soft>
+                  <Soft>{`for ${tell(use)}. Local codes come first.`}</Soft>
                 </View>
               ))}
             </View>

@@ -3,7 +3,6 @@ import {
   swapped,
   unitsFor,
   VAGUE,
-  VAGUE_NAMES,
   type Analysis,
   type Line,
   type LineUnit,
@@ -23,8 +22,9 @@ import {
   Read,
   Soft,
   TextField,
+  useWords,
 } from '../design';
-import { grams } from '../design/format';
+import { say, grams } from '@hollow-moon/words';
 import type { KitchenBook } from '../book/book';
 import { withLine, withoutLine } from '../drafts/drafts';
 import { unitName } from './unitName';
@@ -41,7 +41,7 @@ const VAGUE_WORDS: Readonly<Record<Vague, string>> = {
 
 const HOW_MUCH = [
   { value: 'measured' as const, label: 'Measured' },
-  ...VAGUE.map((value) => ({ value, label: VAGUE_NAMES[value] })),
+  ...VAGUE.map((value) => ({ value, label: say(`vague.${value}`) })),
 ];
 
 /** An ingredient and how much of it. */
@@ -224,6 +224,7 @@ function LineEditor({
   readonly book: KitchenBook;
   readonly onEdit: Edit;
 }) {
+  const { tell } = useWords();
   const { line } = weighed;
   const [more, setMore] = useState(false);
   const change = (field: string, next: Partial<Line>) =>
@@ -274,11 +275,11 @@ function LineEditor({
       {problem && (line.vague || Number.isFinite(line.amount)) ? (
         <FieldProblem>{problem}</FieldProblem>
       ) : null}
-      {remarks.map(({ message, likely }) => (
-        <View key={message} className="flex-row flex-wrap items-center gap-2">
-          <Read className="flex-1">{message}</Read>
+      {remarks.map(({ says, likely }) => (
+        <View key={says.code} className="flex-row flex-wrap items-center gap-2">
+          <Read className="flex-1">{tell(says)}</Read>
           {likely ? (
-            <Button label={likely.label} onPress={() => change('likely', likely.line)} />
+            <Button label={tell(likely.label)} onPress={() => change('likely', likely.line)} />
           ) : null}
         </View>
       ))}

@@ -2,8 +2,6 @@ import type { FormulaData } from '@hollow-moon/contract';
 import {
   isFamily,
   PART_KINDS,
-  PART_NAMES,
-  PART_PLACE_NAMES,
   PART_PLACES,
   type BuiltPart,
   type PartKind,
@@ -22,7 +20,7 @@ import {
   TextField,
   Tick,
 } from '../design';
-import { grams } from '../design/format';
+import { say, grams } from '@hollow-moon/words';
 import type { KitchenBook } from '../book/book';
 import { withPart } from '../drafts/drafts';
 import { LineList } from './LineEditor';
@@ -33,8 +31,8 @@ import type { Edit } from '../drafts/edits';
 
 type Part = FormulaData['parts'][number];
 
-const KINDS = PART_KINDS.map((value) => ({ value, label: PART_NAMES[value] }));
-const PLACES = PART_PLACES.map((value) => ({ value, label: PART_PLACE_NAMES[value] }));
+const KINDS = PART_KINDS.map((value) => ({ value, label: say(`part.${value}`) }));
+const PLACES = PART_PLACES.map((value) => ({ value, label: say(`part-place.${value}`) }));
 
 /** How a component stands to what the tins want of it, in a line. */
 function balanceOf({ part, wantedG, batchG, batches, leftG }: BuiltPart): string {
@@ -179,7 +177,7 @@ export function PartEditor({
       >
         <View className="min-w-0 flex-1">
           <Text className="font-read-strong text-base text-ink">{part.name || 'Unnamed'}</Text>
-          <Soft>{`${PART_PLACE_NAMES[part.place]} · ${PART_NAMES[part.kind]} · ${balanceOf(built)}`}</Soft>
+          <Soft>{`${say(`part-place.${part.place}`)} · ${say(`part.${part.kind}`)} · ${balanceOf(built)}`}</Soft>
         </View>
         {warnings.length > 0 ? (
           <Text className="font-read text-small text-scorch">{`! ${warnings.length}`}</Text>

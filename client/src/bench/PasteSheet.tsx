@@ -23,9 +23,10 @@ import {
   Sheet,
   Soft,
   TextField,
+  useWords,
 } from '../design';
 import { v4 as uuid } from 'uuid';
-import { grams } from '../design/format';
+import { grams } from '@hollow-moon/words';
 import type { KitchenBook } from '../book/book';
 import { goesOn, readingOf, withReadings, type Answer, type Reading } from './paste';
 import { unitName } from './unitName';
@@ -63,6 +64,7 @@ function ReadingRow({
   readonly position: number;
   readonly onAnswer: (answer: Answer) => void;
 }) {
+  const { tell } = useWords();
   const { written, missing, leftOut } = reading;
   const ready = goesOn(reading);
   const ingredient = reading.ingredientId ? book.find(reading.ingredientId) : undefined;
@@ -75,10 +77,10 @@ function ReadingRow({
       ) : leftOut ? (
         <Read className="text-ink-soft">Goes to the note, unweighed.</Read>
       ) : (
-        <Read className="font-read-strong">{missing ?? ''}</Read>
+        <Read className="font-read-strong">{missing ? tell(missing) : ''}</Read>
       )}
       {written.remarks.map((remark) => (
-        <Soft key={remark}>{remark}</Soft>
+        <Soft key={remark.code}>{tell(remark)}</Soft>
       ))}
       {(ready && !reading.vague) || leftOut ? null : (
         <View className="flex-row flex-wrap items-end gap-2">
@@ -87,9 +89,12 @@ function ReadingRow({
               label={`${name}: which is meant`}
               hideLabel
               value={undefined}
-              options={written.question.meanings.map(({ label }) => ({ value: label, label }))}
-              onChange={(label) => {
-                const meant = written.question?.meanings.find((each) => each.label === label);
+              options={written.question.meanings.map(({ label }, index) => ({
+                value: String(index),
+                label: tell(label),
+              }))}
+              onChange={(index) => {
+                const meant = written.question?.meanings[Number(index)];
                 if (meant) onAnswer({ ...answer, amount: meant.amount, unit: meant.unit });
               }}
             />
@@ -152,6 +157,7 @@ export function PasteSheet({
   readonly onEdit: Edit;
   readonly onClose: () => void;
 }) {
+  const { tell } = useWords();
   const [text, setText] = useState('');
   const [chosen, setChosen] = useState<Language | 'auto'>('auto');
   const [answers, setAnswers] = useState<Readonly<Record<string, Answer>>>({});
@@ -161,7 +167,7 @@ export function PasteSheet({
     if (content.includes('"hollow-moon/formula"')) {
       const formula = fromFormulaFile(content, uuid);
       if (!formula.ok) {
-        setProblem(formula.problem.message);
+        setProblem(tell(formula.problem));
         return;
       }
       // Its own tin and oven stay: a file knows none of this kitchen's.
@@ -171,7 +177,7 @@ export function PasteSheet({
     }
     const list = fromAnyList(content);
     if (list.ok) setText(list.value.lines.join('\n'));
-    else setProblem(list.problem.message);
+    else setProblem(tell(list.problem));
   };
   const settled = useDeferredValue(text);
   const language = chosen === 'auto' ? languageOf(settled) : chosen;
@@ -213,9 +219,9 @@ export function PasteSheet({
       {chosen === 'auto' && lines.length > 0 ? (
         <Soft>{`Read as ${LANGUAGE_NAMES[language]}.`}</Soft>
       ) : null}
-      {slips.map(({ text: words, message, likely }) => (
+      {slips.map(({ text: words, says, likely }) => (
         <Notice
-          key={`${words}/${message}`}
+          key={`${words}/${says.code}`}
           kind="hint"
           testID="slip"
           actions={
@@ -227,7 +233,7 @@ export function PasteSheet({
             )
           }
         >
-          {`“${words}”: ${message}`}
+          {`“${words}”: ${tell(says)}`}
         </Notice>
       ))}
       <View>

@@ -1,7 +1,7 @@
-import { languageOf, readList, type Line } from '@hollow-moon/core';
+import { finding, languageOf, readList, type Line, type Finding } from '@hollow-moon/core';
 import { useState } from 'react';
 import { TextInput, View } from 'react-native';
-import { Button, FieldProblem, Soft } from '../design';
+import { Button, FieldProblem, Soft, useWords } from '../design';
 import type { KitchenBook } from '../book/book';
 import { lineFrom, readingOf } from './paste';
 
@@ -18,8 +18,9 @@ export function QuickLine({
   readonly onLines: (lines: readonly Line[]) => void;
   readonly testID: string;
 }) {
+  const { tell } = useWords();
   const [text, setText] = useState('');
-  const [problem, setProblem] = useState<string | undefined>(undefined);
+  const [problem, setProblem] = useState<Finding | undefined>(undefined);
   const add = () => {
     if (text.trim() === '') return;
     const readings = readList(text, languageOf(text), book.own).map((line) =>
@@ -27,7 +28,7 @@ export function QuickLine({
     );
     const missing = readings.find((reading) => reading.missing !== undefined)?.missing;
     if (missing !== undefined || readings.length === 0) {
-      setProblem(missing ?? 'Write an amount and an ingredient.');
+      setProblem(missing ?? finding('paste.nothing'));
       return;
     }
     onLines(readings.map(lineFrom));
@@ -54,7 +55,7 @@ export function QuickLine({
         />
         <Button label="Add" onPress={add} testID={`${testID}-add`} />
       </View>
-      {problem ? <FieldProblem>{problem}</FieldProblem> : null}
+      {problem ? <FieldProblem>{tell(problem)}</FieldProblem> : null}
     </View>
   );
 }

@@ -7,8 +7,8 @@ import {
   type Diet,
 } from '@hollow-moon/core';
 import { View } from 'react-native';
-import { Figure, Labelled, Notice, Read, Sheet, Soft } from '../design';
-import { grams, percent } from '../design/format';
+import { Figure, Labelled, Notice, Read, Sheet, Soft, useWords } from '../design';
+import { grams, percent, listed, say } from '@hollow-moon/words';
 
 const ratio = (value: number | undefined): string => (value === undefined ? '–' : value.toFixed(2));
 
@@ -34,6 +34,7 @@ function Figures({ of }: { readonly of: readonly FigureRow[] }) {
 
 /** The ratios cooks speak of, and what is in it. */
 export function RatioSheet({ analysis }: { readonly analysis: Analysis }) {
+  const { tell } = useWords();
   const { share, eggToLiquid, yolkToWhite, mixtureG, whole, allergens, hazards } = analysis;
   const untold = cannotTell(analysis);
   const byEye = leftOutByEye(analysis);
@@ -62,7 +63,7 @@ export function RatioSheet({ analysis }: { readonly analysis: Analysis }) {
     <Sheet title="Ratios">
       {untold ? (
         <Notice kind="hint" testID="ratios-untold">
-          {untold}
+          {tell(untold)}
         </Notice>
       ) : (
         <>
@@ -75,13 +76,13 @@ export function RatioSheet({ analysis }: { readonly analysis: Analysis }) {
           <Soft>As a label counts: milk’s own sugar and the starch in flour among them.</Soft>
         </>
       )}
-      {byEye ? <Read testID="by-eye">{byEye}</Read> : null}
+      {byEye ? <Read testID="by-eye">{tell(byEye)}</Read> : null}
       <Read>
-        {`${allergens.length > 0 ? `Contains ${allergens.join(', ')}.` : 'No listed allergen.'} ${SUITS[analysis.diet]}`}
+        {`${allergens.length > 0 ? `Contains ${listed(allergens.map((each) => say(`allergen.${each}`)))}.` : 'No listed allergen.'} ${SUITS[analysis.diet]}`}
       </Read>
       {hazards.map((hazard) => (
         <Notice key={hazard} kind="hint">
-          {hazard}
+          {say(`hazard.${hazard}`)}
         </Notice>
       ))}
       <Soft>Labels of what you use come first.</Soft>

@@ -9,8 +9,18 @@ import {
 } from '@hollow-moon/core';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Button, Figure, Labelled, NumberField, Picker, Read, Sheet, Soft } from '../design';
-import { grams } from '../design/format';
+import {
+  Button,
+  Figure,
+  Labelled,
+  NumberField,
+  Picker,
+  Read,
+  Sheet,
+  Soft,
+  useWords,
+} from '../design';
+import { grams, listed, say } from '@hollow-moon/words';
 import { money } from '../design/money';
 import type { KitchenBook } from '../book/book';
 import { unitName } from './unitName';
@@ -27,6 +37,7 @@ function ScaleBy({
   readonly book: KitchenBook;
   readonly onEdit: Edit;
 }) {
+  const { tell } = useWords();
   const [portions, setPortions] = useState(Number.NaN);
   const [lineId, setLineId] = useState('');
   const [inHand, setInHand] = useState(Number.NaN);
@@ -34,7 +45,7 @@ function ScaleBy({
   const lines = [data.lines, ...data.parts.map((part) => part.lines)].flat();
   const line = lines.find((each) => each.id === lineId) ?? lines[0];
   const use = (at: 'portions' | 'hand', result: Result<FormulaData>) => {
-    setProblem(result.ok ? undefined : { at, message: result.problem.message });
+    setProblem(result.ok ? undefined : { at, message: tell(result.problem) });
     if (result.ok) onEdit(`scale-${at}`, () => result.value);
   };
   return (
@@ -102,6 +113,7 @@ export function ServeSheet({
   readonly book: KitchenBook;
   readonly onEdit: Edit;
 }) {
+  const { tell } = useWords();
   const { build } = inKitchen;
   const { currency } = book.kitchen.data;
   const untold = cannotTell(build);
@@ -156,7 +168,7 @@ export function ServeSheet({
           />
         </Labelled>
       </View>
-      {untold ? <Read testID="portion-untold">{untold}</Read> : null}
+      {untold ? <Read testID="portion-untold">{tell(untold)}</Read> : null}
       <Soft testID="cost-all">
         {build.unpriced.length === 0
           ? `${money(build.knownCost, currency)} for everything, by the kitchen’s prices.`
@@ -164,11 +176,11 @@ export function ServeSheet({
       </Soft>
       {taste ? (
         <Read testID="taste">
-          {`The filling is ${taste.sweetness.word}, ${taste.fat.word}, ${taste.acid.word}${taste.alcohol.value < 0.3 ? '' : `; alcohol: ${taste.alcohol.word}`}.`}
+          {`The filling is ${tell(taste.sweetness.word)}, ${tell(taste.fat.word)}, ${tell(taste.acid.word)}${taste.alcohol.value < 0.3 ? '' : `; alcohol: ${tell(taste.alcohol.word)}`}.`}
         </Read>
       ) : null}
       <Read>
-        {`${build.allergens.length > 0 ? `All of it contains ${build.allergens.join(', ')}.` : 'No listed allergen in any of it.'}`}
+        {`${build.allergens.length > 0 ? `All of it contains ${listed(build.allergens.map((each) => say(`allergen.${each}`)))}.` : 'No listed allergen in any of it.'}`}
       </Read>
       <ScaleBy data={data} book={book} onEdit={onEdit} />
     </Sheet>

@@ -12,18 +12,8 @@ import {
 } from '@hollow-moon/core';
 import { useState } from 'react';
 import { View } from 'react-native';
-import {
-  Choice,
-  Figure,
-  Labelled,
-  Notice,
-  Range,
-  Read,
-  Sheet,
-  Soft,
-  useTemperature,
-} from '../design';
-import { minutes, withUnit } from '../design/format';
+import { Choice, Figure, Labelled, Notice, Range, Read, Sheet, Soft, useWords } from '../design';
+import { minutes, withUnit } from '@hollow-moon/words';
 
 /** Families in which a hot liquid meets egg. */
 const JOINED: ReadonlySet<PartKind> = new Set([
@@ -60,7 +50,7 @@ export function TemperSheet({
   readonly verdict: PartVerdict;
   readonly roomC: number;
 }) {
-  const { degrees, unit } = useTemperature();
+  const { degrees, unit } = useWords();
   const [hotC, setHotC] = useState(90);
   const [coldC, setColdC] = useState(FRIDGE_C);
   const [sugarWith, setSugarWith] = useState<SugarWith>('egg');

@@ -5,6 +5,7 @@ import {
   checkDisc,
   discsFrom,
   doughDisc,
+  finding,
   HEADSPACE,
   insideOf,
   isFamily,
@@ -13,7 +14,6 @@ import {
   plainName,
   PLATE_BEYOND_MM,
   SHELL_KINDS,
-  SHELL_NAMES,
   type Analysis,
   type Build,
   type DoughDisc,
@@ -32,8 +32,9 @@ import {
   Read,
   Sheet,
   Soft,
+  useWords,
 } from '../design';
-import { centimetres, grams } from '../design/format';
+import { say, grams, centimetres } from '@hollow-moon/words';
 import { BatchNotice } from '../forecast';
 import { withLine } from '../drafts/drafts';
 import { optionsOf, type KitchenBook } from '../book/book';
@@ -42,11 +43,11 @@ import type { Edit } from '../drafts/edits';
 
 /** What stands in the way of a fit, at its field. */
 function problemOf({ vessel, fit }: BuildInKitchen) {
-  if (!vessel) return { problem: 'Choose a tin to see masses, disc and depth.', field: 'vessel' };
-  if (!fit) return { problem: 'How many? A whole number, at least one.', field: 'count' };
+  if (!vessel) return { problem: finding('tin.choose'), field: 'vessel' };
+  if (!fit) return { problem: finding('tin.count'), field: 'count' };
   if (fit.ok) return undefined;
   const field = fit.problem.path === 'headspaceMm' ? 'headspace' : 'shell';
-  return { problem: fit.problem.message, field };
+  return { problem: fit.problem, field };
 }
 
 /** What one unknown amount would have to be, for the tins to be full. */
@@ -110,6 +111,7 @@ const width = ({ diameterMm, breadthMm }: DoughDisc): string =>
 
 /** The dough: how wide it is rolled, and what the dough in hand can give. */
 function DoughLines({ disc, data }: { readonly disc: DoughDisc; readonly data: FormulaData }) {
+  const { tell } = useWords();
   const [inHand, setInHand] = useState(Number.NaN);
   const discs = discsFrom(inHand, disc);
   const round = disc.diameterMm === disc.breadthMm;
@@ -144,7 +146,7 @@ function DoughLines({ disc, data }: { readonly disc: DoughDisc; readonly data: F
       />
       {inHand > 0 ? (
         <Read testID="dough-gives">
-          {`Lines ${discs.fresh}${discs.rerolled > 0 ? ` and ${discs.rerolled} from the scraps` : ''}, ${grams(discs.leftG)} g over.${tie && !tie.ok && discs.fresh < data.vesselCount ? ` For ${data.vesselCount}: ${tie.problem.message}` : ''}`}
+          {`Lines ${discs.fresh}${discs.rerolled > 0 ? ` and ${discs.rerolled} from the scraps` : ''}, ${grams(discs.leftG)} g over.${tie && !tie.ok && discs.fresh < data.vesselCount ? ` For ${data.vesselCount}: ${tell(tie.problem)}` : ''}`}
         </Read>
       ) : null}
     </>
@@ -163,12 +165,13 @@ export function TinSheet({
   readonly book: KitchenBook;
   readonly onEdit: Edit;
 }) {
+  const { tell } = useWords();
   const set = (field: keyof FormulaData) => (value: unknown) =>
     onEdit(field, (data) => ({ ...data, [field]: value }));
   const { build, vessel } = inKitchen;
   const analysis = build.filling;
   const found = problemOf(inKitchen);
-  const problemAt = (field: string) => (found?.field === field ? found.problem : undefined);
+  const problemAt = (field: string) => (found?.field === field ? tell(found.problem) : undefined);
   const fit = inKitchen.fit?.ok ? inKitchen.fit.value : undefined;
   const level = fit && levelWarning(data.family, fit.wanted.depthMm, data.headspaceMm);
   const usual = isFamily(data.family) ? HEADSPACE[data.family] : undefined;
@@ -217,7 +220,7 @@ export function TinSheet({
       </View>
       <Choice
         label="Shell of"
-        options={SHELL_KINDS.map((value) => ({ value, label: SHELL_NAMES[value] }))}
+        options={SHELL_KINDS.map((value) => ({ value, label: say(`shell.${value}`) }))}
         value={data.shell}
         onChange={set('shell')}
       />
@@ -248,7 +251,7 @@ export function TinSheet({
                 />
               }
             >
-              {level}
+              {tell(level)}
             </Notice>
           ) : null}
           {disc && data.shell !== 'crumb-shell' ? <DoughLines disc={disc} data={data} /> : null}

@@ -1,42 +1,48 @@
 import {
   standsIn,
   type Band,
+  type Finding,
   type BySign,
   type Made,
   type Judged,
   type PartVerdict,
 } from '@hollow-moon/core';
 import { Text, View } from 'react-native';
-import { Figure, Labelled, Notice, Read, Sheet, Soft, Why, useTemperature } from '../design';
-import { percent } from '../design/format';
+import { Figure, Labelled, Notice, Read, Sheet, Soft, Why, useWords } from '../design';
+import { percent, say } from '@hollow-moon/words';
 import { endInWords, FIRMNESS_WORDS } from '../forecast/words';
 
-const Warnings = ({ of }: { readonly of: readonly string[] }) =>
-  of.map((warning) => (
+function Warnings({ of }: { readonly of: readonly Finding[] }) {
+  const { tell } = useWords();
+  return of.map(tell).map((warning) => (
     <Notice key={warning} kind="danger">
       {warning}
     </Notice>
   ));
+}
 
-const FirmnessLine = ({
+function FirmnessLine({
   firmness,
   why,
 }: {
   readonly firmness: Judged['firmness'];
-  readonly why: string;
-}) => (
-  <View>
-    <Labelled label="When cold">
-      <Read className="font-read-strong text-title" testID="firmness">
-        {FIRMNESS_WORDS[firmness]}
-      </Read>
-    </Labelled>
-    <Why about="firmness">{why}</Why>
-  </View>
-);
+  readonly why: Finding;
+}) {
+  const { tell } = useWords();
+  return (
+    <View>
+      <Labelled label="When cold">
+        <Read className="font-read-strong text-title" testID="firmness">
+          {FIRMNESS_WORDS[firmness]}
+        </Read>
+      </Labelled>
+      <Why about="firmness">{tell(why)}</Why>
+    </View>
+  );
+}
 
 function JudgedCustard({ verdict }: { readonly verdict: Judged }) {
-  const { degrees, span, unit } = useTemperature();
+  const { degrees, span, unit, tell } = useWords();
   const { setC, setUncertaintyK, curdleC, marginK, firmness, why, warnings } = verdict;
   return (
     <>
@@ -50,7 +56,7 @@ function JudgedCustard({ verdict }: { readonly verdict: Judged }) {
               testID="sets-at"
             />
           </Labelled>
-          <Why about="setting temperature">{why.set}</Why>
+          <Why about="setting temperature">{tell(why.set)}</Why>
         </View>
         <View>
           <Labelled label="Curdles from">
@@ -65,7 +71,7 @@ function JudgedCustard({ verdict }: { readonly verdict: Judged }) {
               />
             )}
           </Labelled>
-          <Why about="curdling temperature">{why.curdle}</Why>
+          <Why about="curdling temperature">{tell(why.curdle)}</Why>
         </View>
         <FirmnessLine firmness={firmness} why={why.firmness} />
       </View>
@@ -88,11 +94,11 @@ function BandLine({ band }: { readonly band: Band }) {
   return (
     <View
       className="gap-1"
-      testID={`band-${name.toLowerCase().replaceAll(/[^a-z]+/g, '-')}`}
-      aria-label={`${name}: ${value === undefined ? 'unknown' : shown(value)}, usually ${shown(least)} to ${shown(most)}`}
+      testID={`band-${name}`}
+      aria-label={`${say(`band.${name}`)}: ${value === undefined ? 'unknown' : shown(value)}, usually ${shown(least)} to ${shown(most)}`}
     >
       <View className="flex-row items-baseline justify-between gap-2">
-        <Read>{name}</Read>
+        <Read>{say(`band.${name}`)}</Read>
         <Text className="font-figures-strong text-base text-ink">
           {value === undefined ? '–' : shown(value)}
           <Text
@@ -116,7 +122,7 @@ function BandLine({ band }: { readonly band: Band }) {
 
 /** What is done, where it is done, and how it goes wrong; also within a component's sheet. */
 export function JudgedBySign({ verdict }: { readonly verdict: BySign | Made }) {
-  const temperature = useTemperature();
+  const temperature = useWords();
   const end = verdict.endC && endInWords(verdict.endC, temperature);
   const { setBy, treatment, fails, bands, warnings, source } = verdict;
   return (
@@ -132,13 +138,13 @@ export function JudgedBySign({ verdict }: { readonly verdict: BySign | Made }) {
         ) : null}
       </View>
       <Labelled label="Set by">
-        <Read testID="set-by">{setBy}</Read>
+        <Read testID="set-by">{temperature.tell(setBy)}</Read>
       </Labelled>
       <Labelled label="Do">
-        <Read testID="treatment">{treatment}</Read>
+        <Read testID="treatment">{temperature.tell(treatment)}</Read>
       </Labelled>
       <Labelled label="Mind">
-        <Read>{fails}</Read>
+        <Read>{temperature.tell(fails)}</Read>
       </Labelled>
       <Warnings of={warnings} />
       <View className="gap-3">
@@ -146,20 +152,21 @@ export function JudgedBySign({ verdict }: { readonly verdict: BySign | Made }) {
           <BandLine key={band.name} band={band} />
         ))}
       </View>
-      <Soft>{`From ${source}.`}</Soft>
+      <Soft>{temperature.tell(source)}</Soft>
     </>
   );
 }
 
 /** Whether it will set, what it needs for that, and how firm it will be; each with its reason. */
 export function VerdictSheet({ verdict }: { readonly verdict: PartVerdict }) {
+  const { tell } = useWords();
   return (
     <Sheet title={verdict.kind === 'made' ? 'Will it do?' : 'Will it set?'}>
       {verdict.kind === 'judged' ? (
         <JudgedCustard verdict={verdict} />
       ) : verdict.kind === 'not-judged' ? (
         <Notice kind="hint" testID="not-judged">
-          {verdict.reason}
+          {tell(verdict.reason)}
         </Notice>
       ) : (
         <JudgedBySign verdict={verdict} />

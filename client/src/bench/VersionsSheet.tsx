@@ -1,10 +1,10 @@
+import { say } from '@hollow-moon/words';
 import type { FormulaData, FormulaVersion } from '@hollow-moon/contract';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Button, Fold, PlaceLink, Picker, Read, Soft, useTemperature } from '../design';
+import { Button, Fold, PlaceLink, Picker, Read, Soft, useWords } from '../design';
 import { useLogInfiniteQuery, useVersionsQuery } from '../wire/api';
 import type { KitchenBook } from '../book/book';
-import { RESULT_NAMES } from '@hollow-moon/contract';
 import { compared, type ComparedRow } from './changes';
 import type { Edit } from '../drafts/edits';
 
@@ -29,14 +29,14 @@ const Rows = ({ rows }: { readonly rows: readonly ComparedRow[] }) => (
 /** When it was last baked, at what, in which tin, and how it came out. */
 function LastTime({ id, book }: { readonly id: string; readonly book: KitchenBook }) {
   const { data } = useLogInfiniteQuery({ kitchenId: book.kitchen.id, formulaId: id });
-  const { degrees, unit } = useTemperature();
+  const { degrees, unit } = useWords();
   const last = data?.pages[0]?.bakes[0];
   if (!last) return <Soft>Not baked yet.</Soft>;
   const { setC, vesselName, ovenName, result, startedAt } = last.data;
   return (
     <PlaceLink to={`/log/${last.id}`} className="min-h-12 justify-center" testID="last-time">
       <Read className="text-water">
-        {`Last time, ${day(startedAt)}: ${degrees(setC)} ${unit} in the ${ovenName.toLowerCase()}, ${vesselName.toLowerCase()}${result ? `. ${RESULT_NAMES[result]}` : ''}.`}
+        {`Last time, ${day(startedAt)}: ${degrees(setC)} ${unit} in the ${ovenName.toLowerCase()}, ${vesselName.toLowerCase()}${result ? `. ${say(`result.${result}`)}` : ''}.`}
       </Read>
     </PlaceLink>
   );
@@ -57,7 +57,7 @@ function Past({
   readonly versions: readonly FormulaVersion[];
   readonly onEdit: Edit;
 }) {
-  const temperature = useTemperature();
+  const temperature = useWords();
   const [left, setLeft] = useState(String(versions[1]?.version ?? versions[0]?.version ?? ''));
   const [right, setRight] = useState(ON_BENCH);
   const [all, setAll] = useState(false);

@@ -1,6 +1,6 @@
 /** Two formulas side by side: nothing that can be changed may go unseen. */
 import { PLAIN_OVEN_USE, PLAIN_SHELL_BAKE, type FormulaData } from '@hollow-moon/contract';
-import { temperatureFormat } from '../design/format';
+import { temperatureFormat } from '@hollow-moon/words';
 import { book, OVEN_ID, tart, TIN_ID } from '../testing/book';
 import { compared, type Compared } from './changes';
 

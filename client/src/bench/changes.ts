@@ -2,21 +2,12 @@ import type { FormulaData, PartData } from '@hollow-moon/contract';
 import {
   analyse,
   judgePart,
-  LINED_START_NAMES,
-  OUT_PLACE_NAMES,
-  PART_NAMES,
-  PART_PLACE_NAMES,
-  SEAL_NAMES,
-  SHELL_NAMES,
-  SIGN_NAMES,
-  STANDING_NAMES,
-  WEIGHT_NAMES,
   type Analysis,
   type EggGrade,
   type FindIngredient,
   type Line,
 } from '@hollow-moon/core';
-import { grams, percent, type TemperatureFormat } from '../design/format';
+import { say, grams, percent, type TemperatureFormat } from '@hollow-moon/words';
 import { FIRMNESS_WORDS } from '../forecast/words';
 import { unitName } from './unitName';
 
@@ -91,8 +82,8 @@ function partInWords(part: PartData | undefined): string {
   if (!part) return '–';
   const { kind, place, eachG, vessels, bakesAlong, formulaId } = part;
   return [
-    PART_NAMES[kind],
-    PART_PLACE_NAMES[place].toLowerCase(),
+    say(`part.${kind}`),
+    say(`part-place.${place}`).toLowerCase(),
     ...(eachG === null ? [] : [`${grams(eachG)} g each`]),
     ...(vessels === null ? [] : [`in ${vessels} of them`]),
     ...(bakesAlong ? ['in the oven with the filling'] : []),
@@ -108,18 +99,18 @@ function ovenInWords({
     ...(entersAtC === null ? [] : [`in at ${entersAtC} °C`]),
     ...steps.map(
       ({ atMin, on, to }) =>
-        `${typeof to === 'number' ? `${to} °C` : to} ${on ? `when ${SIGN_NAMES[on]}` : `from ${atMin} min`}`,
+        `${typeof to === 'number' ? `${to} °C` : to} ${on ? `when ${say(`sign.${on}`)}` : `from ${atMin} min`}`,
     ),
     ...(topUp ? [`${percent(topUp.share)} % first, the rest at ${topUp.atMin} min`] : []),
     ...doors.map(({ atMin, forS }) => `door ${forS} s at ${atMin} min`),
-    ...(standing === 'rack' ? [] : [STANDING_NAMES[standing].toLowerCase()]),
+    ...(standing === 'rack' ? [] : [say(`standing.${standing}`).toLowerCase()]),
     ...(foil ? ['foil'] : []),
   ];
   return says.join(', ') || '–';
 }
 const outInWords = ({ ovenUse: { out } }: FormulaData): string =>
   out
-    .map(({ atMin, place }) => `${OUT_PLACE_NAMES[place]}${atMin > 0 ? ` from ${atMin} min` : ''}`)
+    .map(({ atMin, place }) => `${say(`place.${place}`)}${atMin > 0 ? ` from ${atMin} min` : ''}`)
     .join(', ');
 function shellInWords({ shell, shellThicknessMm, shellBake }: FormulaData) {
   if (shell === 'none') return '–';
@@ -133,12 +124,12 @@ function shellInWords({ shell, shellThicknessMm, shellBake }: FormulaData) {
   return [
     rolled,
     `rested ${restMin} min`,
-    LINED_START_NAMES[start].toLowerCase(),
+    say(`lined.${start}`).toLowerCase(),
     ...baked,
-    WEIGHT_NAMES[weights].toLowerCase(),
+    say(`weights.${weights}`).toLowerCase(),
     `to ${target}`,
     ...(docked ? ['pricked'] : []),
-    ...(seal === 'none' ? [] : [`sealed with ${SEAL_NAMES[seal].toLowerCase()}`]),
+    ...(seal === 'none' ? [] : [`sealed with ${say(`seal.${seal}`).toLowerCase()}`]),
   ].join(', ');
 }
 const bathInWords = ({ bath, ovenUse: { wrapped } }: FormulaData): string =>
@@ -202,8 +193,8 @@ export function compared(
     ],
     settings: [
       row('Name', before.name, after.name),
-      row('Kind', PART_NAMES[before.family], PART_NAMES[after.family]),
-      row('Shell', SHELL_NAMES[before.shell], SHELL_NAMES[after.shell]),
+      row('Kind', say(`part.${before.family}`), say(`part.${after.family}`)),
+      row('Shell', say(`shell.${before.shell}`), say(`shell.${after.shell}`)),
       row(
         'Tin',
         `${before.vesselCount} × ${nameOf(before.vesselId)}`,

@@ -1,10 +1,12 @@
 import type { FormulaData } from '@hollow-moon/contract';
 import {
   amountOf,
+  finding,
   findIngredient,
   gramsPerUnit,
   kindOfHeading,
   type EggGrade,
+  type Finding,
   type FindIngredient,
   type Line,
   type LineUnit,
@@ -34,7 +36,7 @@ export interface Reading {
   /** It goes on without an amount: by eye, or unknown. */
   readonly vague: Vague | undefined;
   /** The one thing that keeps it off the list; `undefined` when it can stand. */
-  readonly missing: string | undefined;
+  readonly missing: Finding | undefined;
 }
 
 /** What is still missing of a line, the first thing first. */
@@ -49,15 +51,15 @@ function missingOf(
   }: Pick<Reading, 'ingredientId' | 'amount' | 'unit' | 'vague'>,
   grade: EggGrade,
   find: FindIngredient,
-): string | undefined {
+): Finding | undefined {
   const ingredient = ingredientId === undefined ? undefined : find(ingredientId);
-  if (!ingredient) return 'Which ingredient is it?';
-  if (written.question && answer.unit === undefined) return written.question.text;
+  if (!ingredient) return finding('paste.which-ingredient');
+  if (written.question && answer.unit === undefined) return written.question.asks;
   if (vague) return undefined;
-  if (amount === undefined || !Number.isFinite(amount)) return 'How much of it?';
-  if (unit === undefined) return 'In what unit?';
+  if (amount === undefined || !Number.isFinite(amount)) return finding('paste.how-much');
+  if (unit === undefined) return finding('paste.what-unit');
   const each = gramsPerUnit(ingredient, unit, grade);
-  return each.ok ? undefined : each.problem.message;
+  return each.ok ? undefined : each.problem;
 }
 
 /** Lays an answer over a line. */
@@ -76,7 +78,7 @@ export function readingOf(
     vague:
       amount !== undefined
         ? undefined
-        : written.amount.kind === 'by eye'
+        : written.amount.kind === 'by-eye'
           ? ('by-eye' as const)
           : ('unknown' as const),
   };

@@ -38,7 +38,7 @@ const plan: BlindPlan = {
 };
 const foreseen = ((): BlindForecast => {
   const result = forecastBlind(plan);
-  if (!result.ok) throw new Error(result.problem.message);
+  if (!result.ok) throw new Error(result.problem.code);
   return result.value;
 })();
 
@@ -155,14 +155,18 @@ describe('the stages', () => {
     return (
       <StageEditor
         stages={stages}
-        problem={path ? { code: 'x', message: 'Not so long.', path } : undefined}
+        problem={path ? { code: 'blind.minutes', path } : undefined}
         onStages={setStages}
       />
     );
   }
 
   it('are told minute by minute, with weights, bare or out of the ring', () => {
-    render(<Place />);
+    render(
+      <Provider store={createStore()}>
+        <Place />
+      </Provider>,
+    );
     expect(screen.getByTestId('blind-how-0')).toHaveProperty('value', 'weighted');
     expect(screen.getByTestId('blind-how-1')).toHaveProperty('value', 'out');
     fireEvent.change(screen.getByTestId('blind-minutes-0'), { target: { value: '25' } });
@@ -175,7 +179,11 @@ describe('the stages', () => {
   });
 
   it('grow to six and shrink to one; a new one goes on bare where the last left off', () => {
-    render(<Place />);
+    render(
+      <Provider store={createStore()}>
+        <Place />
+      </Provider>,
+    );
     for (let more = 0; more < 6; more += 1) fireEvent.click(screen.getByTestId('add-stage'));
     expect(kept).toHaveLength(6);
     expect(kept.at(-1)).toEqual({ minutes: 10, setC: 190, weighted: false, outOfRing: true });
@@ -187,9 +195,13 @@ describe('the stages', () => {
   });
 
   it('have what is wrong said at its place, and keep what was typed', () => {
-    render(<Place path="blind.stages.1.minutes" />);
+    render(
+      <Provider store={createStore()}>
+        <Place path="blind.stages.1.minutes" />
+      </Provider>,
+    );
     const field = screen.getByTestId('blind-minutes-1');
-    expect(screen.getByRole('alert').textContent).toBe('Not so long.');
+    expect(screen.getByRole('alert').textContent).toBe('A stage lasts from 1 min to 2 h.');
     expect(field.getAttribute('aria-invalid')).toBe('true');
     expect(screen.getByTestId('blind-minutes-0').getAttribute('aria-invalid')).not.toBe('true');
   });

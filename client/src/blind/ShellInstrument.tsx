@@ -1,8 +1,8 @@
 import { shadeOf, type BlindForecast, type BlindPlan } from '@hollow-moon/core';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Labelled, Range, Read, Sheet, swatchOf, useTemperature } from '../design';
-import { minutes } from '../design/format';
+import { Labelled, Range, Read, Sheet, swatchOf, useWords } from '../design';
+import { minutes, say } from '@hollow-moon/words';
 import { ShellSection } from './ShellSection';
 import { ShellStrip } from './ShellStrip';
 
@@ -27,7 +27,7 @@ export function ShellInstrument({
   readonly forecast: BlindForecast;
   readonly plan: BlindPlan;
 }) {
-  const { degrees, unit } = useTemperature();
+  const { degrees, unit } = useWords();
   const [scrubbed, setScrubbed] = useState<number>();
   const { frames, endS } = forecast;
   const timeS = Math.min(scrubbed ?? endS, endS);
@@ -42,14 +42,14 @@ export function ShellInstrument({
         frame={frame}
         weights={weighted}
         inTin={!stage.outOfRing}
-        label={`The shell cut through, ${place}: base ${shadeOf(base.lightness)}, rim ${shadeOf(rim.lightness)}`}
+        label={`The shell cut through, ${place}: base ${say(`shade.${shadeOf(base.lightness)}`)}, rim ${say(`shade.${shadeOf(rim.lightness)}`)}`}
       />
       <View className="flex-row flex-wrap justify-between gap-3">
         <Labelled label="Base">
-          <Swatch lightness={base.lightness} name={shadeOf(base.lightness)} />
+          <Swatch lightness={base.lightness} name={say(`shade.${shadeOf(base.lightness)}`)} />
         </Labelled>
         <Labelled label="Rim">
-          <Swatch lightness={rim.lightness} name={shadeOf(rim.lightness)} />
+          <Swatch lightness={rim.lightness} name={say(`shade.${shadeOf(rim.lightness)}`)} />
         </Labelled>
         <Labelled label="Base, below">
           <Read className="font-figures text-lead">{`${degrees(base.outsideC)} ${unit}`}</Read>

@@ -1,10 +1,9 @@
+import { say } from '@hollow-moon/words';
 import { blindPlanOf, type FormulaData, type ShellBake } from '@hollow-moon/contract';
 import {
   BLIND_SCHOOLS,
-  LINED_START_NAMES,
   LINED_STARTS,
   rawBaseOf,
-  WEIGHT_NAMES,
   WEIGHTS,
   type BlindPlan,
   type Forecast,
@@ -12,7 +11,17 @@ import {
 } from '@hollow-moon/core';
 import { useMemo } from 'react';
 import { View } from 'react-native';
-import { Button, Choice, Notice, NumberField, Picker, Read, Sheet, Soft } from '../design';
+import {
+  Button,
+  Choice,
+  Notice,
+  NumberField,
+  Picker,
+  Read,
+  Sheet,
+  Soft,
+  useWords,
+} from '../design';
 import { useJob } from '../jobs';
 import type { KitchenBook } from '../book/book';
 import { ShellInstrument } from './ShellInstrument';
@@ -22,10 +31,10 @@ import { TargetChoice } from './TargetChoice';
 import { blindSentence, rawBaseInWords } from './words';
 import type { Edit } from '../drafts/edits';
 
-const WEIGHT_OPTIONS = WEIGHTS.map((value) => ({ value, label: WEIGHT_NAMES[value] }));
+const WEIGHT_OPTIONS = WEIGHTS.map((value) => ({ value, label: say(`weights.${value}`) }));
 const START_OPTIONS = (Object.keys(LINED_STARTS) as LinedStart[]).map((value) => ({
   value,
-  label: LINED_START_NAMES[value],
+  label: say(`lined.${value}`),
 }));
 
 /** The plan of the empty shell, or what is missing for it. */
@@ -57,6 +66,7 @@ export function ShellPanel({
   /** How it is baked beside what comes of it. */
   readonly wide?: boolean;
 }) {
+  const { tell } = useWords();
   const wish = useMemo(() => blindWish(data, book), [data, book]);
   const { shellBake } = data;
   const plan = 'plan' in wish && !shellBake.raw ? wish.plan : undefined;
@@ -118,11 +128,11 @@ export function ShellPanel({
       ) : null}
       {forecast?.risks.map(({ what, says }) => (
         <Notice
-          key={`${what}/${says}`}
+          key={`${what}/${says.code}`}
           kind={what === 'shrinks' ? 'hint' : 'danger'}
           testID={`risk-${what}`}
         >
-          {says}
+          {tell(says)}
         </Notice>
       ))}
       {advised && first && last ? (
@@ -153,13 +163,13 @@ export function ShellPanel({
     <Sheet title="How it is baked">
       <Picker
         label="Way of baking"
-        value={school?.name ?? ''}
+        value={school?.id ?? ''}
         options={[
           ...(school ? [] : [{ value: '', label: 'Your own' }]),
-          ...BLIND_SCHOOLS.map(({ name }) => ({ value: name, label: name })),
+          ...BLIND_SCHOOLS.map(({ id }) => ({ value: id, label: say(`school.${id}`) })),
         ]}
-        onChange={(name) => {
-          const found = BLIND_SCHOOLS.find((each) => each.name === name);
+        onChange={(id) => {
+          const found = BLIND_SCHOOLS.find((each) => each.id === id);
           if (found) {
             onShell({
               weights: found.weights,

@@ -12,7 +12,7 @@ import {
   ticksTo,
   TimeTicks,
   swatchOf,
-  useTemperature,
+  useWords,
 } from '../design';
 
 const MARGIN = { left: 44, right: 8 } as const;
@@ -36,7 +36,7 @@ export const ShellStrip = memo(function ShellStrip({
   readonly plan: Pick<BlindPlan, 'weights' | 'stages'>;
   readonly timeS: number;
 }) {
-  const { degrees, unit } = useTemperature();
+  const { degrees, unit } = useWords();
   const [width, setWidth] = useState(320);
   const { frames, endS, moments } = forecast;
   const x = scaleLinear()

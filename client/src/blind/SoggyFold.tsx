@@ -1,11 +1,12 @@
+import { say } from '@hollow-moon/words';
 import type { FormulaData, ShellBake } from '@hollow-moon/contract';
-import { analyse, SEAL_NAMES, SEALS, soggyClock, waterActivity } from '@hollow-moon/core';
+import { analyse, SEALS, soggyClock, waterActivity } from '@hollow-moon/core';
 import { useMemo } from 'react';
-import { Choice, Fold, Range, Read, Soft, useTemperature } from '../design';
+import { Choice, Fold, Range, Read, Soft, useWords } from '../design';
 import type { KitchenBook } from '../book/book';
 import { soggyInWords } from './words';
 
-const SEAL_OPTIONS = SEALS.map((value) => ({ value, label: SEAL_NAMES[value] }));
+const SEAL_OPTIONS = SEALS.map((value) => ({ value, label: say(`seal.${value}`) }));
 
 /** How the base fares once it is filled. */
 export function SoggyFold({
@@ -19,7 +20,7 @@ export function SoggyFold({
   readonly baseActivity: number;
   readonly onShell: (change: Partial<ShellBake>) => void;
 }) {
-  const { degrees, unit } = useTemperature();
+  const { degrees, unit } = useWords();
   const { seal, keptC } = data.shellBake;
   const { lines, family, shellThicknessMm } = data;
   const filling = useMemo(

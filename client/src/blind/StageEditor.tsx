@@ -1,7 +1,7 @@
 import type { ShellBake } from '@hollow-moon/contract';
 import type { Problem } from '@hollow-moon/core';
 import { View } from 'react-native';
-import { Button, FieldProblem, icons, NumberField, Picker } from '../design';
+import { Button, FieldProblem, icons, NumberField, Picker, useWords } from '../design';
 
 type Stage = ShellBake['stages'][number];
 
@@ -24,10 +24,11 @@ export function StageEditor({
   readonly problem: Problem | undefined;
   readonly onStages: (stages: ShellBake['stages']) => void;
 }) {
+  const { tell } = useWords();
   const change = (index: number, with_: Partial<Stage>) =>
     onStages(stages.map((each, at) => (at === index ? { ...each, ...with_ } : each)));
   const at = (index: number, field: string) =>
-    problem?.path === `blind.stages.${index}.${field}` ? problem.message : undefined;
+    problem?.path === `blind.stages.${index}.${field}` ? tell(problem) : undefined;
   return (
     <View className="gap-2">
       {stages.map((stage, index) => (
@@ -72,7 +73,7 @@ export function StageEditor({
           ) : null}
         </View>
       ))}
-      {problem?.path === 'blind.stages' ? <FieldProblem>{problem.message}</FieldProblem> : null}
+      {problem?.path === 'blind.stages' ? <FieldProblem>{tell(problem)}</FieldProblem> : null}
       <View className="self-start">
         <Button
           label="One more stage"

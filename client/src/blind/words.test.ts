@@ -14,7 +14,7 @@ const plan = blindPlanOf(tart, {
 });
 const made = (stages = PLAIN_SHELL_BAKE.stages) => {
   const result = forecastBlind({ ...plan, stages });
-  if (!result.ok) throw new Error(result.problem.message);
+  if (!result.ok) throw new Error(result.problem.code);
   return { forecast: result.value, plan: { ...plan, stages } };
 };
 

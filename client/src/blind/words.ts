@@ -1,5 +1,5 @@
 import type { BlindForecast, BlindPlan, RawBase, SoggyClock } from '@hollow-moon/core';
-import { duration, minutes } from '../design/format';
+import { duration, minutes, say } from '@hollow-moon/words';
 
 /** What will become of the empty shell, in a sentence or two. */
 export function blindSentence(
@@ -17,8 +17,8 @@ export function blindSentence(
   }
   says.push(
     moments.baseColourS === undefined
-      ? `At ${minutes(endS)} min the base is ${baseShade}, the rim ${rimShade}.`
-      : `The base is ${target} at ${minutes(moments.baseColourS)} min; at the end it is ${baseShade}, the rim ${rimShade}.`,
+      ? `At ${minutes(endS)} min the base is ${say(`shade.${baseShade}`)}, the rim ${say(`shade.${rimShade}`)}.`
+      : `The base is ${say(`shade.${target}`)} at ${minutes(moments.baseColourS)} min; at the end it is ${say(`shade.${baseShade}`)}, the rim ${say(`shade.${rimShade}`)}.`,
   );
   if (moments.baseDryS !== undefined) says.push(`It is dry from ${minutes(moments.baseDryS)} min.`);
   return says.join(' ');

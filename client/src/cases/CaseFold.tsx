@@ -16,7 +16,7 @@ import {
   Notice,
   Read,
   Soft,
-  useTemperature,
+  useWords,
 } from '../design';
 import { useJob } from '../jobs';
 import type { Answer } from '../jobs/jobs';
@@ -26,7 +26,7 @@ const HEIGHT = 180;
 
 /** The probes of a case over its time. */
 function CaseCurves({ result }: { readonly result: Answer<'case'> }) {
-  const { degrees } = useTemperature();
+  const { degrees } = useWords();
   const [width, setWidth] = useState(320);
   const { timesS, probes } = result;
   const all = probes.flatMap(({ temperatureC }) => temperatureC);
@@ -76,7 +76,7 @@ export const CaseFold = memo(function CaseFold({
   /** Answers with what stands in the way, or nothing. */
   readonly onTakeAlong: (() => string) | undefined;
 }) {
-  const { degrees, unit } = useTemperature();
+  const { degrees, unit, tell } = useWords();
   const [opened, setOpened] = useState<BakeCase>();
   const [problem, setProblem] = useState('');
   const { answer, settled, broke } = useJob('case', opened && { data: opened });
@@ -106,7 +106,7 @@ export const CaseFold = memo(function CaseFold({
                 setProblem(
                   read.ok
                     ? ''
-                    : `${read.problem.message}${read.problem.path ? ` (at ${read.problem.path})` : ''}`,
+                    : `${tell(read.problem)}${read.problem.path ? ` (at ${read.problem.path})` : ''}`,
                 );
                 setOpened(read.ok ? read.value : undefined);
               }}

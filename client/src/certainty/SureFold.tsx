@@ -1,14 +1,8 @@
-import {
-  UNSURE_NAMES,
-  type Forecast,
-  type ForecastPlan,
-  type Matters,
-  type Unsure,
-} from '@hollow-moon/core';
+import { type Forecast, type ForecastPlan, type Matters, type Unsure } from '@hollow-moon/core';
 import { memo } from 'react';
 import { View } from 'react-native';
-import { Button, Figure, Fold, Labelled, NumberField, Read, Soft, useTemperature } from '../design';
-import { minutes } from '../design/format';
+import { Button, Figure, Fold, Labelled, NumberField, Read, Soft, useWords } from '../design';
+import { say, minutes } from '@hollow-moon/words';
 import { SPREAD_RUNS, useJob, type SpreadState } from '../jobs';
 import { spanOfMinutes } from '../forecast/words';
 
@@ -46,7 +40,7 @@ export const SureFold = memo(function SureFold({
   /** Whether the forecast is the full answer to the plan: only such a one is run. */
   readonly ready: boolean;
 }) {
-  const { degrees } = useTemperature();
+  const { degrees } = useWords();
   const { spread, progress, begin, cancel } = state;
   const asked = spread !== undefined;
   const matters = useJob('matters', asked ? { plan, unsure, pullS: forecast.pullS } : undefined);
@@ -138,7 +132,7 @@ export const SureFold = memo(function SureFold({
                     role="listitem"
                     className="flex-row flex-wrap items-baseline justify-between gap-x-3 border-t border-line pt-1"
                   >
-                    <Read>{UNSURE_NAMES[each.input]}</Read>
+                    <Read>{say(`unsure.${each.input}`)}</Read>
                     <Read className="font-figures">{effect(each)}</Read>
                   </View>
                 ))}

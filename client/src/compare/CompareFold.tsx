@@ -14,9 +14,9 @@ import {
   Soft,
   ticksTo,
   TimeTicks,
-  useTemperature,
+  useWords,
 } from '../design';
-import { minutes } from '../design/format';
+import { minutes } from '@hollow-moon/words';
 import { alternativesTo, centreOf, differenceInWords, type Alternative } from './alternatives';
 import { OTHER_STROKES } from '../curves/Curves';
 import type { Answer } from '../jobs/jobs';
@@ -152,7 +152,8 @@ export const CompareFold = memo(function CompareFold({
   readonly compared: readonly Compared[];
   readonly onChoose: (chosen: readonly Alternative[]) => void;
 }) {
-  const temperature = useTemperature();
+  const temperature = useWords();
+  const { tell } = temperature;
   const [frozen, setFrozen] = useState(0);
   const options = useMemo(() => alternativesTo(plan, temperature), [plan, temperature]);
   const chosen = compared.map(({ alternative }) => alternative);
@@ -169,7 +170,7 @@ export const CompareFold = memo(function CompareFold({
     },
     ...compared.map((each, index): Row => {
       const other = forecastIn(each);
-      const problem = each.answer && !each.answer.ok ? each.answer.problem.message : '';
+      const problem = each.answer && !each.answer.ok ? tell(each.answer.problem) : '';
       return {
         name: each.alternative.name,
         forecast: other,

@@ -1,5 +1,5 @@
 import { forecast, remediesFor, type Forecast, type ForecastPlan } from '@hollow-moon/core';
-import { temperatureFormat } from '../design/format';
+import { temperatureFormat } from '@hollow-moon/words';
 import { book, hopelessDish, tart } from '../testing/book';
 import { alternativesTo, differenceInWords } from './alternatives';
 import { planFor } from '../forecast';
@@ -13,7 +13,7 @@ const planAt = (change: Partial<typeof tart> = {}): ForecastPlan => {
 };
 const made = (plan: ForecastPlan): Forecast => {
   const result = forecast(plan, { brief: true });
-  if (!result.ok) throw new Error(result.problem.message);
+  if (!result.ok) throw new Error(result.problem.code);
   return result.value;
 };
 

@@ -1,14 +1,13 @@
 import {
   filledToGap,
   levelOf,
-  OVEN_KIND_NAMES,
   OVEN_KINDS,
   withRemedy,
   type Forecast,
   type ForecastPlan,
   type VesselMaterial,
 } from '@hollow-moon/core';
-import type { TemperatureFormat } from '../design/format';
+import { say, type TemperatureFormat } from '@hollow-moon/words';
 
 /** Another way to bake the same, to hold against the plan. */
 export interface Alternative {
@@ -90,7 +89,7 @@ export function alternativesTo(
       })),
     ...OVEN_KINDS.filter((kind) => kind !== plan.oven.kind).map((kind) => ({
       id: `kind/${kind}`,
-      name: `${OVEN_KIND_NAMES[kind].toLowerCase()} oven`,
+      name: `${say(`oven-kind.${kind}`).toLowerCase()} oven`,
       plan: { ...plan, oven: { ...plan.oven, kind } },
     })),
     ...(level.ok

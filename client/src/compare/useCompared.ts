@@ -1,7 +1,7 @@
 import type { ForecastPlan } from '@hollow-moon/core';
 import { useCallback, useMemo, useState } from 'react';
 import { useJob } from '../jobs';
-import { useTemperature } from '../design';
+import { useWords } from '../design';
 import { alternativesTo, type Alternative } from './alternatives';
 import type { Compared } from './CompareFold';
 
@@ -15,7 +15,7 @@ export function useCompared(plan: ForecastPlan | undefined): {
   readonly compared: readonly Compared[];
   readonly choose: (chosen: readonly Alternative[]) => void;
 } {
-  const temperature = useTemperature();
+  const temperature = useWords();
   const [picks, setPicks] = useState<readonly Pick[]>([]);
   const ways = useMemo((): readonly Alternative[] => {
     if (!plan || picks.length === 0) return NONE;

@@ -1,14 +1,14 @@
 import type { OvenUse } from '@hollow-moon/contract';
-import { OUT_PLACE_NAMES, OUT_PLACES, type CoolingForecast, type Ready } from '@hollow-moon/core';
+import { OUT_PLACES, type CoolingForecast, type Ready } from '@hollow-moon/core';
 import { memo } from 'react';
 import { View } from 'react-native';
-import { Fold, Notice, Read, Soft } from '../design';
-import { duration } from '../design/format';
+import { Fold, Notice, Read, Soft, useWords } from '../design';
+import { say, duration } from '@hollow-moon/words';
 import { CoolingResult, OutPlaces } from './CoolingParts';
 
 const READY_WORDS: Readonly<Record<Ready['what'], string>> = {
   cover: 'Cover it',
-  'turn out': 'Turn it out',
+  'turn-out': 'Turn it out',
   cut: 'Cut it',
   torch: 'Torch it',
 };
@@ -25,11 +25,12 @@ export const CoolingFold = memo(function CoolingFold({
   readonly problem: string | undefined;
   readonly onUse: (change: Partial<OvenUse>) => void;
 }) {
+  const { tell } = useWords();
   const keeps = cooling && cooling.keepsFirst && cooling.keepsCold;
   return (
     <Fold
       title="After the pull"
-      summary={`${out.map(({ place }) => OUT_PLACE_NAMES[place].toLowerCase()).join(', then ')}${cooling ? (keeps ? ': cold in time' : ': not cold in time') : ''}`}
+      summary={`${out.map(({ place }) => say(`place.${place}`).toLowerCase()).join(', then ')}${cooling ? (keeps ? ': cold in time' : ': not cold in time') : ''}`}
       begin={problem !== undefined}
       testID="after-the-pull"
     >
@@ -51,7 +52,7 @@ export const CoolingFold = memo(function CoolingFold({
                     <Read className="w-28 font-figures" testID={`ready-${what}`}>
                       {atS === undefined ? 'not so' : `after ${duration(atS)}`}
                     </Read>
-                    <Soft className="min-w-40 flex-1">{because}</Soft>
+                    <Soft className="min-w-40 flex-1">{tell(because)}</Soft>
                   </View>
                 ))}
               </View>

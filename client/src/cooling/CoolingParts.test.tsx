@@ -52,7 +52,7 @@ it('tells how long it took of what the published limits leave', () => {
   show(kept);
   // 10 620 - 4140 s are 108 min; 13 500 - 4140 are 156 min, which is 2 h 35 to five minutes.
   expect(text('cooling-verdict')).toBe(
-    'Cools in time: from 57 °C to 21 °C in 108 min of 2 h, to 5 °C in 2 h 35 of 6 h.',
+    'Cools in time: from 57 °C to 21 °C in 108 min of 2 h, to 5 °C in 2 h 35 min of 6 h.',
   );
 });
 

@@ -1,6 +1,5 @@
 import {
   COOLING_LIMITS,
-  OUT_PLACE_NAMES,
   type CoolingForecast,
   type FreezingForecast,
   type OutPlace,
@@ -23,16 +22,16 @@ import {
   Picker,
   Read,
   Soft,
-  useTemperature,
+  useWords,
 } from '../design';
-import { duration, withUnit } from '../design/format';
+import { say, duration, withUnit } from '@hollow-moon/words';
 
 const MARGIN = { left: 34, right: 10, top: 8, bottom: 24 } as const;
 const HEIGHT = 150;
 
 /** The hours after the pull: hottest spot and middle, with the corridor the published limits leave. */
 function CoolingCurve({ cooling }: { readonly cooling: CoolingForecast }) {
-  const { degrees, unit } = useTemperature();
+  const { degrees, unit } = useWords();
   const [width, setWidth] = useState(320);
   const { points, under } = cooling;
   const coldS = under.coldS ?? Infinity;
@@ -125,7 +124,7 @@ export function OutPlaces({
   readonly places: readonly OutPlace[];
   readonly onOut: (out: OutStep[]) => void;
 }) {
-  const options = places.map((value) => ({ value, label: OUT_PLACE_NAMES[value] }));
+  const options = places.map((value) => ({ value, label: say(`place.${value}`) }));
   const change = (index: number, step: OutStep) =>
     onOut(out.map((each, at) => (at === index ? step : each)));
   return (
@@ -181,7 +180,7 @@ export function OutPlaces({
 
 /** When a freezer turns it to ice, first at the edge and then right through. */
 function Freezing({ freezing }: { readonly freezing: FreezingForecast }) {
-  const { degrees, unit } = useTemperature();
+  const { degrees, unit } = useWords();
   const { fromC, beginsS, throughS } = freezing;
   return (
     <Read testID="freezing">
@@ -194,7 +193,7 @@ function Freezing({ freezing }: { readonly freezing: FreezingForecast }) {
 
 /** How something cools against the published limits: the curve, and the verdict on it. */
 export function CoolingResult({ cooling }: { readonly cooling: CoolingForecast }) {
-  const { degrees, unit } = useTemperature();
+  const { degrees, unit } = useWords();
   const limit = (celsius: number) => withUnit(degrees(celsius), unit);
   const keeps = cooling.keepsFirst && cooling.keepsCold;
   return (

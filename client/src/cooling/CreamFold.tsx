@@ -7,7 +7,7 @@ import {
   type OutStep,
 } from '@hollow-moon/core';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { Choice, Fold, Notice, NumberField, Read, Soft, useTemperature } from '../design';
+import { Choice, Fold, Notice, NumberField, Read, Soft, useWords } from '../design';
 import type { KitchenBook } from '../book/book';
 import { CoolingResult, OutPlaces } from './CoolingParts';
 
@@ -44,7 +44,7 @@ export function CreamFold({
   /** As it leaves the stove. */
   readonly fromC: number;
 }) {
-  const { degrees, unit } = useTemperature();
+  const { degrees, unit, tell } = useWords();
   const { kitchen } = book;
   const { family } = data;
   const [vessel, setVessel] = useState<VesselName>('half');
@@ -115,7 +115,7 @@ export function CreamFold({
             </>
           ) : cooled ? (
             <Notice kind="danger" testID="cream-problem">
-              {cooled.problem.message}
+              {tell(cooled.problem)}
             </Notice>
           ) : null}
           <Soft>

@@ -1,17 +1,11 @@
+import { type Bakes } from '@hollow-moon/core';
+import { say } from '@hollow-moon/words';
 import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import {
-  CHART_TEXT,
-  colours,
-  LevelLines,
-  Soft,
-  ticksTo,
-  TimeTicks,
-  useTemperature,
-} from '../design';
+import { CHART_TEXT, colours, LevelLines, Soft, ticksTo, TimeTicks, useWords } from '../design';
 
 /** One history: seconds and °C. */
 export type Points = readonly (readonly [number, number])[];
@@ -26,7 +20,7 @@ export interface CurvesProps {
   readonly setUncertaintyK?: number;
   readonly curdleC: number | undefined;
   /** What that heat does to it. */
-  readonly spoils?: string;
+  readonly spoils?: Bakes['spoils'];
   /** Middle of the filling for most of many runs: s, then low and high, °C. */
   readonly band?: readonly (readonly [number, number, number])[] | undefined;
   /** Other histories to hold against this one, each drawn and named in its own stroke. */
@@ -125,7 +119,7 @@ const Chart = memo(function Chart({
   readonly width: number;
   readonly endS: number;
 }) {
-  const { degrees, unit } = useTemperature();
+  const { degrees, unit } = useWords();
   const highest = Math.max(100, ...rim.map(([, c]) => c), ...readings.map(([, c]) => c));
   const x = timeScale(endS, width);
   const y = scaleLinear()
@@ -202,7 +196,7 @@ const Chart = memo(function Chart({
             strokeDasharray="6 4"
           />
           <SvgText {...CHART_TEXT} x={MARGIN.left + 4} y={y(curdleC) - 5} fill={colours.scorch}>
-            {`${spoils} from ${degrees(curdleC)} ${unit}`}
+            {`${say(`spoils.${spoils}`)} from ${degrees(curdleC)} ${unit}`}
           </SvgText>
         </G>
       )}

@@ -1,3 +1,4 @@
+import { wordsIn } from '@hollow-moon/words';
 import { parseDecimal } from '@hollow-moon/core';
 import { memo, useId, useState } from 'react';
 import { TextInput, View } from 'react-native';
@@ -20,6 +21,9 @@ interface NumberFieldProps {
   readonly testID?: string;
   readonly onSubmit?: () => void;
 }
+
+/** What is wrong with a number as it is typed holds no temperature, so that it is said alike to every cook. */
+const { tell } = wordsIn('C');
 
 const shown = (value: number, decimals: number): string =>
   Number.isFinite(value) ? String(Number(value.toFixed(decimals))) : '';
@@ -51,7 +55,7 @@ export const NumberField = memo(function NumberField({
   }
   const parsed = parseDecimal(text);
   const waiting = mayBeEmpty && text.trim() === '';
-  const unreadable = parsed.ok || waiting ? undefined : parsed.problem.message;
+  const unreadable = parsed.ok || waiting ? undefined : tell(parsed.problem);
   const message = unreadable ?? problem;
   const change = (next: string) => {
     setText(next);

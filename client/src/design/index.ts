@@ -16,4 +16,4 @@ export * from './Fold';
 export * from './files';
 export * from './swatch';
 export * from './Tick';
-export * from './useTemperature';
+export * from './useWords';

@@ -1,4 +1,9 @@
-import { formulaDataSchema, type FormulaData, type StoredFormula } from '@hollow-moon/contract';
+import {
+  findingIn,
+  formulaDataSchema,
+  type FormulaData,
+  type StoredFormula,
+} from '@hollow-moon/contract';
 import type { Line } from '@hollow-moon/core';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { v4 as uuid } from 'uuid';
@@ -207,12 +212,12 @@ export const saveFormula =
     if (!draft) return;
     const checked = formulaDataSchema.safeParse(draft.data);
     if (!checked.success) {
-      const issues = checked.error.issues.map(({ path, message }) => ({
-        path: `data.${path.join('.')}`,
-        message,
-      }));
-      const [first = { path: 'data', message: 'Something here is not as it should be.' }] = issues;
-      dispatch(faultFound({ id, refusal: { code: 'invalid', ...first, issues } }));
+      const issues = checked.error.issues.map(({ path, message }) => {
+        const found = findingIn(message);
+        return { ...found, path: `data.${path.join('.')}`, message: found.code };
+      });
+      const path = issues[0]?.path ?? 'data';
+      dispatch(faultFound({ id, refusal: { code: 'invalid', path, message: '', issues } }));
       return;
     }
     const { version, why } = draft;

@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import { caseOfPlan, toBakeCase, type FormulaData, type OvenUse } from '@hollow-moon/contract';
 import {
   LAYER_HOLDS,
@@ -11,7 +12,7 @@ import {
 } from '@hollow-moon/core';
 import { memo, useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { fileName, keepAsFile, Notice, Read, Sheet, Soft, useTemperature } from '../design';
+import { fileName, keepAsFile, Notice, Read, Sheet, Soft, useWords } from '../design';
 import { useSpread } from '../jobs';
 import { BatchNotice } from './BatchNotice';
 import { Moon } from '../moon';
@@ -51,6 +52,7 @@ function NoForecast({
   book,
   outlook: { judged },
 }: Pick<PanelProps, 'data' | 'book' | 'outlook'>) {
+  const { tell } = useWords();
   const stirred = judged.kind === 'by-sign' && STIRRED.has(data.family) ? judged.endC : undefined;
   return (
     <View className="gap-4">
@@ -59,10 +61,10 @@ function NoForecast({
           <Moon state={undefined} shell={data.shell !== 'none'} size={120} label="No forecast" />
           <Read className="text-center" testID="no-forecast">
             {judged.kind === 'not-judged'
-              ? judged.reason
+              ? tell(judged.reason)
               : judged.kind === 'judged'
                 ? 'Nothing here is set by an oven.'
-                : judged.treatment}
+                : tell(judged.treatment)}
           </Read>
           <Soft className="text-center">
             {judged.kind === 'by-sign'
@@ -78,7 +80,7 @@ function NoForecast({
 
 /** What becomes of something under or over the filling: a line, or a warning where it does not set. */
 function LayerOutcome({ laid }: { readonly laid: LayerForecast }) {
-  const says = layerInWords(laid, useTemperature());
+  const says = layerInWords(laid, useWords());
   return laid.set !== undefined && laid.set < LAYER_HOLDS ? (
     <Notice kind="danger" testID="layer-outcome">
       {says}
@@ -112,13 +114,13 @@ const Verdict = memo(function Verdict({
   readonly chosen: PullChoice;
   readonly onChoose: (pull: PullChoice) => void;
 }) {
-  const temperature = useTemperature();
+  const temperature = useWords();
   return (
     <Sheet title="Forecast">
       {missing ? <Notice kind="hint">{missing}</Notice> : null}
       {problem ? (
         <Notice kind="danger" testID="forecast-problem">
-          {problem.message}
+          {temperature.tell(problem)}
         </Notice>
       ) : null}
       {working}
@@ -153,10 +155,10 @@ const Cautions = memo(function Cautions({
 }: {
   readonly forecast: Forecast;
 }) {
-  const { degrees, unit } = useTemperature();
+  const { degrees, unit, tell } = useWords();
   return (
     <>
-      {cautions.map((caution) => (
+      {cautions.map(tell).map((caution) => (
         <Notice key={caution} kind="hint">
           {caution}
         </Notice>
@@ -164,13 +166,14 @@ const Cautions = memo(function Cautions({
       <Soft testID="safety">
         {`The coldest spot reaches ${degrees(safety.coldestPeakC)} ${unit} and ${heldInWords(safety.timesPublished)}`}
       </Soft>
-      <Soft testID="top">{`The top is ${top.shade === 'raw' ? 'not browned' : top.shade} at the pull; ${waterInWords(waterLostG)}. The probe stands in the middle, half-way down. Trust the window and the wobble before the minute.`}</Soft>
+      <Soft testID="top">{`The top is ${top.shade === 'raw' ? 'not browned' : say(`shade.${top.shade}`)} at the pull; ${waterInWords(waterLostG)}. The probe stands in the middle, half-way down. Trust the window and the wobble before the minute.`}</Soft>
     </>
   );
 });
 
 /** What will happen in the oven: verdict, instrument, curves, and what it hangs on. */
 export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: PanelProps) {
+  const { tell } = useWords();
   const { bakes, plan, missing, live, forecast, answered, settled, problem, tried, setTried } =
     outlook;
   const choosePull = useCallback(
@@ -201,8 +204,8 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
     if (made?.ok) {
       keepAsFile(fileName(`${data.name} bake`, 'json'), 'application/json', toBakeCase(made.value));
     }
-    return made && !made.ok ? made.problem.message : '';
-  }, []);
+    return made && !made.ok ? tell(made.problem) : '';
+  }, [tell]);
   const use = useCallback(
     (change: Partial<OvenUse>) =>
       onEdit('ovenUse', (data) => ({ ...data, ovenUse: { ...data.ovenUse, ...change } })),
@@ -275,7 +278,7 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
       <CoolingFold
         out={out}
         cooling={forecast && cooled}
-        problem={problem?.path === 'out' ? problem.message : undefined}
+        problem={problem?.path === 'out' ? tell(problem) : undefined}
         onUse={use}
       />
     </>

@@ -9,8 +9,8 @@ import {
 } from '@hollow-moon/core';
 import { memo, useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { Figure, Labelled, Range, Read, Soft, useTemperature } from '../design';
-import { centimetres, minutes } from '../design/format';
+import { Figure, Labelled, Range, Read, Soft, useWords } from '../design';
+import { minutes, say, centimetres } from '@hollow-moon/words';
 import { Moon, moonInWords, Section, sectionSize, WATER_PX } from '../moon';
 import { useLive, type Live } from './live';
 import { moonOf } from './moonOf';
@@ -39,7 +39,7 @@ export const Instrument = memo(function Instrument({
   readonly onTime: (timeS: number) => void;
 }) {
   const forecast = useLive(live, told);
-  const temperature = useTemperature();
+  const temperature = useWords();
   const { degrees, unit } = temperature;
   const [width, setWidth] = useState(320);
   const { frames, field, setC, curdleC, pullS } = forecast;
@@ -95,14 +95,14 @@ export const Instrument = memo(function Instrument({
           </Labelled>
           <Soft>
             {caption
-              ? `moves ${frame.wobble.motion}`
-              : frame.wobble.motion === 'not at all'
+              ? `moves ${say(`motion.${frame.wobble.motion}`)}`
+              : frame.wobble.motion === 'still'
                 ? 'still'
                 : 'quivers'}
           </Soft>
           <Soft testID="scrub-air">{air}</Soft>
           {rimLightness === undefined ? null : (
-            <Soft testID="scrub-rim">{`shell’s rim ${shadeOf(rimLightness)}`}</Soft>
+            <Soft testID="scrub-rim">{`shell’s rim ${say(`shade.${shadeOf(rimLightness)}`)}`}</Soft>
           )}
         </View>
       </View>
@@ -125,7 +125,7 @@ export const Instrument = memo(function Instrument({
           </View>
         </View>
         <Soft className="text-center">
-          {`heavy line: sets${curdleC === undefined ? '' : `, broken: ${forecast.spoils}`}${drawn.lift > 1.05 ? ` · depth drawn × ${drawn.lift.toFixed(1)}` : ''}`}
+          {`heavy line: sets${curdleC === undefined ? '' : `, broken: ${say(`spoils.${forecast.spoils}`)}`}${drawn.lift > 1.05 ? ` · depth drawn × ${drawn.lift.toFixed(1)}` : ''}`}
         </Soft>
         {field.under.length + field.over.length > 0 ? (
           <Soft className="text-center" testID="layers-named">

@@ -1,9 +1,9 @@
 import type { Bakes, Forecast } from '@hollow-moon/core';
 import { memo } from 'react';
 import { View } from 'react-native';
-import { Button, icons, Read, Soft, useTemperature } from '../design';
+import { Button, icons, Read, Soft, useWords } from '../design';
 import { Moon, moonInWords } from '../moon';
-import { withUnit } from '../design/format';
+import { withUnit } from '@hollow-moon/words';
 import { moonAtPull } from './moonOf';
 
 /** The verdict and the next thing to do, in view and under the thumb whatever is scrolled above. */
@@ -25,7 +25,7 @@ export const OutlookBar = memo(function OutlookBar({
   readonly mayBake: boolean;
   readonly onBake: (forecast: Forecast) => void;
 }) {
-  const { degrees, unit } = useTemperature();
+  const { degrees, unit } = useWords();
   const moon = moonAtPull(forecast);
   const hopeless = forecast?.verdict.kind === 'no-window';
   const best = forecast?.verdict.kind === 'window' ? forecast.verdict.best : undefined;

@@ -1,8 +1,8 @@
 import type { Forecast, Pull, PullChoice } from '@hollow-moon/core';
 import { memo } from 'react';
 import { Pressable, View } from 'react-native';
-import { Figure, Labelled, Read, Soft, useTemperature } from '../design';
-import { centimetres, minutes, withUnit } from '../design/format';
+import { Figure, Labelled, Read, Soft, useWords } from '../design';
+import { minutes, withUnit, centimetres } from '@hollow-moon/words';
 
 /**
  * Earliest, best and latest side by side: minute, probe, wobble and coast. The one that is chosen is
@@ -17,7 +17,7 @@ export const WindowTable = memo(function WindowTable({
   readonly chosen: PullChoice;
   readonly onChoose: (pull: PullChoice) => void;
 }) {
-  const { degrees, unit } = useTemperature();
+  const { degrees, unit } = useWords();
   const { verdict } = forecast;
   if (verdict.kind === 'no-window') return null;
   const columns: [PullChoice, string, Pull][] = [

@@ -1,6 +1,6 @@
 import type { FormulaData } from '@hollow-moon/contract';
 import { batchStands, scaleLines, type Level } from '@hollow-moon/core';
-import { grams } from '../design/format';
+import { grams } from '@hollow-moon/words';
 
 /** How a batch stands in its vessels, as a statement; `undefined` where it fits. */
 export function batchInWords(level: Level, vessels: number): string | undefined {

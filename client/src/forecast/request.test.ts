@@ -11,7 +11,7 @@ const planAt = (setC: number): ForecastPlan => {
   return wish.plan;
 };
 
-const no: Result<Forecast> = { ok: false, problem: { code: 'x', message: 'no' } };
+const no: Result<Forecast> = { ok: false, problem: { code: 'x' } };
 
 /** A pool of one thread, and a bench and a list that ask it. */
 function start() {
@@ -76,7 +76,9 @@ describe('a forecast that is asked for', () => {
     const { ask, breakOff, done } = start();
     ask(150);
     await breakOff();
-    expect(done).toMatchObject([[150, false, { ok: false, problem: { code: 'our-fault' } }]]);
+    expect(done).toMatchObject([
+      [150, false, { ok: false, problem: { code: 'forecast.broke-off' } }],
+    ]);
   });
 
   it('tells how far it has come', () => {

@@ -14,8 +14,7 @@ export interface ForecastWish {
 const BROKE: Result<Forecast> = {
   ok: false,
   problem: {
-    code: 'our-fault',
-    message: 'The forecast broke off. Change something and try again.',
+    code: 'forecast.broke-off',
   },
 };
 

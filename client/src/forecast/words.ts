@@ -10,7 +10,14 @@ import type {
   Pull,
   PartVerdict,
 } from '@hollow-moon/core';
-import { centimetres, minutes, withUnit, type TemperatureFormat } from '../design/format';
+import {
+  minutes,
+  withUnit,
+  type TemperatureFormat,
+  type Words,
+  say,
+  centimetres,
+} from '@hollow-moon/words';
 
 /** "31 to 38", or one figure where both ends round to the same minute. */
 export const spanOfMinutes = (fromS: number, toS: number): string =>
@@ -23,7 +30,7 @@ export function shortVerdict({ verdict, spoils }: Forecast): string {
     return `Pull at ${minutes(best.timeS)} min, ${spanOfMinutes(earliest.timeS, latest.timeS)}`;
   }
   return verdict.reason === 'curdles-before-it-sets'
-    ? `No window: the rim ${spoils} before the middle sets`
+    ? `No window: the rim ${say(`spoils.${spoils}`)} before the middle sets`
     : 'No window: it does not set in two hours';
 }
 
@@ -45,16 +52,16 @@ export const whereAfter = (seconds: number, out: readonly OutStep[] = RACK): str
 
 const wobbleWords = ({ wobble }: Pull): string =>
   wobble.diameterM > 0.005
-    ? `${withUnit(centimetres(wobble.diameterM * 1000), 'cm')} in the middle still move ${wobble.motion}`
+    ? `${withUnit(centimetres(wobble.diameterM * 1000), 'cm')} in the middle still move ${say(`motion.${wobble.motion}`)}`
     : 'the middle no longer swings, it only quivers';
 
 /** What will happen, in a sentence or two. */
 export function sentence(
   { verdict, curdleC }: Forecast,
-  { degrees, span, unit }: TemperatureFormat,
+  { degrees, span, unit, tell }: Words,
   out: readonly OutStep[] = RACK,
 ): string {
-  if (verdict.kind === 'no-window') return verdict.says;
+  if (verdict.kind === 'no-window') return tell(verdict.says);
   const { earliest, best, latest } = verdict;
   const coast = Math.max(0, best.peakC - best.probeC);
   const after =
@@ -110,8 +117,8 @@ export function endInWords(
 }
 
 /** A filling judged by its sign, in one line. */
-function signInShort({ endC, firmness, warnings }: BySign, temperature: TemperatureFormat): string {
-  if (firmness === 'pourable' && warnings[0]) return warnings[0];
+function signInShort({ endC, firmness, warnings }: BySign, temperature: Words): string {
+  if (firmness === 'pourable' && warnings[0]) return temperature.tell(warnings[0]);
   const end = endC && endInWords(endC, temperature);
   const done = end ? `, done at ${withUnit(end.figure, end.unit)}` : ', set cold';
   return `${FIRMNESS_WORDS[firmness]}${done}`;
@@ -124,15 +131,18 @@ export function outlookInShort(of: {
   readonly missing: string | undefined;
   readonly problem: Problem | undefined;
   readonly forecast: Forecast | undefined;
-  readonly temperature: TemperatureFormat;
+  readonly temperature: Words;
 }): string {
-  if (of.judged.kind === 'not-judged') return of.judged.reason;
-  if (of.judged.kind === 'made') return of.judged.warnings[0] ?? 'Its ratios are as usual';
+  if (of.judged.kind === 'not-judged') return of.temperature.tell(of.judged.reason);
+  if (of.judged.kind === 'made') {
+    const [first] = of.judged.warnings;
+    return first ? of.temperature.tell(first) : 'Its ratios are as usual';
+  }
   if (of.judged.kind === 'by-sign' && (!of.bakes || of.missing || of.problem)) {
     return signInShort(of.judged, of.temperature);
   }
   if (of.missing) return of.missing;
-  if (of.problem) return of.problem.message;
+  if (of.problem) return of.temperature.tell(of.problem);
   return of.forecast ? shortVerdict(of.forecast) : 'Working it out';
 }
 

@@ -5,7 +5,7 @@ import { memo, useCallback, useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { beginBake } from '../bake/writing';
-import { Button, Choice, Notice, Soft, Title, useTemperature } from '../design';
+import { Button, Choice, Notice, Soft, Title, useWords } from '../design';
 import { ForecastPanel, OutlookBar, outlookInShort, useOutlook, planFor } from '../forecast';
 import { Column, useWide, WhenHere } from '../layout';
 import { ShellPanel } from '../blind';
@@ -92,7 +92,7 @@ function Workplace({
   const side = wished === 'shell' && !hasShell ? 'forecast' : wished;
   const [breadth, setBreadth] = useState<Breadth>('bench');
   const outlook = useOutlook(data, book, 'bench', 'now');
-  const temperature = useTemperature();
+  const temperature = useWords();
   const { edit, draft } = bench;
   // Read when it is pressed, so that the bar below is not drawn again for each letter typed.
   const { settled, plan } = outlook;

@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import {
   ovenDataSchema,
   vesselDataSchema,
@@ -6,16 +7,7 @@ import {
   type StoredVessel,
   type VesselData,
 } from '@hollow-moon/contract';
-import {
-  MATERIAL_NAMES,
-  OVEN_KIND_NAMES,
-  OVEN_KINDS,
-  VESSEL_KIND_NAMES,
-  VESSEL_KINDS,
-  VESSEL_MATERIALS,
-  insideOf,
-  volumeMl,
-} from '@hollow-moon/core';
+import { OVEN_KINDS, VESSEL_KINDS, VESSEL_MATERIALS, insideOf, volumeMl } from '@hollow-moon/core';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { Controller, useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
@@ -79,7 +71,7 @@ export function VesselForm({
         control={control}
         name="kind"
         label="Shape"
-        options={VESSEL_KINDS.map((value) => ({ value, label: VESSEL_KIND_NAMES[value] }))}
+        options={VESSEL_KINDS.map((value) => ({ value, label: say(`vessel-kind.${value}`) }))}
         onChosen={(value) => {
           for (const [name, usual] of WANTED[value as VesselData['kind']] ?? []) {
             if (form.getValues(name) === undefined) form.setValue(name, usual);
@@ -91,7 +83,7 @@ export function VesselForm({
         control={control}
         name="material"
         label="Made of"
-        options={VESSEL_MATERIALS.map((value) => ({ value, label: MATERIAL_NAMES[value] }))}
+        options={VESSEL_MATERIALS.map((value) => ({ value, label: say(`material.${value}`) }))}
       />
       <Soft>{kind === 'capacity' ? 'What it holds' : 'Inside measures'}</Soft>
       <View className="flex-row flex-wrap gap-3">
@@ -203,7 +195,7 @@ export function OvenForm({
         control={control}
         name="kind"
         label="Kind"
-        options={OVEN_KINDS.map((value) => ({ value, label: OVEN_KIND_NAMES[value] }))}
+        options={OVEN_KINDS.map((value) => ({ value, label: say(`oven-kind.${value}`) }))}
       />
       <FormNumber control={control} name="offsetK" label="Off by" unit="°C" />
       <Soft>

@@ -1,21 +1,16 @@
+import { say, centimetres } from '@hollow-moon/words';
 import { kitchenDataSchema, type KitchenData, type VesselData } from '@hollow-moon/contract';
-import {
-  boilingPointAtAltitudeC,
-  EGG_GRADES,
-  MATERIAL_NAMES,
-  OVEN_KIND_NAMES,
-  type EggGrade,
-} from '@hollow-moon/core';
+import { boilingPointAtAltitudeC, EGG_GRADES, type EggGrade } from '@hollow-moon/core';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useState, type ReactNode } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { Pressable, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { Button, Choice, icons, Read, Sheet, Soft, Title } from '../design';
-import { centimetres } from '../design/format';
 import { Column, useWide, WhenHere } from '../layout';
 import { useKitchenBook, type KitchenBook } from '../book/book';
-import { degreesChosen, themeChosen, type Degrees, type Theme } from '../state/settings';
+import type { Degrees } from '@hollow-moon/words';
+import { degreesChosen, themeChosen, type Theme } from '../state/settings';
 import { useAppDispatch, useAppSelector } from '../state/state';
 import { OvenForm, VesselForm } from './EquipmentForms';
 import { FormNumber, FormPicker, FormText, ShowAway } from './fields';
@@ -198,7 +193,7 @@ function Kitchen({ book }: { readonly book: KitchenBook }) {
       items={book.ovens}
       lines={({ data }) => [
         data.name,
-        `${OVEN_KIND_NAMES[data.kind]}, ${offBy(data.offsetK)}${data.swingK > 0 ? `, swings by ${data.swingK} °C` : ''}`,
+        `${say(`oven-kind.${data.kind}`)}, ${offBy(data.offsetK)}${data.swingK > 0 ? `, swings by ${data.swingK} °C` : ''}`,
       ]}
       form={(id, stored, onClose) => (
         <OvenForm key={id} kitchenId={kitchenId} id={id} stored={stored} onClose={onClose} />
@@ -212,7 +207,7 @@ function Kitchen({ book }: { readonly book: KitchenBook }) {
       items={book.vessels}
       lines={({ data }) => [
         `${data.owned} × ${data.name}`,
-        `${MATERIAL_NAMES[data.material]}, ${sizeOf(data)}`,
+        `${say(`material.${data.material}`)}, ${sizeOf(data)}`,
       ]}
       form={(id, stored, onClose) => (
         <VesselForm key={id} kitchenId={kitchenId} id={id} stored={stored} onClose={onClose} />

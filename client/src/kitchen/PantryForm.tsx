@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import {
   ALLERGENS,
   pantryDataSchema,
@@ -10,7 +11,7 @@ import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { Button, Choice, NumberField, Picker, Soft, TextField } from '../design';
 import type { KitchenBook } from '../book/book';
-import { FormEnding } from './fields';
+import { FormEnding, useProblemOf } from './fields';
 import { useWriting } from './useWriting';
 
 type Own = NonNullable<PantryData['own']>;
@@ -103,7 +104,7 @@ function OwnFields({
           return (
             <Button
               key={allergen}
-              label={there ? `✓ ${allergen}` : allergen}
+              label={there ? `✓ ${say(`allergen.${allergen}`)}` : say(`allergen.${allergen}`)}
               pressed={there}
               weight={there ? 'main' : 'plain'}
               onPress={() =>
@@ -152,12 +153,13 @@ export function PantryForm({
       archived: false,
     },
   );
+  const problemOf = useProblemOf();
   const [tried, setTried] = useState(false);
   const checked = pantryDataSchema.safeParse(data);
   const problemAt = (path: string) =>
     checked.success || !tried
       ? undefined
-      : checked.error.issues.find((issue) => issue.path.join('.') === path)?.message;
+      : problemOf(checked.error.issues.find((issue) => issue.path.join('.') === path)?.message);
   // One entry for each ingredient: choosing one that has an entry writes to that.
   const there = book.pantry.find(
     (each) => each.id !== id && each.data.ingredientId === data.ingredientId,

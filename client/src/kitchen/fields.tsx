@@ -1,6 +1,7 @@
 import { Controller, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
 import { View } from 'react-native';
-import { Button, Choice, NumberField, Picker, TextField } from '../design';
+import { findingIn } from '@hollow-moon/contract';
+import { Button, Choice, NumberField, Picker, TextField, useWords } from '../design';
 
 /** A field of a form: where it stands in it, and what it is called. */
 interface Field<T extends FieldValues> {
@@ -18,6 +19,12 @@ interface Options {
   readonly onChosen?: (value: string) => void;
 }
 
+/** What a schema found wrong with a field, in words. */
+export function useProblemOf(): (message: string | undefined) => string | undefined {
+  const { tell } = useWords();
+  return (message) => (message === undefined ? undefined : tell(findingIn(message)));
+}
+
 /** A line of text of a form; `as` puts what is typed into its usual shape. */
 export const FormText = <T extends FieldValues>({
   control,
@@ -25,21 +32,24 @@ export const FormText = <T extends FieldValues>({
   label,
   testID,
   as = (text) => text,
-}: Field<T> & { readonly as?: (text: string) => string }) => (
-  <Controller
-    control={control}
-    name={name}
-    render={({ field, fieldState }) => (
-      <TextField
-        label={label}
-        value={field.value}
-        onChange={(text) => field.onChange(as(text))}
-        problem={fieldState.error?.message}
-        {...(testID ? { testID } : {})}
-      />
-    )}
-  />
-);
+}: Field<T> & { readonly as?: (text: string) => string }) => {
+  const problemOf = useProblemOf();
+  return (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field, fieldState }) => (
+        <TextField
+          label={label}
+          value={field.value}
+          onChange={(text) => field.onChange(as(text))}
+          problem={problemOf(fieldState.error?.message)}
+          {...(testID ? { testID } : {})}
+        />
+      )}
+    />
+  );
+};
 
 /** A number of a form, shown in a unit `scale` times the stored one. */
 export const FormNumber = <T extends FieldValues>({
@@ -49,23 +59,26 @@ export const FormNumber = <T extends FieldValues>({
   unit,
   scale = 1,
   testID = name,
-}: Field<T> & { readonly unit?: string; readonly scale?: number }) => (
-  <Controller
-    control={control}
-    name={name}
-    render={({ field, fieldState }) => (
-      <NumberField
-        label={label}
-        {...(unit ? { unit } : {})}
-        value={field.value / scale}
-        onChange={(value) => field.onChange(Number((value * scale).toFixed(6)))}
-        problem={fieldState.error?.message}
-        className="w-32"
-        testID={testID}
-      />
-    )}
-  />
-);
+}: Field<T> & { readonly unit?: string; readonly scale?: number }) => {
+  const problemOf = useProblemOf();
+  return (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field, fieldState }) => (
+        <NumberField
+          label={label}
+          {...(unit ? { unit } : {})}
+          value={field.value / scale}
+          onChange={(value) => field.onChange(Number((value * scale).toFixed(6)))}
+          problem={problemOf(fieldState.error?.message)}
+          className="w-32"
+          testID={testID}
+        />
+      )}
+    />
+  );
+};
 
 /** One of a list. */
 export const FormPicker = <T extends FieldValues>({

@@ -1,10 +1,10 @@
-import { RESULT_NAMES, type StoredBake } from '@hollow-moon/contract';
+import { type StoredBake } from '@hollow-moon/contract';
 import { format } from 'date-fns';
 import { router } from 'expo-router';
 import { Text, View } from 'react-native';
 import { secondsInto } from '../bake/progress';
-import { Button, Labelled, Read, Sheet, Soft, Title, useTemperature } from '../design';
-import { centimetres, minutes } from '../design/format';
+import { Button, Labelled, Read, Sheet, Soft, Title, useWords } from '../design';
+import { say, minutes, listed, centimetres } from '@hollow-moon/words';
 import { Curves } from '../curves/Curves';
 import { spanOfMinutes } from '../forecast/words';
 import { Moon } from '../moon';
@@ -12,7 +12,7 @@ import { lastMoon, RESULT_MARKS } from './outcome';
 
 /** One bake: what was foreseen and what was done, on the same axes. */
 export function BakeRecord({ bake }: { readonly bake: StoredBake }) {
-  const { degrees, unit } = useTemperature();
+  const { degrees, unit } = useWords();
   const { data } = bake;
   const { window, setC, curdleC, pullS, curve } = data.foreseen;
   const pulledS = data.pulledAt === null ? undefined : secondsInto(data, Date.parse(data.pulledAt));
@@ -35,7 +35,7 @@ export function BakeRecord({ bake }: { readonly bake: StoredBake }) {
       'Wobble',
       window ? `${centimetres(window.best.wobbleMm)} cm` : '–',
       lastWobble
-        ? `${centimetres(lastWobble.diameterMm)} cm, ${lastWobble.motion}`
+        ? `${centimetres(lastWobble.diameterMm)} cm, ${say(`motion.${lastWobble.motion}`)}`
         : 'not looked at',
     ],
   ];
@@ -56,10 +56,12 @@ export function BakeRecord({ bake }: { readonly bake: StoredBake }) {
           <View className="min-w-0 flex-1 gap-1">
             <Read className="font-read-strong text-title" testID="record-result">
               {data.result
-                ? `${RESULT_MARKS[data.result]} ${RESULT_NAMES[data.result]}`
+                ? `${RESULT_MARKS[data.result]} ${say(`result.${data.result}`)}`
                 : 'Not judged'}
             </Read>
-            {data.faults.length > 0 ? <Read>{data.faults.join(', ')}</Read> : null}
+            {data.faults.length > 0 ? (
+              <Read>{listed(data.faults.map((fault) => say(`fault.${fault}`)))}</Read>
+            ) : null}
             {data.note ? <Read testID="record-note">{data.note}</Read> : null}
           </View>
         </View>

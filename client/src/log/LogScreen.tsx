@@ -1,4 +1,4 @@
-import { RESULT_NAMES, type BakeSummary } from '@hollow-moon/contract';
+import { type BakeSummary } from '@hollow-moon/contract';
 import { format } from 'date-fns';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
@@ -13,9 +13,9 @@ import {
   Soft,
   TextField,
   Title,
-  useTemperature,
+  useWords,
 } from '../design';
-import { minutes, withUnit } from '../design/format';
+import { say, minutes, withUnit, listed } from '@hollow-moon/words';
 import { Column, useWide, WhenHere } from '../layout';
 import { Moon } from '../moon';
 import { useBakeQuery, useLogInfiniteQuery } from '../wire/api';
@@ -29,12 +29,13 @@ const pulledMin = ({ data }: BakeSummary): string =>
     : withUnit(minutes(secondsInto(data, Date.parse(data.pulledAt))), 'min');
 
 function BakeRow({ bake, here }: { readonly bake: BakeSummary; readonly here: boolean }) {
-  const { degrees, unit } = useTemperature();
+  const { degrees, unit } = useWords();
   const { data } = bake;
   const result = data.result
-    ? `${RESULT_MARKS[data.result]} ${RESULT_NAMES[data.result]}`
+    ? `${RESULT_MARKS[data.result]} ${say(`result.${data.result}`)}`
     : 'Not judged';
-  const faults = data.faults.length > 0 ? `: ${data.faults.join(', ')}` : '';
+  const faults =
+    data.faults.length > 0 ? `: ${listed(data.faults.map((fault) => say(`fault.${fault}`)))}` : '';
   return (
     <PlaceLink
       to={data.pulledAt === null ? `/bake/${bake.id}` : `/log/${bake.id}`}

@@ -1,6 +1,7 @@
+import { refusalInWords } from '../wire/resources';
 import { router, usePathname } from 'expo-router';
 import { View } from 'react-native';
-import { Button, Notice } from '../design';
+import { Button, Notice, useWords } from '../design';
 import { useAppDispatch, useAppSelector } from '../state/state';
 import { TwoSides } from './TwoSides';
 import { insisted, sentAgain, staleOf, withdrawn, type Write } from './writes';
@@ -33,6 +34,7 @@ const nameOf = ({ work }: Write): string => {
 
 /** One write that the book would not have: both sides where there are two, and the choice. */
 function RefusedWrite({ write }: { readonly write: Write }) {
+  const words = useWords();
   const dispatch = useAppDispatch();
   const screen = screenOf(write);
   const stale = staleOf(write);
@@ -62,7 +64,7 @@ function RefusedWrite({ write }: { readonly write: Write }) {
     >
       {stale
         ? `${nameOf(write)} was changed elsewhere meanwhile. Choose which to keep.`
-        : `${nameOf(write)} could not be written into the book. ${write.refused?.message ?? ''}`}
+        : `${nameOf(write)} could not be written into the book. ${write.refused ? refusalInWords(words, write.refused) : ''}`}
     </Notice>
   );
 }

@@ -132,9 +132,11 @@ it('warns of a bath that simmers, from its minute, and what to do', () => {
 it('says what is wrong at its place, and works out no water for it', () => {
   begin(pan, {
     count: 40,
-    problem: { code: 'pan-too-small', message: 'Take a larger pan.', path: 'bath.panLengthMm' },
+    problem: { code: 'bath.pan', path: 'bath.panLengthMm' },
   });
-  expect(screen.getByRole('alert').textContent).toBe('Take a larger pan.');
+  expect(screen.getByRole('alert').textContent).toBe(
+    'Enter a pan from 8 cm across up to a square metre.',
+  );
   expect(screen.queryByTestId('bath-water')).toBeNull();
 });
 

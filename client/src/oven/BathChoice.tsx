@@ -8,8 +8,8 @@ import {
 } from '@hollow-moon/core';
 import { memo } from 'react';
 import { View } from 'react-native';
-import { Choice, Notice, NumberField, Range, Soft, useTemperature } from '../design';
-import { minutes, withUnit } from '../design/format';
+import { Choice, Notice, NumberField, Range, Soft, useWords } from '../design';
+import { minutes, withUnit } from '@hollow-moon/words';
 
 /** A kettle, ml. Common practice: 1.7 l, filled to 1.5. */
 const KETTLE_ML = 1500;
@@ -34,7 +34,7 @@ export const BathChoice = memo(function BathChoice({
   readonly problem: Problem | undefined;
   readonly onBath: (bath: FormulaData['bath']) => void;
 }) {
-  const { degrees, unit } = useTemperature();
+  const { degrees, unit, tell } = useWords();
   const set = (change: Partial<NonNullable<FormulaData['bath']>>) =>
     bath && onBath({ ...bath, ...change });
   const begin = () =>
@@ -45,7 +45,7 @@ export const BathChoice = memo(function BathChoice({
       levelMm: vessel ? Math.round(insideOf(vessel).heightMm / 2) : 20,
       waterC: 90,
     });
-  const at = (path: string) => (problem?.path === `bath.${path}` ? problem.message : undefined);
+  const at = (path: string) => (problem?.path === `bath.${path}` ? tell(problem) : undefined);
   const size = bath && vessel ? bathSize({ ...bath, vessels: vesselCount }, vessel) : undefined;
   return (
     <>

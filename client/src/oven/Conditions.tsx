@@ -1,7 +1,7 @@
+import { say } from '@hollow-moon/words';
 import type { FormulaData, Tried } from '@hollow-moon/contract';
 import { memo, useCallback, type Dispatch, type SetStateAction } from 'react';
 import {
-  OVEN_KIND_NAMES,
   OVEN_KINDS,
   START_LIMITS_C,
   type BathForecast,
@@ -9,7 +9,7 @@ import {
   type Problem,
 } from '@hollow-moon/core';
 import { View } from 'react-native';
-import { Choice, NumberField, Picker, Range, Sheet, Soft, useTemperature } from '../design';
+import { Choice, NumberField, Picker, Range, Sheet, Soft, useWords } from '../design';
 import { optionsOf, type KitchenBook } from '../book/book';
 import { BathChoice } from './BathChoice';
 import type { Edit } from '../drafts/edits';
@@ -17,7 +17,7 @@ import type { Edit } from '../drafts/edits';
 /** Sliders run where custards are baked; a figure outside is typed. */
 const OVEN_SLIDER_C = { least: 80, most: 230 } as const;
 
-const MODES = OVEN_KINDS.map((value) => ({ value, label: OVEN_KIND_NAMES[value] }));
+const MODES = OVEN_KINDS.map((value) => ({ value, label: say(`oven-kind.${value}`) }));
 
 /** Which oven, and how it is used. */
 const OvenChoice = memo(function OvenChoice({
@@ -65,8 +65,8 @@ export const Conditions = memo(function Conditions({
   readonly problem: Problem | undefined;
   readonly bath: BathForecast | undefined;
 }) {
-  const { degrees, unit } = useTemperature();
-  const problemAt = (path: string) => (problem?.path === path ? problem.message : undefined);
+  const { degrees, unit, tell } = useWords();
+  const problemAt = (path: string) => (problem?.path === path ? tell(problem) : undefined);
   const oven = book.ovens.find((each) => each.id === data.ovenId)?.data;
   const offset = oven?.offsetK ?? 0;
   const chooseOven = useCallback(

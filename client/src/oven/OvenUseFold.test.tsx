@@ -115,8 +115,10 @@ it('wraps what stands in a bath, and asks of it only there', () => {
 });
 
 it('opens by itself on what is wrong in it, and says so at its place', () => {
-  open({ problem: { code: 'top-up', message: 'Pour less first.', path: 'topUp' } });
-  expect(screen.getByRole('alert').textContent).toBe('Pour less first.');
+  open({ problem: { code: 'forecast.top-up-under-topping', path: 'topUp' } });
+  expect(screen.getByRole('alert').textContent).toBe(
+    'A topping lies on all of the filling. Pour the filling at once, or put the topping on later.',
+  );
 });
 
 it('opens the door, lays foil, and goes in before it is hot', () => {

@@ -1,12 +1,5 @@
 import type { OvenUse } from '@hollow-moon/contract';
-import {
-  SIGN_NAMES,
-  SIGNS,
-  STANDING_NAMES,
-  STANDINGS,
-  type OvenStep,
-  type Problem,
-} from '@hollow-moon/core';
+import { SIGNS, STANDINGS, type OvenStep, type Problem } from '@hollow-moon/core';
 import { memo } from 'react';
 import { View } from 'react-native';
 import {
@@ -18,17 +11,17 @@ import {
   NumberField,
   Picker,
   Soft,
-  useTemperature,
+  useWords,
 } from '../design';
-import { minutes } from '../design/format';
+import { say, minutes } from '@hollow-moon/words';
 
-const STANDING_OPTIONS = STANDINGS.map((value) => ({ value, label: STANDING_NAMES[value] }));
+const STANDING_OPTIONS = STANDINGS.map((value) => ({ value, label: say(`standing.${value}`) }));
 
 type Step = OvenUse['steps'][number];
 
 const WHENS = [
   { value: 'minute', label: 'At a minute' },
-  ...SIGNS.map((value) => ({ value, label: `When ${SIGN_NAMES[value]}` })),
+  ...SIGNS.map((value) => ({ value, label: `When ${say(`sign.${value}`)}` })),
 ];
 
 const KINDS = [
@@ -51,7 +44,7 @@ function useInAWord(
   const says = [
     ...(entersAtC === null ? [] : [`goes in at ${degrees(entersAtC)} ${unit}`]),
     ...steps.map(({ atMin, on, to }) => {
-      const from = on ? `when ${SIGN_NAMES[on]}` : `from ${atMin} min`;
+      const from = on ? `when ${say(`sign.${on}`)}` : `from ${atMin} min`;
       return typeof to === 'number'
         ? `${degrees(to)} ${unit} ${from}`
         : `off ${from}, door ${to === 'off-shut' ? 'shut' : 'ajar'}`;
@@ -60,7 +53,7 @@ function useInAWord(
     ...(doors.length > 0
       ? [`door opened ${doors.length === 1 ? 'once' : `${doors.length} times`}`]
       : []),
-    ...(standing === 'rack' ? [] : [STANDING_NAMES[standing].toLowerCase()]),
+    ...(standing === 'rack' ? [] : [say(`standing.${standing}`).toLowerCase()]),
     ...(foil ? ['under foil'] : []),
     ...(wrapped ? ['wrapped for the bath'] : []),
   ];
@@ -90,12 +83,12 @@ export const OvenUseFold = memo(function OvenUseFold({
   readonly pullS: number;
   readonly onUse: (change: Partial<OvenUse>) => void;
 }) {
-  const { degrees, unit } = useTemperature();
+  const { degrees, unit, tell } = useWords();
   const { steps, doors, entersAtC, standing, foil, wrapped, topUp } = of;
   const setStep = (index: number, step: Step) =>
     onUse({ steps: steps.map((each, at) => (at === index ? step : each)) });
   const lastMin = steps[steps.length - 1]?.atMin ?? 0;
-  const at = (path: string) => (problem?.path === path ? problem.message : undefined);
+  const at = (path: string) => (problem?.path === path ? tell(problem) : undefined);
   return (
     <Fold
       title="The oven, step by step"

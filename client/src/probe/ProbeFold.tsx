@@ -2,16 +2,7 @@ import { readProbeRecord, type ProbeRecord } from '@hollow-moon/contract';
 import { probeAtTime, type Forecast } from '@hollow-moon/core';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
-import {
-  Button,
-  FileButton,
-  Fold,
-  Notice,
-  NumberField,
-  Read,
-  Soft,
-  useTemperature,
-} from '../design';
+import { Button, FileButton, Fold, Notice, NumberField, Read, Soft, useWords } from '../design';
 
 export interface ProbeOverlay {
   readonly record: ProbeRecord;
@@ -50,7 +41,7 @@ export const ProbeFold = memo(function ProbeFold({
   readonly laid: ProbeOverlay | undefined;
   readonly onLaid: (laid: ProbeOverlay | undefined) => void;
 }) {
-  const { span, unit } = useTemperature();
+  const { span, unit, tell } = useWords();
   const [problem, setProblem] = useState('');
   const apart = laid && apartK(forecast, laid);
   return (
@@ -68,7 +59,7 @@ export const ProbeFold = memo(function ProbeFold({
               testID="probe-file"
               onText={(text) => {
                 const read = readProbeRecord(text);
-                setProblem(read.ok ? '' : read.problem.message);
+                setProblem(read.ok ? '' : tell(read.problem));
                 if (read.ok) onLaid({ record: read.value, startS: 0 });
               }}
             />

@@ -1,7 +1,7 @@
 import type { FormulaData } from '@hollow-moon/contract';
 import type { ForecastPlan } from '@hollow-moon/core';
 import { View } from 'react-native';
-import { Button, Read, Soft, useTemperature } from '../design';
+import { Button, Read, Soft, useWords } from '../design';
 import { useJob } from '../jobs';
 import { remedied, remedyInWords, remedyOpens } from './remedy';
 import type { Edit } from '../drafts/edits';
@@ -16,7 +16,7 @@ export function RemedyList({
   readonly plan: ForecastPlan;
   readonly onEdit: Edit;
 }) {
-  const temperature = useTemperature();
+  const temperature = useWords();
   const { answer, settled, broke } = useJob('remedies', { plan });
   if (broke) return <Soft>The search for remedies broke off. Change something and try again.</Soft>;
   if (!answer || !settled)

@@ -9,7 +9,7 @@ import {
 } from '@hollow-moon/core';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { Provider } from 'react-redux';
-import { temperatureFormat } from '../design/format';
+import { temperatureFormat } from '@hollow-moon/words';
 import { createStore } from '../root/store';
 import { degreesChosen } from '../state/settings';
 import { book, hopelessDish, tart } from '../testing/book';
@@ -24,7 +24,7 @@ const planOf = (data: FormulaData): ForecastPlan => {
 };
 const foreseen = (data: FormulaData): Forecast => {
   const result = forecast(planOf(data));
-  if (!result.ok) throw new Error(result.problem.message);
+  if (!result.ok) throw new Error(result.problem.code);
   return result.value;
 };
 
@@ -41,7 +41,7 @@ describe('the window', () => {
     return onChoose;
   };
   const { verdict } = of;
-  if (verdict.kind !== 'window') throw new Error(verdict.says);
+  if (verdict.kind !== 'window') throw new Error(verdict.says.code);
 
   it('gives minute, probe, wobble, knife and coast of each of its three pulls', () => {
     show('best');
@@ -101,7 +101,7 @@ describe('what opens a window', () => {
     'by its %s opens it in the formula too',
     (_, remedy) => {
       const { verdict } = foreseen(remedied(hopeless, remedy.change));
-      if (verdict.kind !== 'window') throw new Error(verdict.says);
+      if (verdict.kind !== 'window') throw new Error(verdict.says.code);
       expect(Math.abs(verdict.earliest.timeS - remedy.earliestS)).toBeLessThan(120);
       expect(remedyOpens(remedy)).toMatch(/^then pull at \d+( to \d+)? min$/);
     },

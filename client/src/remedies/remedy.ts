@@ -1,7 +1,7 @@
 import type { FormulaData } from '@hollow-moon/contract';
 import { REMEDY_STARCH_ID, scaleLines, type Remedy, type RemedyChange } from '@hollow-moon/core';
 import { v4 as uuid } from 'uuid';
-import { grams, type TemperatureFormat } from '../design/format';
+import { grams, type TemperatureFormat } from '@hollow-moon/words';
 import { spanOfMinutes } from '../forecast/words';
 
 /** The formula with a remedy made its own. */

@@ -1,19 +1,11 @@
+import { say } from '@hollow-moon/words';
 import type { FormulaData, StoredFormula } from '@hollow-moon/contract';
-import { isFamily, PART_NAMES, SHELL_NAMES } from '@hollow-moon/core';
+import { isFamily } from '@hollow-moon/core';
 import { router } from 'expo-router';
 import { memo, useState } from 'react';
 import { Text, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
-import {
-  Button,
-  icons,
-  PlaceLink,
-  Notice,
-  Soft,
-  TextField,
-  Title,
-  useTemperature,
-} from '../design';
+import { Button, icons, PlaceLink, Notice, Soft, TextField, Title, useWords } from '../design';
 import { moonAtPull, useOutlook, outlookInShort } from '../forecast';
 import { Moon, moonInWords } from '../moon';
 import type { KitchenBook } from '../book/book';
@@ -36,7 +28,7 @@ const FormulaRow = memo(function FormulaRow({
   readonly book: KitchenBook;
 }) {
   const outlook = useOutlook(data, book, `list/${id}`, 'list');
-  const verdict = outlookInShort({ ...outlook, temperature: useTemperature() });
+  const verdict = outlookInShort({ ...outlook, temperature: useWords() });
   const moon = moonAtPull(outlook.forecast);
   const vessel = book.vessels.find((each) => each.id === data.vesselId);
   return (
@@ -55,9 +47,9 @@ const FormulaRow = memo(function FormulaRow({
         </Text>
         <Soft>
           {[
-            PART_NAMES[data.family],
+            say(`part.${data.family}`),
             ...(isFamily(data.family)
-              ? [SHELL_NAMES[data.shell].toLowerCase(), vessel?.data.name ?? 'no tin yet']
+              ? [say(`shell.${data.shell}`).toLowerCase(), vessel?.data.name ?? 'no tin yet']
               : []),
           ]
             .concat(changed ? ['not kept yet'] : [])
@@ -97,7 +89,7 @@ function wordsOf({ data }: ListedFormula, book: KitchenBook): string {
   const lists = [data.lines, ...data.parts.map((part) => part.lines)].flat();
   return [
     data.name,
-    PART_NAMES[data.family],
+    say(`part.${data.family}`),
     book.vessels.find((each) => each.id === data.vesselId)?.data.name ?? '',
     ...data.parts.map((part) => part.name),
     ...lists.map((line) => book.find(line.ingredientId)?.name ?? ''),

@@ -1,10 +1,10 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { Degrees } from '@hollow-moon/words';
 import { z } from 'zod';
 
 const THEMES = ['system', 'light', 'dark'] as const;
 export type Theme = (typeof THEMES)[number];
-const DEGREES = ['C', 'F'] as const;
-export type Degrees = (typeof DEGREES)[number];
+const DEGREES = ['C', 'F'] as const satisfies readonly Degrees[];
 
 /** How this device shows things; the kitchen's own facts are on the server. What is missing or odd is as usual. */
 export const settingsSchema = z.object({

@@ -3,7 +3,7 @@ import type { FormulaData } from '@hollow-moon/contract';
 import type { StoveForecast } from '@hollow-moon/core';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { Provider } from 'react-redux';
-import { temperatureFormat } from '../design/format';
+import { temperatureFormat } from '@hollow-moon/words';
 import { createStore } from '../root/store';
 import { degreesChosen } from '../state/settings';
 import { book, tart } from '../testing/book';
@@ -101,12 +101,12 @@ it('says how long it is held hot, as a caution', () => {
 it('says what is wrong where it was typed, and keeps it', () => {
   open(CURD);
   type('stove-pan', '3');
-  expect(screen.getByRole('alert').textContent).toBe('A pan from 8 to 60 cm across.');
+  expect(screen.getByRole('alert').textContent).toBe('Enter a pan from 8 to 60 cm across.');
   expect(screen.getByTestId('stove-pan')).toHaveProperty('value', '3');
   expect(screen.queryByTestId('stove-says')).toBeNull();
   type('stove-pan', '20');
   type('stove-start', '85');
-  expect(says('stove-problem')).toBe('Begin under 77 °C.');
+  expect(says('stove-problem')).toBe('Start below 77 °C.');
 });
 
 it('draws the cream under the base of its pan, up to a little past the moment it comes off', () => {

@@ -1,5 +1,4 @@
 import {
-  STOVE_HEAT_NAMES,
   STOVE_HEATS,
   STRANDS_NOTICED,
   type Problem,
@@ -23,9 +22,9 @@ import {
   Soft,
   ticksTo,
   TimeTicks,
-  useTemperature,
+  useWords,
 } from '../design';
-import { duration, withUnit, type TemperatureFormat } from '../design/format';
+import { say, duration, withUnit, type TemperatureFormat } from '@hollow-moon/words';
 import { heldInWords } from '../forecast/words';
 
 /** How a cream is cooked, as the cook sets it. */
@@ -36,7 +35,7 @@ export interface StoveSettings {
   readonly holdS: number;
 }
 
-const HEAT_OPTIONS = STOVE_HEATS.map((value) => ({ value, label: STOVE_HEAT_NAMES[value] }));
+const HEAT_OPTIONS = STOVE_HEATS.map((value) => ({ value, label: say(`heat.${value}`) }));
 
 /** Problems that are said at their field; any other is said where the answer would be. */
 const IN_A_FIELD: ReadonlySet<string> = new Set(['massG', 'panDiameterMm', 'holdS']);
@@ -54,7 +53,7 @@ function StoveCurve({
   readonly cooked: StoveForecast;
   readonly endC: { readonly from: number; readonly to?: number };
 }) {
-  const { degrees, unit } = useTemperature();
+  const { degrees, unit } = useWords();
   const [width, setWidth] = useState(320);
   const endS = Math.min(cooked.points.at(-1)![0], cooked.offS * (1 + DRAWN_ON) + 30);
   // A point each few pixels: the model has one each second.
@@ -155,11 +154,12 @@ export function StoveFold({
   readonly massG: number;
   readonly onMassG: (massG: number) => void;
 }) {
-  const temperature = useTemperature();
+  const temperature = useWords();
+  const { tell } = temperature;
   const { degrees, unit } = temperature;
   const { panDiameterMm, startC, heat, holdS } = settings;
   const set = (change: Partial<StoveSettings>) => onSettings({ ...settings, ...change });
-  const at = (field: string) => (problem?.path === field ? problem.message : undefined);
+  const at = (field: string) => (problem?.path === field ? tell(problem) : undefined);
   const tooStrong = cooked?.latestS !== undefined && cooked.latestS <= cooked.reachedS;
   return (
     <Fold
@@ -248,7 +248,7 @@ export function StoveFold({
             </>
           ) : problem && !IN_A_FIELD.has(problem.path ?? '') ? (
             <Notice kind="danger" testID="stove-problem">
-              {problem.message}
+              {tell(problem)}
             </Notice>
           ) : null}
         </>

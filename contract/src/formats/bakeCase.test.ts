@@ -124,7 +124,7 @@ describe('a bake case', () => {
     'that ships (%s) closes its balance, converges and comes back as it went',
     (name) => {
       const read = fromBakeCase(shipped(name));
-      if (!read.ok) throw new Error(read.problem.message);
+      if (!read.ok) throw new Error(read.problem.code);
       const again = fromBakeCase(toBakeCase(read.value));
       expect(again).toEqual(read);
       const result = runBakeCase(read.value);
@@ -222,11 +222,11 @@ describe('the case of a forecast', () => {
     ['pots in a bath', pots],
   ])('computes what the forecast computed: %s', (_, of) => {
     const foreseen = forecast(of);
-    if (!foreseen.ok) throw new Error(foreseen.problem.message);
+    if (!foreseen.ok) throw new Error(foreseen.problem.code);
     const made = caseOfPlan('Tart', of, foreseen.value.pullS);
-    if (!made.ok) throw new Error(made.problem.message);
+    if (!made.ok) throw new Error(made.problem.code);
     const again = fromBakeCase(toBakeCase(made.value));
-    if (!again.ok) throw new Error(again.problem.message);
+    if (!again.ok) throw new Error(again.problem.code);
     const result = runBakeCase(again.value);
     const centre = result.probes.find(({ name }) => name === 'centre')!;
     for (const [index, time] of result.timesS.entries()) {

@@ -1,4 +1,5 @@
-import { COMPONENTS, fail, succeed, type Component, type Result } from '@hollow-moon/core';
+import { refusal, refusedAt } from '../limits';
+import { COMPONENTS, succeed, type Component, type Result } from '@hollow-moon/core';
 import { z } from 'zod';
 import { parseJson } from './formulaFile';
 
@@ -25,7 +26,7 @@ const compositionSchema = z.partialRecord(
 const liquidSchema = z.object({ viscosityPaS: positive, expansionPerK: z.number().min(0) });
 
 const freezesSchema = z.strictObject({
-  fromC: z.number().min(-40).lt(0, 'Ice forms under 0 °C.'),
+  fromC: z.number().min(-40).lt(0, refusal('case.ice')),
   waterKgM3: positive,
 });
 
@@ -164,47 +165,40 @@ export const bakeCaseSchema = z
       .default(FINE),
   })
   .superRefine((data, context) => {
-    const say = (path: (string | number)[], message: string) =>
-      context.addIssue({ code: 'custom', path, message });
+    const say = (path: (string | number)[], code: string) =>
+      context.addIssue({ code: 'custom', path, message: refusal(code) });
     const { geometry, materials, start, stages, probes } = data;
     stages.forEach(({ top }, index) => {
       if (data.version === 1 && top.evaporation?.skinKgM2 !== undefined)
-        say(
-          ['stages', index, 'top', 'evaporation', 'skinKgM2'],
-          'Written when a skin did not follow the rate of drying. Give the loss that halves the rate to 0.36 g/(m² s), and set version to 2.',
-        );
+        say(['stages', index, 'top', 'evaporation', 'skinKgM2'], 'case.old-skin');
     });
-    if (!materials[geometry.filling]) say(['geometry', 'filling'], 'No such material.');
+    if (!materials[geometry.filling]) say(['geometry', 'filling'], 'case.no-material');
     geometry.layers.forEach((layer, index) => {
       if (!materials[layer.material])
-        say(['geometry', 'layers', index, 'material'], 'No such material.');
+        say(['geometry', 'layers', index, 'material'], 'case.no-material');
     });
     geometry.layers.forEach((layer, index) => {
       const { baseThicknessM, wallThicknessM, overThicknessM } = layer;
       if (baseThicknessM + wallThicknessM + overThicknessM === 0)
-        say(['geometry', 'layers', index], 'A layer of no thickness.');
+        say(['geometry', 'layers', index], 'case.no-thickness');
       if (wallThicknessM === 0 && (geometry.layers[index - 1]?.wallThicknessM ?? 0) > 0)
-        say(
-          ['geometry', 'layers', index],
-          'What has no wall lies inside of what has one: put it first.',
-        );
+        say(['geometry', 'layers', index], 'case.layer-order');
     });
     if (start.layersC.length !== geometry.layers.length) {
-      say(['start', 'layersC'], 'One starting temperature for each layer.');
+      say(['start', 'layersC'], 'case.layer-starts');
     }
     stages.forEach((stage, index) => {
       if (stage.untilS <= (stages[index - 1]?.untilS ?? 0))
-        say(['stages', index, 'untilS'], 'Each stage ends after the one before.');
+        say(['stages', index, 'untilS'], 'case.stage-order');
     });
     probes.forEach((probe, index) => {
-      if (probe.heightM > geometry.depthM)
-        say(['probes', index, 'heightM'], 'Higher than the filling.');
+      if (probe.heightM > geometry.depthM) say(['probes', index, 'heightM'], 'case.probe-too-high');
     });
     const end = stages[stages.length - 1]!.untilS;
     data.outputTimesS.forEach((time, index) => {
-      if (time > end) say(['outputTimesS', index], 'After the end of the last stage.');
+      if (time > end) say(['outputTimesS', index], 'case.output-too-late');
       if (time < (data.outputTimesS[index - 1] ?? 0))
-        say(['outputTimesS', index], 'Output times ascend.');
+        say(['outputTimesS', index], 'case.output-order');
     });
   });
 export type BakeCase = z.infer<typeof bakeCaseSchema>;
@@ -216,7 +210,7 @@ export function fromBakeCase(text: string): Result<BakeCase> {
   const checked = bakeCaseSchema.safeParse(parsed.value);
   if (checked.success) return succeed(checked.data);
   const issue = checked.error.issues[0];
-  return fail('invalid', issue?.message ?? 'That is not a bake case.', issue?.path.join('.'));
+  return refusedAt(issue);
 }
 
 export const toBakeCase = (of: BakeCase): string => `${JSON.stringify(of, null, 2)}\n`;

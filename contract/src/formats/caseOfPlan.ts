@@ -104,11 +104,7 @@ function materialData({
  */
 export function caseOfPlan(name: string, plan: ForecastPlan, pullS: number): Result<BakeCase> {
   if (plan.topUp) {
-    return fail(
-      'case-top-up',
-      'A case has one depth of filling. Pour it all at once to take the bake along.',
-      'topUp',
-    );
+    return fail('case.top-up', 'topUp');
   }
   const made = bakeModelOf(plan);
   if (!made.ok) return made;

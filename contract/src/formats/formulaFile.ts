@@ -1,3 +1,4 @@
+import { refusedAt } from '../limits';
 import { fail, succeed, type Result } from '@hollow-moon/core';
 import { z } from 'zod';
 import {
@@ -62,12 +63,12 @@ export function toFormulaFile(
 /** Parses text that may be anything; says what is wrong and where. */
 export function parseJson(text: string): Result<unknown> {
   if (text.length > FILE_LIMIT) {
-    return fail('too-large', 'That file is larger than any formula (200 kB). Is it the right one?');
+    return fail('file.too-large', undefined, { most: FILE_LIMIT / 1000 });
   }
   try {
     return succeed(JSON.parse(text.replace(/^\uFEFF/, '')));
   } catch {
-    return fail('malformed', 'That file is not JSON, or was cut off.');
+    return fail('file.not-json');
   }
 }
 
@@ -78,7 +79,7 @@ export function fromFormulaFile(text: string, newId: () => string): Result<Formu
   const checked = formulaFileSchema.safeParse(parsed.value);
   if (!checked.success) {
     const issue = checked.error.issues[0];
-    return fail('invalid', issue?.message ?? 'That is not a formula.', issue?.path.join('.'));
+    return refusedAt(issue);
   }
   const { format: _format, version: _version, lines, parts, ...rest } = checked.data;
   const withIds = (of: FileLines) => of.map((line) => ({ ...line, id: newId() }));

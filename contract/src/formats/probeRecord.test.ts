@@ -2,7 +2,7 @@ import { readProbeRecord } from './probeRecord';
 
 const read = (text: string) => {
   const result = readProbeRecord(text);
-  if (!result.ok) throw new Error(result.problem.message);
+  if (!result.ok) throw new Error(result.problem.code);
   return result.value;
 };
 
@@ -72,6 +72,6 @@ describe('a probe’s record', () => {
 
   it('refuses what is too large', () => {
     const result = readProbeRecord('0,20\n'.repeat(600_000));
-    expect(result.ok ? '' : result.problem.code).toBe('too-large');
+    expect(result.ok ? '' : result.problem.code).toBe('file.too-large');
   });
 });

@@ -6,6 +6,7 @@ export interface ProbeRecord {
   readonly points: readonly (readonly [timeS: number, celsius: number])[];
   /** What was made of the file, for the cook to check. */
   readonly understood: {
+    /** As they are headed; empty without a heading. */
     readonly columns: readonly [time: string, temperature: string];
     readonly unit: '°C' | '°F';
     readonly time: 'seconds' | 'minutes' | 'clock' | 'dates';
@@ -75,7 +76,7 @@ function timeReader(cells: readonly string[]): (typeof READERS)[number] | undefi
  */
 export function readProbeRecord(text: string): Result<ProbeRecord> {
   if (text.length > RECORD_LIMIT) {
-    return fail('too-large', 'That file is larger than any bake (2 MB). Is it the right one?');
+    return fail('file.too-large', undefined, { most: RECORD_LIMIT / 1000 });
   }
   const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trim(), {
     skipEmptyLines: 'greedy',
@@ -86,10 +87,7 @@ export function readProbeRecord(text: string): Result<ProbeRecord> {
     row.filter((cell) => READERS.some(([, read]) => read(cell) !== undefined)).length >= 2;
   const firstReading = wide.findIndex(isReading);
   if (firstReading < 0) {
-    return fail(
-      'no-readings',
-      'No readings found: a line each, with a time and a temperature, is what is needed.',
-    );
+    return fail('file.no-readings');
   }
   const header = firstReading > 0 ? wide[firstReading - 1]! : [];
   const rows = wide.slice(firstReading);
@@ -108,7 +106,7 @@ export function readProbeRecord(text: string): Result<ProbeRecord> {
       : readers.findIndex((reader, index) => index !== timeColumn && reader?.[0] === 'seconds');
   const reader = readers[timeColumn];
   if (!reader || heatColumn < 0) {
-    return fail('no-columns', 'One column of times and one of temperatures is what is needed.');
+    return fail('file.no-columns');
   }
   const timeName = header[timeColumn] ?? '';
   const heatName = header[heatColumn] ?? '';
@@ -117,8 +115,9 @@ export function readProbeRecord(text: string): Result<ProbeRecord> {
     const heat = numberIn(row[heatColumn] ?? '');
     return time === undefined || heat === undefined ? [] : [[time, heat] as const];
   });
-  if (raw.length < 2) return fail('too-few', 'There are fewer than two readings in it.');
-  if (raw.length > MOST_POINTS) return fail('too-many', 'That is more readings than any bake has.');
+  if (raw.length < 2) return fail('file.too-few-readings');
+  if (raw.length > MOST_POINTS)
+    return fail('file.too-many-readings', undefined, { most: MOST_POINTS });
   const hottest = Math.max(...raw.map(([, heat]) => heat));
   const cells = rows.slice(0, 5).map((row) => row[heatColumn] ?? '');
   const fahrenheit =
@@ -152,7 +151,7 @@ export function readProbeRecord(text: string): Result<ProbeRecord> {
   return succeed({
     points,
     understood: {
-      columns: [timeName || `column ${timeColumn + 1}`, heatName || `column ${heatColumn + 1}`],
+      columns: [timeName, heatName],
       unit: fahrenheit ? '°F' : '°C',
       time: minutes ? 'minutes' : reader[0],
       skipped: rows.length - raw.length,

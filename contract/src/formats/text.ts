@@ -1,4 +1,12 @@
-import { fail, PART_NAMES, findIngredient, succeed, type Result } from '@hollow-moon/core';
+import {
+  fail,
+  finding,
+  findIngredient,
+  succeed,
+  type Finding,
+  type Result,
+} from '@hollow-moon/core';
+import { say } from '@hollow-moon/words';
 import Papa from 'papaparse';
 import { z } from 'zod';
 import type { FormulaData } from '../formula';
@@ -49,18 +57,16 @@ const listsOf = (data: FormulaData, formulaOf: FormulaOf) =>
     lines: part.formulaId === null ? part.lines : (formulaOf(part.formulaId)?.lines ?? []),
   }));
 
-/** What these formats have no place for, in the cook's words. */
-export function lostIn(data: FormulaData): string[] {
+/** What these formats have no place for. */
+export function lostIn(data: FormulaData): Finding[] {
   return [
-    'the kind of filling and the shell',
-    'oven and start temperatures',
-    'how full the tins are',
-    ...(data.lines.some((line) => line.written) ? ['lines as they were first written'] : []),
-    ...(data.lines.some((line) => line.heldBack) ? ['what is kept back'] : []),
-    ...(data.lines.some((line) => line.instead) ? ['what may be used instead'] : []),
-    ...(data.parts.length > 0
-      ? ['where each component goes (and, in a recipe file, which lines are whose)']
-      : []),
+    finding('file.loses-kind'),
+    finding('file.loses-temperatures'),
+    finding('file.loses-fill'),
+    ...(data.lines.some((line) => line.written) ? [finding('file.loses-written')] : []),
+    ...(data.lines.some((line) => line.heldBack) ? [finding('file.loses-held-back')] : []),
+    ...(data.lines.some((line) => line.instead) ? [finding('file.loses-instead')] : []),
+    ...(data.parts.length > 0 ? [finding('file.loses-places')] : []),
   ];
 }
 
@@ -70,7 +76,7 @@ export function toRecipe(data: FormulaData, formulaOf: FormulaOf = NO_BOOK): str
     '@context': 'https://schema.org',
     '@type': 'Recipe',
     name: data.name,
-    recipeCategory: PART_NAMES[data.family],
+    recipeCategory: say(`part.${data.family}`),
     recipeYield: String(data.vesselCount),
     recipeIngredient: [
       ...data.lines,
@@ -104,7 +110,7 @@ export function fromRecipe(text: string): Result<ListedRecipe> {
     const lines = recipe.data.recipeIngredient ?? recipe.data.ingredients ?? [];
     return succeed({ name: recipe.data.name ?? '', lines: lines.map((line) => line.trim()) });
   }
-  return fail('no-recipe', 'There is no recipe in that file.');
+  return fail('file.no-recipe');
 }
 
 /** Signs that mean something in Markdown or, in a page made from it, in HTML. */
@@ -124,10 +130,10 @@ export function toMarkdown(data: FormulaData, formulaOf: FormulaOf = NO_BOOK): s
   const parts = listsOf(data, formulaOf)
     .map((part) => `\n## ${plainly(part.name)}\n\n${bullets(part.lines)}\n`)
     .join('');
-  return `# ${plainly(data.name)}\n\n${PART_NAMES[data.family]}, for ${data.vesselCount}.\n\n${bullets(data.lines)}\n${parts}${note}`;
+  return `# ${plainly(data.name)}\n\n${say('file.kind-and-count', { kind: say(`part.${data.family}`), count: data.vesselCount })}\n\n${bullets(data.lines)}\n${parts}${note}`;
 }
 
-const TOO_LARGE = fail('too-large', 'That file is larger than any formula (200 kB).');
+const TOO_LARGE = fail('file.too-large', undefined, { most: FILE_LIMIT / 1000 });
 
 /** Reads the first heading, and the bulleted lines under it and under the smaller ones. */
 export function fromMarkdown(text: string): Result<ListedRecipe> {
@@ -147,7 +153,7 @@ export function fromMarkdown(text: string): Result<ListedRecipe> {
   });
   return lines.some((line) => !line.endsWith(':'))
     ? succeed({ name, lines })
-    : fail('no-recipe', 'There is no list in that file: lines that begin with a dash are read.');
+    : fail('file.no-list');
 }
 
 /** Cells that a spreadsheet would take for a formula are made plain text. Source: OWASP, CSV injection. */
@@ -181,13 +187,10 @@ export function fromCsv(text: string): Result<ListedRecipe> {
     skipEmptyLines: 'greedy',
   }).data;
   if (headings.length > MOST_COLUMNS) {
-    return fail('no-recipe', `A list has no more than ${MOST_COLUMNS} columns.`);
+    return fail('file.too-many-columns', undefined, { most: MOST_COLUMNS });
   }
   if (!headings.map(titleOf).includes('ingredient')) {
-    return fail(
-      'no-recipe',
-      'The first row must name its columns: amount, unit, ingredient, note.',
-    );
+    return fail('file.no-heading-row');
   }
   const { data } = Papa.parse<Record<string, string>>(table, {
     header: true,

@@ -18,7 +18,7 @@ const stage = (minutes: number, setC: number, weighted = false): BlindStage => (
 
 const made = (change: Partial<BlindPlan> = {}): BlindForecast => {
   const result = forecastBlind({ ...tin, ...change });
-  if (!result.ok) throw new Error(result.problem.message);
+  if (!result.ok) throw new Error(result.problem.code);
   return result.value;
 };
 const at = (of: BlindForecast, minutes: number) =>
@@ -90,7 +90,7 @@ describe('a blind bake', () => {
   it('weights to the end leave the base pale and damp', () => {
     const found = made({ stages: [stage(30, 190, true)] });
     expect(found.moments.baseDryS).toBeUndefined();
-    expect(whats(found)).toContain('soft base');
+    expect(whats(found)).toContain('soft-base');
   });
 
   it('advises minutes that then do', () => {
@@ -142,7 +142,7 @@ describe('a blind bake', () => {
   it('answers alike for each school', () => {
     for (const school of BLIND_SCHOOLS) {
       const found = made({ ...school });
-      expect(whats(found)).not.toContain('raw base');
+      expect(whats(found)).not.toContain('raw-base');
       expect(found.endS).toBe(school.stages.reduce((sum, { minutes }) => sum + minutes * 60, 0));
     }
   });
@@ -172,8 +172,8 @@ describe('risks of an empty shell', () => {
   });
 
   it('short it stays raw, long it burns', () => {
-    expect(whats(made({ stages: [stage(8, 180, true)] }))).toContain('raw base');
-    expect(whats(made({ stages: [stage(20, 220, true), stage(40, 220)] }))).toContain('burnt rim');
+    expect(whats(made({ stages: [stage(8, 180, true)] }))).toContain('raw-base');
+    expect(whats(made({ stages: [stage(20, 220, true), stage(40, 220)] }))).toContain('burnt-rim');
   });
 
   it('what cannot be baked is refused at its place', () => {
@@ -211,7 +211,7 @@ describe('a base that goes in raw', () => {
   };
   const fate = (change: Partial<ForecastPlan>) => {
     const made = forecast({ ...pie, ...change });
-    if (!made.ok) throw new Error(made.problem.message);
+    if (!made.ok) throw new Error(made.problem.code);
     return rawBaseOf(made.value.frames, made.value.pullS, USUAL_DOUGH)!;
   };
 
@@ -230,7 +230,7 @@ describe('a base that goes in raw', () => {
 
   it('is not asked of a filling without a shell', () => {
     const made = forecast({ ...pie, shell: 'none', shellThicknessMm: 0 });
-    if (!made.ok) throw new Error(made.problem.message);
+    if (!made.ok) throw new Error(made.problem.code);
     expect(rawBaseOf(made.value.frames, made.value.pullS, USUAL_DOUGH)).toBeUndefined();
   });
 });

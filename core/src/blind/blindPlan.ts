@@ -7,23 +7,9 @@ import type { TargetShade } from '../browning';
 export const WEIGHTS = ['ceramic', 'beans', 'rice', 'sugar', 'none'] as const;
 export type Weights = (typeof WEIGHTS)[number];
 
-export const WEIGHT_NAMES: Readonly<Record<Weights, string>> = {
-  ceramic: 'Ceramic beads',
-  beans: 'Dried beans',
-  rice: 'Rice',
-  sugar: 'Sugar',
-  none: 'Nothing',
-};
-
 /** How cold the lined tin goes in, °C. Common practice. */
 export const LINED_STARTS = { frozen: -18, chilled: 4, room: 20 } as const;
 export type LinedStart = keyof typeof LINED_STARTS;
-
-export const LINED_START_NAMES: Readonly<Record<LinedStart, string>> = {
-  frozen: 'Frozen',
-  chilled: 'Chilled',
-  room: 'Soft',
-};
 
 /** A stretch of a blind bake. */
 export interface BlindStage {
@@ -58,9 +44,19 @@ export interface BlindPlan {
   readonly wallMm2: number;
 }
 
+export const SCHOOL_IDS = [
+  'weights-then-bare',
+  'weights-to-the-end',
+  'very-hot',
+  'gentle',
+  'out-of-the-ring',
+  'docked',
+] as const;
+export type SchoolId = (typeof SCHOOL_IDS)[number];
+
 /** A way of baking blind that cooks hold to. Minutes and degrees are common practice. */
 export interface BlindSchool {
-  readonly name: string;
+  readonly id: SchoolId;
   readonly weights: Weights;
   readonly docked: boolean;
   readonly stages: readonly BlindStage[];
@@ -75,37 +71,37 @@ const stage = (
 
 export const BLIND_SCHOOLS: readonly BlindSchool[] = [
   {
-    name: 'Weights, then bare',
+    id: 'weights-then-bare',
     weights: 'ceramic',
     docked: false,
     stages: [stage(20, 190, true), stage(15, 190, false)],
   },
   {
-    name: 'Weights to the end',
+    id: 'weights-to-the-end',
     weights: 'ceramic',
     docked: false,
     stages: [stage(30, 190, true)],
   },
   {
-    name: 'Very hot, weighted',
+    id: 'very-hot',
     weights: 'ceramic',
     docked: false,
     stages: [stage(15, 230, true), stage(10, 175, false)],
   },
   {
-    name: 'Gentle and long',
+    id: 'gentle',
     weights: 'ceramic',
     docked: false,
     stages: [stage(25, 165, true), stage(25, 165, false)],
   },
   {
-    name: 'Out of the ring',
+    id: 'out-of-the-ring',
     weights: 'ceramic',
     docked: false,
     stages: [stage(20, 185, true), stage(15, 170, false, true)],
   },
   {
-    name: 'Pricked, no weights',
+    id: 'docked',
     weights: 'none',
     docked: true,
     stages: [stage(22, 180, false)],
@@ -126,26 +122,24 @@ const outside = (value: number, limits: { readonly least: number; readonly most:
 /** Whether a blind bake is one that can be done; else what is not, at its field. */
 export function checkBlind(plan: BlindPlan): Result<true> {
   if (outside(plan.stages.length, BLIND_LIMITS.stages)) {
-    return fail(
-      'blind-stages',
-      'Give the empty shell one to six stages in the oven.',
-      'blind.stages',
-    );
+    return fail('blind.stages', 'blind.stages', BLIND_LIMITS.stages);
   }
   for (const [index, { minutes, setC }] of plan.stages.entries()) {
     if (outside(minutes, BLIND_LIMITS.minutes)) {
-      return fail('blind-minutes', 'A stage lasts 1 min to 2 h.', `blind.stages.${index}.minutes`);
+      return fail('blind.minutes', `blind.stages.${index}.minutes`);
     }
     if (outside(setC, BLIND_LIMITS.setC)) {
-      return fail(
-        'blind-set',
-        'Bake a shell between 100 and 280 °C.',
-        `blind.stages.${index}.setC`,
-      );
+      return fail('blind.set', `blind.stages.${index}.setC`, {
+        least: { celsius: BLIND_LIMITS.setC.least },
+        most: { celsius: BLIND_LIMITS.setC.most },
+      });
     }
   }
   if (outside(plan.thicknessMm, BLIND_LIMITS.thicknessMm)) {
-    return fail('shell-thickness', 'Roll the shell between 1 and 10 mm thick.', 'shellThicknessMm');
+    return fail('shell.thickness', 'shellThicknessMm', {
+      least: BLIND_LIMITS.thicknessMm.least,
+      most: BLIND_LIMITS.thicknessMm.most,
+    });
   }
   return succeed(true);
 }

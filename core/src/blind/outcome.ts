@@ -1,3 +1,4 @@
+import type { Finding } from '../result';
 import type { Shade } from '../browning';
 
 /** Places of a shell that are followed. */
@@ -41,8 +42,8 @@ export interface BlindMoments {
 
 /** Something that is likely to go wrong with an empty shell: what, why and what to do. */
 export interface BlindRisk {
-  readonly what: 'puffs' | 'slumps' | 'shrinks' | 'raw base' | 'burnt rim' | 'soft base';
-  readonly says: string;
+  readonly what: 'puffs' | 'slumps' | 'shrinks' | 'raw-base' | 'burnt-rim' | 'soft-base';
+  readonly says: Finding;
 }
 
 export interface BlindForecast {

@@ -1,7 +1,6 @@
+import { finding } from '../result';
 import type { BlindFrame, BlindMoments, BlindRisk } from './outcome';
 import type { BlindPlan } from './blindPlan';
-
-const minutesOf = (seconds: number): string => String(Math.round(seconds / 60));
 
 /** Fat is soft from here, °C; a wall without weights then leans on nothing until it has set. From memory. */
 const FAT_SOFT_C = 32;
@@ -35,7 +34,9 @@ export function risksOf(
   if (steams && !plan.docked) {
     risks.push({
       what: 'puffs',
-      says: `${weighted(plan, 0) ? 'Leave the weights in longer' : 'Prick it, or weigh it down'}: at ${minutesOf(steams.timeS)} min steam forms under a base that has not set, and lifts it.`,
+      says: finding(weighted(plan, 0) ? 'blind.puffs-early' : 'blind.puffs', {
+        at: { seconds: steams.timeS },
+      }),
     });
   }
   if (bareFrom && moments.standsS !== undefined && bareFrom.timeS > FRAME_SLACK_S) {
@@ -43,7 +44,10 @@ export function risksOf(
     if (earlyS > 60) {
       risks.push({
         what: 'slumps',
-        says: `Leave the weights in ${minutesOf(earlyS)} min longer: the walls do not stand by themselves until ${minutesOf(moments.standsS)} min.`,
+        says: finding('blind.slumps-early', {
+          by: { seconds: earlyS },
+          until: { seconds: moments.standsS },
+        }),
       });
     }
   }
@@ -54,7 +58,7 @@ export function risksOf(
     if (softS > 240 && plan.start === 'room') {
       risks.push({
         what: 'slumps',
-        says: `Freeze or chill the lined tin first: unweighted, the wall is soft for ${minutesOf(softS)} min before it sets.`,
+        says: finding('blind.slumps-soft', { for: { seconds: softS } }),
       });
     }
   }
@@ -62,21 +66,21 @@ export function risksOf(
   if (plan.restMin < RESTED_MIN || (tough && plan.restMin < 2 * RESTED_MIN)) {
     risks.push({
       what: 'shrinks',
-      says: `Rest the lined tin ${tough ? 30 : 15} min: ${tough ? 'with so much water or so little fat' : 'straight from the pin'} it pulls down the wall. Leave the lip proud, do not stretch it.`,
+      says: finding(tough ? 'blind.shrinks-tough' : 'blind.shrinks'),
     });
   }
   if (last.places.base.set < SET_ENOUGH) {
-    risks.push({ what: 'raw base', says: 'Bake it longer: the base has not set through.' });
+    risks.push({ what: 'raw-base', says: finding('blind.raw-base') });
   } else if (moments.baseDryS === undefined) {
     risks.push({
-      what: 'soft base',
-      says: `Bake it longer without weights: at the end the base still holds ${Math.round(last.places.base.water * 100)} % of water, and will not be crisp.`,
+      what: 'soft-base',
+      says: finding('blind.soft-base', { water: { share: last.places.base.water, digits: 0 } }),
     });
   }
   if (moments.rimDarkS !== undefined) {
     risks.push({
-      what: 'burnt rim',
-      says: `Cover the rim or lower the oven: it turns dark at ${minutesOf(moments.rimDarkS)} min.`,
+      what: 'burnt-rim',
+      says: finding('blind.burnt-rim', { at: { seconds: moments.rimDarkS } }),
     });
   }
   return risks;

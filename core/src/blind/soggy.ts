@@ -6,14 +6,6 @@ import { CRISP_UP_TO } from './blind';
 export const SEALS = ['none', 'jam', 'egg-wash', 'cocoa-butter', 'chocolate'] as const;
 export type Seal = (typeof SEALS)[number];
 
-export const SEAL_NAMES: Readonly<Record<Seal, string>> = {
-  none: 'Nothing',
-  jam: 'Jam',
-  'egg-wash': 'Egg wash, baked on',
-  'cocoa-butter': 'Cocoa butter',
-  chocolate: 'Chocolate',
-};
-
 /**
  * How well a seal keeps water off, as mm of baked shell that would do as much. From memory, calibrated
  * on practice: unsealed under a wet filling a base is soft within the day; egg wash doubles that; a

@@ -87,7 +87,9 @@ describe('a build', () => {
   // of 120 g of white takes 3.55 of them.
   it('counts what is left over, through all its components', () => {
     const left = (parts: BuildPart[]) =>
-      buildOf(formula({ parts }), context()).byProducts.find(({ what }) => what === 'whites');
+      buildOf(formula({ parts }), context()).byProducts.find(
+        ({ what }) => what.code === 'build.whites',
+      );
     expect(left([shell])).toMatchObject({ count: 6 });
     expect(left([shell])?.grams).toBeCloseTo(202.9, 1);
     const meringue = part({
@@ -98,7 +100,10 @@ describe('a build', () => {
     expect(left([shell, meringue])?.count).toBeCloseTo(2.5, 1);
     const made = buildOf(formula({ parts: [shell, meringue] }), context());
     expect(made.eggs.eggs).toBe(7);
-    expect(made.byProducts.map(({ what }) => what)).toContain('trimmings of dough');
+    expect(made.byProducts.map(({ what }) => what)).toContainEqual({
+      code: 'build.trimmings',
+      values: { name: 'dough' },
+    });
   });
 
   it('adds what several components use into one thing to fetch, and says what is kept back', () => {
@@ -152,7 +157,9 @@ describe('a build', () => {
     expect(built.parts[0]).toMatchObject({
       ...{ batchG: 200, wantedG: 90, leftG: 110, usedG: 90, vessels: 3, batches: 1 },
     });
-    expect(built.byProducts).toMatchObject([{ what: 'part left over', grams: 110 }]);
+    expect(built.byProducts).toMatchObject([
+      { what: { code: 'build.left-over', values: { name: 'part' } }, grams: 110 },
+    ]);
   });
 
   // Worked by hand: 100 g of sugar (0.1 g of it water) cooked with 30 g of water, for four tins: 24.975 g set in each, 0.7 mL a
@@ -193,13 +200,13 @@ describe('a build', () => {
   it('says when a component is gone from the book, or goes round in a circle', () => {
     const gone = part({ formulaId: 'gone' });
     expect(buildOf(formula({ parts: [gone] }), context()).problems).toMatchObject([
-      { code: 'part-missing', path: 'parts.0.formulaId' },
+      { code: 'build.part-missing', path: 'parts.0.formulaId' },
     ]);
     const round: BuildFormula = formula({ parts: [part({ formulaId: 'round', eachG: 10 })] });
     const codes = buildOf(round, context({ formulaOf: () => round })).problems.map(
       ({ code }) => code,
     );
-    expect(codes).toContain('part-circular');
+    expect(codes).toContain('build.part-circular');
   });
 
   // Worked by hand: cream 400 g at 6/kg 2.40, milk 150 g at 1/kg 0.15, sugar 80 g at 2/kg 0.16, six
@@ -244,7 +251,7 @@ describe('the filling of a build', () => {
     const coated = formula({ parts: [caramel] });
     const fit = (of: BuildFormula) => {
       const result = fitOf(of, buildOf(of, context()), tin);
-      if (!result.ok) throw new Error(result.problem.message);
+      if (!result.ok) throw new Error(result.problem.code);
       return result.value;
     };
     expect(buildOf(coated, context()).takenMl).toBeCloseTo(70, 0);
@@ -275,7 +282,7 @@ describe('scaling a build', () => {
 
   it('goes by portions, in whole vessels', () => {
     const result = toPortions(whole, 20);
-    if (!result.ok) throw new Error(result.problem.message);
+    if (!result.ok) throw new Error(result.problem.code);
     expect(result.value.vesselCount).toBe(3);
     expect(amounts(result.value)).toEqual(amounts(whole).map((amount) => amount * 3));
     expect(toPortions(whole, 0).ok).toBe(false);
@@ -285,7 +292,7 @@ describe('scaling a build', () => {
   it('goes by what is in hand', () => {
     const yolks = whole.lines.find((line) => line.ingredientId === 'egg-yolk')!;
     const nine = toInHand(whole, yolks.id, 9);
-    if (!nine.ok) throw new Error(nine.problem.message);
+    if (!nine.ok) throw new Error(nine.problem.code);
     expect(amounts(nine.value)).toEqual(amounts(whole).map((amount) => amount * 1.5));
     expect(nine.value.vesselCount).toBe(1);
     expect(toInHand(whole, 'nothing', 9).ok).toBe(false);

@@ -1,13 +1,14 @@
-import { analyse, type Analysis, type WeighedLine } from '../formula';
 import {
+  Hazard,
   eggPartGrams,
   energyKjPer100g,
   type Allergen,
   type Diet,
   type EggGrade,
 } from '../ingredients';
+import { analyse, type Analysis, type WeighedLine } from '../formula';
 import { findIngredient, type FindIngredient } from '../ingredients/catalogue';
-import type { Problem } from '../result';
+import { finding, type Problem } from '../result';
 import { judgePart, type PartVerdict } from '../setting';
 import { doughDisc } from '../shell';
 import type { Vessel } from '../vessel';
@@ -59,7 +60,7 @@ export interface Build {
   readonly byProducts: readonly ByProduct[];
   readonly allergens: readonly Allergen[];
   readonly diet: Diet;
-  readonly hazards: readonly string[];
+  readonly hazards: readonly Hazard[];
   readonly portions: number;
   /** Lines of any of it whose amount nobody knows, and those added by eye. */
   readonly unknown: readonly WeighedLine[];
@@ -163,15 +164,13 @@ function builtPart(
   const from = part.formulaId === null ? undefined : formulaOf(part.formulaId);
   if (part.formulaId !== null && !from) {
     problems.push({
-      code: 'part-missing',
-      message:
-        'The formula this is made from is no longer in the book. Choose another, or give it a list.',
+      code: 'build.part-missing',
       path: `parts.${index}.formulaId`,
     });
   }
   const analysis = analyse(from?.lines ?? part.lines, grade, find, part.kind);
   for (const problem of analysis.problems) {
-    if (problem.code !== 'formula-empty') {
+    if (problem.code !== 'formula.empty') {
       problems.push({ ...problem, path: `parts.${index}.${problem.path ?? 'lines'}` });
     }
   }
@@ -242,9 +241,7 @@ export function buildOf(formula: BuildFormula, context: BuildContext): Build {
   });
   if (lists.some((each) => each.circular)) {
     problems.push({
-      code: 'part-circular',
-      message:
-        'A component is made from a formula that is made from it. Give one of them its own list.',
+      code: 'build.part-circular',
       path: 'parts',
     });
   }
@@ -255,10 +252,10 @@ export function buildOf(formula: BuildFormula, context: BuildContext): Build {
   const byProducts = [
     ...eggsLeft(eggs, grade),
     ...parts.flatMap(({ part, leftG, trimmedG }) => {
-      const name = part.name.trim() || 'component';
+      const name = part.name.trim() || finding('build.component');
       return [
-        ...remnant(`trimmings of ${name}`, trimmedG, true),
-        ...remnant(`${name} left over`, leftG, isRolled(part)),
+        ...remnant(finding('build.trimmings', { name }), trimmedG, true),
+        ...remnant(finding('build.left-over', { name }), leftG, isRolled(part)),
       ];
     }),
     ...podsLeft((needs.find((need) => need.ingredient.id === 'vanilla-pod')?.grams ?? 0) / 3),
@@ -293,7 +290,7 @@ export function buildOf(formula: BuildFormula, context: BuildContext): Build {
   }
   // Yolks and whites are bought in whole eggs, whatever becomes of the other halves.
   const eggPerG = prices?.get('egg');
-  if (eggs.eggs > 0 && eggPerG === undefined) unpriced.push('Egg');
+  if (eggs.eggs > 0 && eggPerG === undefined) unpriced.push(find('egg')!.name);
   else knownCost += (eggPerG ?? 0) * eggs.eggs * eggPartGrams(grade, 'whole');
   return {
     filling,

@@ -1,59 +1,48 @@
+import { finding, type Finding } from '../result';
 import { eggPartGrams, type EggGrade } from '../ingredients';
 import type { EggsToCrack } from './shopping';
 
 /** Something made or left over that is not sold: to be used, dated or thrown. */
 export interface ByProduct {
-  readonly what: string;
+  readonly what: Finding;
   readonly grams: number;
   /** In pieces, where it is counted. */
   readonly count?: number;
   /** What can use it, and for how long it keeps. */
-  readonly use: string;
+  readonly use: Finding;
 }
-
-/** Days for which what is left keeps cold and covered. Source: from memory; local codes come first. */
-const KEEPS = {
-  yolks: 'covered, cold, dated: 2 days',
-  whites: 'covered, cold, dated: 4 days, or frozen',
-  dough: 'pressed flat, cold: 3 days, or frozen',
-} as const;
 
 /** Under this much nothing is worth keeping, g. */
 const CRUMB_G = 5;
 
 /** What the halves of cracked eggs come to. Tells nothing of less than half an egg. */
 export function eggsLeft({ leftYolks, leftWhites }: EggsToCrack, grade: EggGrade): ByProduct[] {
-  const half = (what: 'yolks' | 'whites', count: number, gramsEach: number, use: string) =>
+  const half = (what: 'yolks' | 'whites', count: number, gramsEach: number) =>
     count < 0.5
       ? []
       : [
           {
-            what,
+            what: finding(`build.${what}`),
             count: Number(count.toFixed(1)),
             grams: count * gramsEach,
-            use: `${use}; ${KEEPS[what]}`,
+            use: finding(`build.use-${what}`),
           },
         ];
   return [
-    ...half(
-      'whites',
-      leftWhites,
-      eggPartGrams(grade, 'white'),
-      'meringue, nut cream, a turned-out custard',
-    ),
-    ...half('yolks', leftYolks, eggPartGrams(grade, 'yolk'), 'curd, starch cream, pots, egg wash'),
+    ...half('whites', leftWhites, eggPartGrams(grade, 'white')),
+    ...half('yolks', leftYolks, eggPartGrams(grade, 'yolk')),
   ];
 }
 
 /** Scraps of a dough, or a part batch that is left over. */
-export const remnant = (what: string, grams: number, dough: boolean): ByProduct[] =>
+export const remnant = (what: Finding, grams: number, dough: boolean): ByProduct[] =>
   grams < CRUMB_G
     ? []
     : [
         {
           what,
           grams,
-          use: dough ? `patches, tartlets, biscuits; ${KEEPS.dough}` : 'the next batch; dated',
+          use: finding(dough ? 'build.use-dough' : 'build.use-batch'),
         },
       ];
 
@@ -63,9 +52,9 @@ export const podsLeft = (pods: number): ByProduct[] =>
     ? []
     : [
         {
-          what: 'vanilla pods',
+          what: finding('build.pods'),
           count: Math.round(pods),
           grams: pods * 3,
-          use: 'rinse, dry, steep twice more or bury in sugar',
+          use: finding('build.use-pods'),
         },
       ];

@@ -5,4 +5,3 @@ export * from './part';
 export * from './shopping';
 export * from './fit';
 export * from './scale';
-export * from './card';

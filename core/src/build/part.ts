@@ -4,13 +4,6 @@ import type { Formula, Line, PartKind } from '../formula';
 export const PART_PLACES = ['shell', 'under', 'over', 'apart'] as const;
 export type PartPlace = (typeof PART_PLACES)[number];
 
-export const PART_PLACE_NAMES: Readonly<Record<PartPlace, string>> = {
-  shell: 'The shell',
-  under: 'Under the filling',
-  over: 'Over the filling',
-  apart: 'Made apart',
-};
-
 /** One component of a build beside its main filling. */
 export interface BuildPart {
   readonly id: string;

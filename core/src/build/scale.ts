@@ -18,15 +18,11 @@ export function scaleBuild<F extends BuildFormula>(formula: F, factor: number): 
 /** The formula for as many portions as are wanted: vessels enough, and the lists with them. */
 export function toPortions<F extends BuildFormula>(formula: F, portions: number): Result<F> {
   if (!(Number.isInteger(portions) && portions >= 1 && portions <= 5000)) {
-    return fail('portions', 'How many portions? A whole number from 1 to 5000.', 'portions');
+    return fail('build.portions', 'portions');
   }
   const vesselCount = Math.max(1, Math.ceil(portions / formula.portionsEach));
   if (vesselCount > 200) {
-    return fail(
-      'too-many',
-      'That takes more than 200 vessels. Make it in several batches.',
-      'portions',
-    );
+    return fail('build.too-many-vessels', 'portions');
   }
   return succeed({ ...scaleBuild(formula, vesselCount / formula.vesselCount), vesselCount });
 }
@@ -44,10 +40,10 @@ export function toInHand<F extends BuildFormula>(
     .flat()
     .find((each) => each.id === lineId);
   if (!line || !(line.amount > 0)) {
-    return fail('no-line', 'Choose a line that has an amount to scale by.', 'inHand');
+    return fail('build.no-line', 'inHand');
   }
   if (!(amount > 0 && Number.isFinite(amount))) {
-    return fail('amount', 'How much is in hand? More than nothing.', 'inHand');
+    return fail('build.in-hand', 'inHand');
   }
   const factor = amount / line.amount;
   const vesselCount = Math.min(200, Math.max(1, Math.floor(formula.vesselCount * factor + 1e-6)));

@@ -55,7 +55,7 @@ describe('a spread', () => {
   const spread = (() => {
     const members = shiftsFrom(USUAL_UNSURE, 0, 40).map((shift) => {
       const member = memberOf(tart, shift, pullS);
-      if (!member.ok) throw new Error(member.problem.message);
+      if (!member.ok) throw new Error(member.problem.code);
       return member.value;
     });
     return spreadOf(members, pullS);
@@ -125,7 +125,7 @@ describe('remedies', () => {
     const less = forecast(withRemedy(hopeless, { kind: 'starch', grams: starch.grams * 0.75 }), {
       resolution: 0.6,
     });
-    if (!less.ok) throw new Error(less.problem.message);
+    if (!less.ok) throw new Error(less.problem.code);
     const { verdict } = less.value;
     // Two minutes are the narrowest that is offered.
     const wideS = verdict.kind === 'window' ? verdict.latest.timeS - verdict.earliest.timeS : 0;

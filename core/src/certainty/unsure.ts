@@ -17,14 +17,7 @@ export interface Unsure {
 export const USUAL_UNSURE: Unsure = { ovenK: 5, startK: 3, depthMm: 1, setK: 1.5 };
 
 /** What is shifted, in the order of a draw. */
-export const UNSURE_NAMES = {
-  ovenK: 'what the oven really reaches',
-  startK: 'how warm the filling goes in',
-  depthMm: 'how deep it is filled',
-  setK: 'where this formula sets',
-} as const satisfies Record<keyof Unsure, string>;
-
-export const INPUTS = Object.keys(UNSURE_NAMES) as (keyof Unsure)[];
+export const INPUTS: readonly (keyof Unsure)[] = ['ovenK', 'startK', 'depthMm', 'setK'];
 
 /** One draw: how far each input is off, in its own unit. */
 export type Shift = Readonly<Record<keyof Unsure, number>>;

@@ -7,7 +7,7 @@ import { POT, TART as tart } from '../testing/bakes';
 
 const made = (change: Partial<ForecastPlan>) => {
   const result = forecast({ ...tart, ...change });
-  if (!result.ok) throw new Error(result.problem.message);
+  if (!result.ok) throw new Error(result.problem.code);
   return result.value;
 };
 const cooled = (out: ForecastPlan['out']) => made({ ...(out ? { out } : {}) }).cooling!;
@@ -150,12 +150,12 @@ describe('cooling', () => {
         { atMin: 45, place: 'fridge' },
       ],
     });
-    if (!pot.ok) throw new Error(pot.problem.message);
+    if (!pot.ok) throw new Error(pot.problem.code);
     const ready = new Map(pot.value.cooling!.ready.map(({ what, atS }) => [what, atS]));
     // Common practice: pots chill four hours before they are torched or eaten.
     expect(ready.get('torch')!).toBeGreaterThanOrEqual(4 * 3600);
     expect(ready.get('torch')!).toBeLessThan(8 * 3600);
-    expect(ready.get('turn out')).toBe(20 * 60);
+    expect(ready.get('turn-out')).toBe(20 * 60);
   });
 });
 

@@ -1,3 +1,4 @@
+import { finding, type Finding } from '../result';
 import { runCourse, type Course, type Model, type Moment } from '../thermal';
 import type { PartKind } from '../formula';
 
@@ -54,10 +55,10 @@ export interface FreezingForecast {
 
 /** When a next step may be taken. */
 export interface Ready {
-  readonly what: 'cover' | 'turn out' | 'cut' | 'torch';
+  readonly what: 'cover' | 'turn-out' | 'cut' | 'torch';
   /** Since the pull, s; `undefined` when this way of cooling does not get there in 16 h. */
   readonly atS: number | undefined;
-  readonly because: string;
+  readonly because: Finding;
 }
 
 /** First time a falling curve is under a level, straight between its points. */
@@ -94,7 +95,7 @@ function firstUnder(
 interface CutRule {
   readonly underC: number;
   readonly hours: number;
-  readonly because: string;
+  readonly because: Finding;
 }
 
 /**
@@ -102,15 +103,15 @@ interface CutRule {
  * practice); the temperatures from memory.
  */
 const CUT: Readonly<Partial<Record<PartKind, CutRule>>> = {
-  'purée-custard': { underC: 40, hours: 1, because: 'an hour, and no longer hot in the middle' },
-  'syrup-nut': { underC: 35, hours: 2, because: 'two hours: until then it runs' },
-  'fruit-filling': { underC: 35, hours: 2, because: 'once its juice has thickened' },
-  'nut-cream': { underC: 40, hours: 0.5, because: 'once it is warm and no longer hot' },
-  'batter-custard': { underC: 45, hours: 0.5, because: 'warm; it falls a little first' },
-  'fresh-cheese': { underC: 8, hours: 10, because: 'a night in the cold: it sets as it rests' },
+  'puree-custard': { underC: 40, hours: 1, because: finding('cooling.cut-puree') },
+  'syrup-nut': { underC: 35, hours: 2, because: finding('cooling.cut-syrup-nut') },
+  'fruit-filling': { underC: 35, hours: 2, because: finding('cooling.cut-fruit') },
+  'nut-cream': { underC: 40, hours: 0.5, because: finding('cooling.cut-nut-cream') },
+  'batter-custard': { underC: 45, hours: 0.5, because: finding('cooling.cut-batter') },
+  'fresh-cheese': { underC: 8, hours: 10, because: finding('cooling.cut-cheese') },
 };
-const CUT_CUSTARD: CutRule = { underC: 15, hours: 2, because: 'cool in the middle, two hours' };
-const CUT_POT: CutRule = { underC: 8, hours: 4, because: 'four hours, and cold' };
+const CUT_CUSTARD: CutRule = { underC: 15, hours: 2, because: finding('cooling.cut-custard') };
+const CUT_POT: CutRule = { underC: 8, hours: 4, because: finding('cooling.cut-pot') };
 
 /** Covered sooner, its steam drips back: this much over the room. From memory. */
 const COVER_OVER_ROOM_K = 10;
@@ -174,7 +175,7 @@ export function coolingOf(
     {
       what: 'cover',
       atS: fallsUnder(points, 1, of.roomC + COVER_OVER_ROOM_K),
-      because: 'covered hotter, its steam drips back on it',
+      because: finding('cooling.cover'),
     },
     {
       what: 'cut',
@@ -185,14 +186,14 @@ export function coolingOf(
   if (!of.shell && of.family === 'baked-custard') {
     ready.push(
       {
-        what: 'turn out',
+        what: 'turn-out',
         atS: TURN_OUT_WARM_S,
-        because: 'warm at 20 min if it is firm, else thoroughly cold',
+        because: finding('cooling.turn-out'),
       },
       {
         what: 'torch',
         atS: both(fallsUnder(points, 1, TORCH_UNDER_C), 4 * 3600),
-        because: 'cold right through, or it melts under the flame',
+        because: finding('cooling.torch'),
       },
     );
   }

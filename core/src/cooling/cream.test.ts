@@ -19,7 +19,7 @@ const plan: CreamPlan = {
 };
 const cooled = (change: Partial<CreamPlan> = {}) => {
   const result = coolCream({ ...plan, ...change });
-  if (!result.ok) throw new Error(result.problem.message);
+  if (!result.ok) throw new Error(result.problem.code);
   return result.value;
 };
 const BOWL = { kind: 'bowl', diameterMm: 180 } as const;
@@ -58,8 +58,8 @@ describe('cooling a stirred cream', () => {
 
   it('refuses a smear and a vat, and says what to take', () => {
     const thin = coolCream({ ...plan, massG: 150 });
-    expect(thin.ok ? '' : thin.problem.message).toMatch(/smaller vessel/);
+    expect(thin.ok ? '' : thin.problem.code).toBe('cooling.too-shallow');
     const deep = coolCream({ ...plan, massG: 30_000 });
-    expect(deep.ok ? '' : deep.problem.message).toMatch(/larger vessel, or two/);
+    expect(deep.ok ? '' : deep.problem.code).toBe('cooling.too-deep');
   });
 });

@@ -44,13 +44,9 @@ export function coolCream(plan: CreamPlan): Result<CoolingForecast> {
   const { analysis, vessel, roomC, altitudeM, film } = plan;
   const depthMm = creamDepthMm(plan);
   if (!(depthMm >= DEPTH_MM.least && depthMm <= DEPTH_MM.most)) {
-    return fail(
-      'cream-depth',
-      depthMm < DEPTH_MM.least
-        ? `It would stand ${depthMm.toFixed(0)} mm deep: take a smaller vessel.`
-        : `It would stand ${(depthMm / 10).toFixed(0)} cm deep: take a larger vessel, or two.`,
-      'vessel',
-    );
+    return depthMm < DEPTH_MM.least
+      ? fail('cooling.too-shallow', 'vessel', { depth: { millimetres: depthMm } })
+      : fail('cooling.too-deep', 'vessel', { depth: { millimetres: depthMm } });
   }
   const radiusM =
     (vessel.kind === 'tray'

@@ -90,13 +90,13 @@ describe('the wobble', () => {
         model,
         momentWith(() => 0),
       ),
-    ).toMatchObject({ share: 1, motion: 'as a liquid' });
+    ).toMatchObject({ share: 1, motion: 'liquid' });
     expect(
       wobbleOf(
         model,
         momentWith(() => 1),
       ),
-    ).toMatchObject({ diameterM: 0, motion: 'not at all' });
+    ).toMatchObject({ diameterM: 0, motion: 'still' });
   });
 
   // Worked by hand: set fraction rising in a straight line from 0 at the axis to 1 at 10 cm passes

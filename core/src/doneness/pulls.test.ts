@@ -182,11 +182,11 @@ describe('the columns of a filling', () => {
     const motion = (set: number) =>
       seenFromAbove(model, withExtents(byCell(() => set))).wobble.motion;
     expect([0.05, 0.5, 0.85, 0.88, 0.95].map(motion)).toEqual([
-      'as a liquid',
-      'as a jelly',
-      'as a jelly',
+      'liquid',
+      'jelly',
+      'jelly',
       'barely',
-      'not at all',
+      'still',
     ]);
   });
 

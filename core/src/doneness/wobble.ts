@@ -2,7 +2,7 @@ import type { Model, Moment } from '../thermal';
 import { CURDLING, SETTING } from './kinetics';
 
 /** How the middle moves when the tray is nudged. */
-export type Motion = 'as a liquid' | 'as a jelly' | 'barely' | 'not at all';
+export type Motion = 'liquid' | 'jelly' | 'barely' | 'still';
 
 export interface Wobble {
   /** Width of the part that still moves; 0 when none does. */
@@ -76,12 +76,12 @@ export function seenFromAbove(
   const moving = shareUnder(model, means, STILL_FROM);
   const motion: Motion =
     centre < JELLY_FROM
-      ? 'as a liquid'
+      ? 'liquid'
       : centre < STILL_FROM
-        ? 'as a jelly'
+        ? 'jelly'
         : centre < QUIET_FROM
           ? 'barely'
-          : 'not at all';
+          : 'still';
   return {
     wobble: {
       diameterM: 2 * moving * model.mesh.topFaceRadiusM[model.mesh.fillColumns]!,

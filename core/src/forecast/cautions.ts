@@ -1,3 +1,4 @@
+import { finding, type Finding } from '../result';
 import type { NoWindow } from '../doneness';
 import { boilingPointAtAltitudeC } from '../properties';
 import type { Bakes } from '../setting';
@@ -6,18 +7,24 @@ import type { Level } from '../shell';
 import type { Pull } from './outcome';
 import type { ForecastPlan } from './plan';
 import { LONGEST_BAKE_S } from './prepared';
-import { SIGN_NAMES, type Sign } from '../oven';
+import type { Sign } from '../oven';
 
 const brittle = ({ vessel }: ForecastPlan): boolean =>
   vessel.material === 'glass' || vessel.material === 'ceramic';
 
-/** Why there is no window, in a sentence; {@link remediesFor} finds what would open one. */
-export const reasonIn = (verdict: NoWindow, { spoils, curdleC }: Bakes, startC: number): string =>
-  curdleC !== undefined && startC >= curdleC
-    ? `Let it cool before you pour it: at ${Math.round(startC)} °C it ${spoils} as it stands.`
-    : verdict.reason === 'does-not-set-in-time'
-      ? `After ${LONGEST_BAKE_S / 3600} hours at this setting the middle has not set.`
-      : `As planned, the rim ${spoils} before the middle has set.`;
+/** Why there is no window; {@link remediesFor} finds what would open one. */
+export function reasonIn(
+  { reason }: NoWindow,
+  { spoils, curdleC }: Bakes,
+  startC: number,
+): Finding {
+  if (curdleC !== undefined && startC >= curdleC) {
+    return finding(`forecast.poured-too-hot.${spoils}`, { at: { celsius: startC } });
+  }
+  return reason === 'does-not-set-in-time'
+    ? finding('forecast.does-not-set', { within: { seconds: LONGEST_BAKE_S } })
+    : finding(`forecast.rim-first.${spoils}`);
+}
 
 /** Below this the bath's forecast is known to be quick, mm; docs/model.md. */
 const SHALLOW_MM = 30;
@@ -31,25 +38,21 @@ function crackingIn(
   { depthMm }: Level,
   spoilt: number,
   bakes: Bakes,
-): string[] {
-  const cracks = plan.family === 'fresh-cheese' || plan.family === 'purée-custard';
-  const cautions: string[] = [];
+): Finding[] {
+  const cracks = plan.family === 'fresh-cheese' || plan.family === 'puree-custard';
+  const cautions: Finding[] = [];
   const deep = depthMm > DEEP_MM;
   const first = plan.out?.[0]?.place ?? 'rack';
   if (cracks && spoilt > bakes.spoiltAtMost / 2) {
-    cautions.push(
-      'Lower the oven or use a bath: baked like this so much of it overheats that it is likely to crack from the middle.',
-    );
+    cautions.push(finding('forecast.cracks-from-heat'));
   } else if (
     cracks &&
     deep &&
     (first === 'fridge' || first === 'freezer' || first === 'ice-bath')
   ) {
-    cautions.push('Let it cool slowly first: straight into the cold a deep filling cracks.');
+    cautions.push(finding('forecast.cracks-in-the-cold'));
   } else if (plan.family === 'fresh-cheese' && deep && first === 'rack') {
-    cautions.push(
-      'Free the rim with a knife while it is warm, or let it stand in the shut oven first: cooling fast it tears and cracks.',
-    );
+    cautions.push(finding('forecast.free-the-rim'));
   }
   return cautions;
 }
@@ -81,73 +84,58 @@ export function cautionsFor(
     readonly topDarkS: number | undefined;
     readonly neverShows: Sign | undefined;
   },
-): string[] {
+): Finding[] {
   const cautions = crackingIn(plan, level, spoilt, bakes);
   if (riseMm >= TOLD_RISE_MM) {
-    const over = riseMm > level.gapMm ? ' Leave it that much to the rim, or it runs over.' : '';
-    cautions.push(`It puffs by about ${Math.round(riseMm)} mm and falls back as it cools.${over}`);
+    cautions.push(
+      finding(riseMm > level.gapMm ? 'forecast.puffs-over' : 'forecast.puffs', {
+        by: { millimetres: Math.round(riseMm) },
+      }),
+    );
   }
   if (rimDarkS !== undefined) {
-    cautions.push(
-      `The shell’s rim turns dark from ${Math.round(rimDarkS / 60)} min on: lay a ring of foil over it by then.`,
-    );
+    cautions.push(finding('forecast.rim-dark', { from: { seconds: rimDarkS } }));
   }
   if (topDarkS !== undefined && best && topDarkS < best.timeS) {
-    cautions.push(
-      `The top turns dark from ${Math.round(topDarkS / 60)} min on: lay foil loosely over it by then.`,
-    );
+    cautions.push(finding('forecast.top-dark', { from: { seconds: topDarkS } }));
   }
   if (neverShows) {
-    cautions.push(
-      `You wait until ${SIGN_NAMES[neverShows]}, and that is not foreseen to come: what was to follow is left out.`,
-    );
+    cautions.push(finding('forecast.sign-never', { sign: finding(`sign.${neverShows}`) }));
   }
   if (plan.laid && plan.laid.length > 0) {
-    cautions.push(
-      'What lies under or over the filling is computed as a level layer; pieces with filling between them heat sooner.',
-    );
+    cautions.push(finding('forecast.layers-are-level'));
   }
   if (best && best.peakC < 71) {
-    cautions.push(
-      'The middle stays under 71 °C. For the young, the old, the pregnant or the ill use pasteurised egg, and follow your local code.',
-    );
+    cautions.push(finding('forecast.under-71'));
   }
   if (brittle(plan)) {
-    cautions.push(
-      'Glass and china can crack: no cold dish into a hot oven, no hot dish onto a wet bench.',
-    );
+    cautions.push(finding('forecast.china-cracks'));
   }
   if (plan.vessel.kind === 'capacity') {
-    cautions.push('Only what the dish holds is known: it is taken for a pot half as high as wide.');
+    cautions.push(finding('forecast.capacity-only'));
   } else if (!isTrulyRound(insideOf(plan.vessel))) {
-    cautions.push(
-      'This vessel is not round: it is computed as a round one with as much wall for its area, and drawn so. Trust the wobble before the minute.',
-    );
+    cautions.push(finding('forecast.not-round'));
   }
   const boilsC = boilingPointAtAltitudeC(plan.altitudeM);
   if (plan.bath) {
     if (level.depthMm < SHALLOW_MM) {
-      cautions.push(
-        'Shallow dishes in a bath are foreseen quicker than most cooks find them: expect the late half of the window, and go by the wobble.',
-      );
+      cautions.push(finding('forecast.shallow-bath'));
     }
-    cautions.push('Pour the water at the oven, with dry mitts; the pan stays until it has cooled.');
+    cautions.push(finding('forecast.pour-at-the-oven'));
     if (!plan.bath.wrapped && (plan.vessel.looseBase || plan.vessel.kind === 'springform')) {
-      cautions.push('A loose base leaks: wrap it in a bag or foil to above the water.');
+      cautions.push(finding('forecast.loose-base-leaks'));
     }
     if (plan.vessel.material !== 'bright-tin' && plan.vessel.material !== 'dark-tin') {
-      cautions.push('Boiling water round a cold dish can crack it: let it lose its chill first.');
+      cautions.push(finding('forecast.cold-dish-in-bath'));
     }
   }
   if (plan.out?.some(({ place }) => place === 'freezer')) {
-    cautions.push(
-      'What sets by egg weeps once it has been frozen: out of the freezer before its edge freezes.',
-    );
+    cautions.push(finding('forecast.freezer-weeps'));
   }
   if (plan.out?.some(({ place }) => place === 'ice-bath') && brittle(plan)) {
-    cautions.push('Hot glass or china cracks in ice water: let it stand on a cloth first.');
+    cautions.push(finding('forecast.china-in-ice'));
   }
   if (boilsC < 96)
-    cautions.push(`Water boils at ${boilsC.toFixed(0)} °C at this altitude: the top dries sooner.`);
+    cautions.push(finding('forecast.altitude-dries', { boils: { celsius: boilsC } }));
   return cautions;
 }

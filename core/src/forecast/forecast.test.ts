@@ -3,6 +3,7 @@
  * fitted to single cases but its few calibrated parameters were chosen with these in view
  * (docs/model.md lists them).
  */
+import { codesOf } from '../testing/findings';
 import { forecast } from './forecast';
 import { probeAtTime, stillAt } from './still';
 import { remediesFor } from '../remedies';
@@ -13,13 +14,13 @@ import { listOf, POT as pot, TART as tart } from '../testing/bakes';
 
 const made = (plan: ForecastPlan, resolution = 1): Forecast => {
   const result = forecast(plan, { resolution });
-  if (!result.ok) throw new Error(result.problem.message);
+  if (!result.ok) throw new Error(result.problem.code);
   return result.value;
 };
 
 const windowOf = (plan: ForecastPlan) => {
   const { verdict } = made(plan);
-  if (verdict.kind !== 'window') throw new Error(verdict.says);
+  if (verdict.kind !== 'window') throw new Error(verdict.says.code);
   return verdict;
 };
 
@@ -56,7 +57,7 @@ describe('against the trade', () => {
     }
     expect(earliest.wobble.share).toBeGreaterThan(best.wobble.share);
     expect(best.wobble.share).toBeGreaterThan(latest.wobble.share);
-    expect(best.wobble.motion).toBe('as a jelly');
+    expect(best.wobble.motion).toBe('jelly');
     expect(best.wobble.share).toBeGreaterThan(0.25);
     expect(best.wobble.share).toBeLessThan(0.85);
   });
@@ -213,26 +214,31 @@ describe('the section', () => {
 
 describe('a plan that cannot be baked', () => {
   it.each([
-    ['an oven under the setting temperature', { setC: 75 }, 'oven-too-cool', 'setC'],
-    ['an oven no kitchen has', { setC: 900 }, 'oven-setting', 'setC'],
-    ['a boiling filling', { fillingStartC: 99 }, 'filling-start', 'fillingStartC'],
-    ['a frozen kitchen', { roomC: -30 }, 'room', 'roomC'],
-    ['an altitude in space', { altitudeM: 90000 }, 'altitude', 'altitudeM'],
-    ['a gap that leaves no filling', { headspaceMm: 26 }, 'headspace-too-large', 'headspaceMm'],
-    ['a shell thicker than any', { shellThicknessMm: 40 }, 'shell-thickness', 'shellThicknessMm'],
-    ['a family of other rules', { family: 'curd' }, 'not-forecast', 'family'],
+    ['an oven under the setting temperature', { setC: 75 }, 'forecast.oven-too-cool', 'setC'],
+    ['an oven no kitchen has', { setC: 900 }, 'forecast.oven-setting', 'setC'],
+    ['a boiling filling', { fillingStartC: 99 }, 'forecast.filling-start', 'fillingStartC'],
+    ['a frozen kitchen', { roomC: -30 }, 'forecast.room', 'roomC'],
+    ['an altitude in space', { altitudeM: 90000 }, 'forecast.altitude', 'altitudeM'],
+    ['a gap that leaves no filling', { headspaceMm: 26 }, 'shell.gap-too-large', 'headspaceMm'],
+    ['a shell thicker than any', { shellThicknessMm: 40 }, 'shell.thickness', 'shellThicknessMm'],
+    ['a family of other rules', { family: 'curd' }, 'forecast.not-by-oven', 'family'],
     [
       'a tin with a negative height',
       { vessel: { ...tart.vessel, heightMm: -2 } },
-      'measure-out-of-range',
+      'vessel.measure',
       'vessel',
     ],
-    ['an oven beyond repair', { oven: { kind: 'still', offsetK: 500 } }, 'oven-offset', 'oven'],
-    ['nothing on the list', { lines: [] }, 'not-judged', 'family'],
+    [
+      'an oven beyond repair',
+      { oven: { kind: 'still', offsetK: 500 } },
+      'forecast.oven-offset',
+      'oven',
+    ],
+    ['nothing on the list', { lines: [] }, 'setting.empty', 'family'],
     [
       'an ingredient nobody knows',
       { lines: [...tart.lines, { id: 'x', ingredientId: 'moonlight', amount: 5, unit: 'g' }] },
-      'ingredient-unknown',
+      'line.no-ingredient',
       'lines.5.ingredientId',
     ],
     [
@@ -243,17 +249,16 @@ describe('a plan that cannot be baked', () => {
           { id: 'x', ingredientId: 'milk', amount: 0, unit: 'g', vague: 'unknown' },
         ],
       },
-      'amount-unknown',
+      'formula.cannot-tell',
       'lines',
     ],
-    ['a glaze of a batch', { fillingG: 60 }, 'nothing-left', 'lines'],
+    ['a glaze of a batch', { fillingG: 60 }, 'forecast.too-thin', 'lines'],
   ] as const)('%s is sent back at its field', (_, change, code, path) => {
     const result = forecast({ ...tart, ...change });
     expect(result.ok).toBe(false);
     if (result.ok) return;
     expect(result.problem.code).toBe(code);
     expect(result.problem.path).toBe(path);
-    expect(result.problem.message).toMatch(/\.$/);
   });
 
   // Common practice: hot cream on yolks may give more than 75 °C, and is poured; past where it curdles it is cooled first.
@@ -261,9 +266,10 @@ describe('a plan that cannot be baked', () => {
     const hot = windowOf({ ...tart, fillingStartC: 78 });
     expect(hot.best.timeS).toBeLessThan(0.5 * windowOf(tart).best.timeS);
     const { verdict } = made({ ...tart, fillingStartC: 92 });
-    expect(verdict.kind === 'no-window' && verdict.says).toMatch(
-      /Let it cool before you pour it: at 92 °C/,
-    );
+    expect(verdict.kind === 'no-window' && verdict.says).toEqual({
+      code: 'forecast.poured-too-hot.curdles',
+      values: { at: { celsius: 92 } },
+    });
     // Starch leaves nothing to curdle: it is poured as hot as it comes.
     const starched = {
       ...tart,
@@ -290,6 +296,6 @@ describe('a plan that cannot be baked', () => {
     const plan = { ...tart, lines: listOf({ 'egg-yolk': 400, cream: 20 }), setC: 110 };
     const { verdict, cautions } = made(plan);
     expect(verdict.kind).toBe('window');
-    expect(cautions.join(' ')).toMatch(/pasteurised/);
+    expect(codesOf(cautions)).toContain('forecast.under-71');
   });
 });

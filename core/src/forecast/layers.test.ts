@@ -1,4 +1,5 @@
 /** Fruit, second fillings and toppings; topping up; turning the oven on a sign. Facts of the trade: common practice. */
+import { codesOf } from '../testing/findings';
 import { shadeOf } from '../browning';
 import { listOf, PIE, TART } from '../testing/bakes';
 import { firstMoment, runCourse, type Model, type Moment } from '../thermal';
@@ -12,7 +13,7 @@ import { type ForecastPlan } from './plan';
 
 const made = (over: Partial<ForecastPlan>): Forecast => {
   const result = forecast({ ...TART, ...over });
-  if (!result.ok) throw new Error(result.problem.message);
+  if (!result.ok) throw new Error(result.problem.code);
   return result.value;
 };
 const setsAtMin = ({ verdict }: Forecast): number =>
@@ -99,7 +100,7 @@ describe('what lies under the filling', () => {
 
   it('is refused at its place where it leaves no room', () => {
     const result = forecast({ ...TART, laid: [{ ...cherries, ml: 1050 }] });
-    expect(result.ok ? '' : result.problem).toMatchObject({ code: 'nothing-left' });
+    expect(result.ok ? '' : result.problem).toMatchObject({ code: 'forecast.too-thin-over' });
   });
 
   it('is not felt where it is only brushed on', () => {
@@ -136,7 +137,7 @@ describe('topping up in the oven', () => {
   // Source: conservation of heat; what was there by its height, what is poured at its own temperature.
   it('neither makes nor loses heat in the pouring', () => {
     const prepared = prepare({ ...TART, topUp: { share: 0.6, atMin: 10 } });
-    if (!prepared.ok) throw new Error(prepared.problem.message);
+    if (!prepared.ok) throw new Error(prepared.problem.code);
     const { model, firstPour, oven } = prepared.value;
     const first = firstPour!.model;
     const before = runCourse(first, firstMoment(first), oven, 600).at(-1)!;
@@ -218,7 +219,10 @@ describe('turning the oven on a sign', () => {
       programme: { steps: [{ atMin: 0, on: 'top-colours', to: 95 }] },
     });
     expect(found.steps).toHaveLength(0);
-    expect(found.cautions.join(' ')).toMatch(/until the top takes colour/);
+    expect(found.cautions).toContainEqual({
+      code: 'forecast.sign-never',
+      values: { sign: { code: 'sign.top-colours' } },
+    });
   });
 });
 
@@ -243,7 +247,7 @@ describe('the shell’s colour', () => {
   const shadeAtPull = (plan: Partial<ForecastPlan>) => {
     const { frames, pullS, cautions } = made(plan);
     const l = frames.find(({ timeS }) => timeS >= pullS)!.rimLightness!;
-    return { shade: shadeOf(l), l, says: cautions.join(' ') };
+    return { shade: shadeOf(l), l, says: codesOf(cautions) };
   };
 
   // Common practice: a shell baked golden comes out of a custard's bake a shade darker, not more; a raw one in so cool
@@ -267,14 +271,14 @@ describe('the shell’s colour', () => {
     };
     const bright = shadeAtPull(raw);
     expect(['golden', 'hazelnut']).toContain(bright.shade);
-    expect(bright.says).not.toMatch(/ring of foil/);
+    expect(bright.says).not.toContain('forecast.rim-dark');
     // Pulled sooner in dark metal, its rim is as brown by then; left in a hot oven, it burns.
     const inDark = { ...raw, vessel: { ...PIE.vessel, material: 'dark-tin' as const } };
     const rimAt = (plan: Partial<ForecastPlan>, minutes: number) =>
       made(plan).frames.find(({ timeS }) => timeS >= minutes * 60)!.rimLightness!;
     expect(rimAt(inDark, 30)).toBeLessThan(rimAt(raw, 30) - 2);
     const left = { ...inDark, setC: 225, programme: {}, fillingG: 1500 };
-    expect(shadeAtPull(left).says).toMatch(/rim turns dark from \d+ min on: lay a ring of foil/);
+    expect(shadeAtPull(left).says).toContain('forecast.rim-dark');
     expect(rimAt({ ...raw, foil: true }, 30)).toBeGreaterThan(rimAt(raw, 30) + 2);
   });
 

@@ -15,9 +15,9 @@ const best = (change: Partial<ForecastPlan>) => {
   const list = change.lines ?? pie.lines;
   const fillingG = list.reduce((sum, { amount }) => sum + amount, 0);
   const result = forecast({ ...pie, fillingG, ...change });
-  if (!result.ok) throw new Error(result.problem.message);
+  if (!result.ok) throw new Error(result.problem.code);
   const { verdict } = result.value;
-  if (verdict.kind !== 'window') throw new Error(verdict.says);
+  if (verdict.kind !== 'window') throw new Error(verdict.says.code);
   return {
     minutes: verdict.best.timeS / 60,
     probeC: verdict.best.probeC,
@@ -116,7 +116,9 @@ describe('bakes of other families', () => {
         family: 'curd',
         lines: lines({ 'lemon-juice': 200, 'egg-yolk': 120, sugar: 150 }),
       }),
-    ).toBe('not-forecast');
-    expect(refused({ lines: lines({ 'pumpkin-puree': 450, sugar: 100 }) })).toBe('not-forecast');
+    ).toBe('forecast.not-by-oven');
+    expect(refused({ lines: lines({ 'pumpkin-puree': 450, sugar: 100 }) })).toBe(
+      'forecast.not-by-oven',
+    );
   });
 });

@@ -1,3 +1,5 @@
+import type { Finding } from '../result';
+import type { Bakes } from '../setting';
 import type { Shade } from '../browning';
 import type { NoWindow, Rings, Wobble } from '../doneness';
 import type { BathForecast, OvenStep } from '../oven';
@@ -88,7 +90,7 @@ export type ForecastVerdict =
       /** False when nothing was found to go wrong within the time looked at. */
       readonly latestIsLimit: boolean;
     }
-  | (NoWindow & { readonly says: string });
+  | (NoWindow & { readonly says: Finding });
 
 export interface Forecast {
   /** How the filling stands in its vessel, and how it was meant to. */
@@ -99,7 +101,7 @@ export interface Forecast {
   readonly setC: number;
   readonly curdleC: number | undefined;
   /** What heat past `curdleC` does to it: curdles, weeps, turns grainy. */
-  readonly spoils: string;
+  readonly spoils: Bakes['spoils'];
   readonly frames: readonly Frame[];
   readonly field: FieldShape;
   /** By frame, temperatures by cell, °C; all of them views of one buffer, so that it passes between threads at once. */
@@ -119,5 +121,5 @@ export interface Forecast {
   readonly top: TopForecast;
   /** (heat received - heat stored) / heat received. */
   readonly energyResidual: number;
-  readonly cautions: readonly string[];
+  readonly cautions: readonly Finding[];
 }

@@ -5,7 +5,9 @@ import { fail, succeed, type Result } from '../result';
 import type { Vessel } from '../vessel';
 import {
   type BathPlan,
+  OFFSET_LIMITS_K,
   OVEN_LIMITS_C,
+  SWING_LIMITS_K,
   type Standing,
   type OvenKind,
   type OutStep,
@@ -65,6 +67,15 @@ export const START_LIMITS_C = { least: 0, most: 92 } as const;
 export const ROOM_LIMITS_C = { least: -5, most: 50 } as const;
 export const ALTITUDE_LIMITS_M = { least: -400, most: 5000 } as const;
 
+/** How warm an oven may stand when a bake goes in, °C: hardly warmer than the kitchen, to as hot as it gets. */
+const ENTERS_LIMITS_C = { least: 10, most: OVEN_LIMITS_C.most } as const;
+
+/** Two limits of a temperature, to be said. */
+const betweenC = ({ least, most }: { readonly least: number; readonly most: number }) => ({
+  least: { celsius: least },
+  most: { celsius: most },
+});
+
 const outside = (value: number, limits: { readonly least: number; readonly most: number }) =>
   !(value >= limits.least && value <= limits.most);
 
@@ -81,41 +92,32 @@ const ascending = (minutes: readonly number[]): boolean =>
 function checkProgramme({ programme = {}, out }: ForecastPlan): Result<true> {
   const { steps = [], doors = [], entersAtC, swingK = 0 } = programme;
   if (!ascending([0, ...steps.flatMap(({ atMin, on }) => (on ? [] : [atMin]))])) {
-    return fail(
-      'steps',
-      'Put the oven’s steps in order, the first after 0 min.',
-      'programme.steps',
-    );
+    return fail('forecast.steps-order', 'programme.steps');
   }
   // What is still being typed arrives as no number at all, and is not taken for an oven switched off.
   if (
     steps.some(({ to }) => to !== 'off-shut' && to !== 'off-ajar' && outside(to, OVEN_LIMITS_C))
   ) {
-    return fail(
-      'steps',
-      `Set each step between ${OVEN_LIMITS_C.least} and ${OVEN_LIMITS_C.most} °C.`,
-      'programme.steps',
-    );
+    return fail('forecast.step-heat', 'programme.steps', betweenC(OVEN_LIMITS_C));
   }
   if (
     doors.some(
       ({ atMin, forS }) => !(Number.isFinite(atMin) && atMin >= 0 && forS >= 1 && forS <= 600),
     )
   ) {
-    return fail('doors', 'A door stands open for 1 s to 10 min.', 'programme.doors');
+    return fail('forecast.doors', 'programme.doors');
   }
-  if (entersAtC !== undefined && outside(entersAtC, { least: 10, most: OVEN_LIMITS_C.most })) {
-    return fail(
-      'enters',
-      'The oven stands between 10 and 300 °C when it goes in.',
-      'programme.entersAtC',
-    );
+  if (entersAtC !== undefined && outside(entersAtC, ENTERS_LIMITS_C)) {
+    return fail('forecast.enters', 'programme.entersAtC', betweenC(ENTERS_LIMITS_C));
   }
-  if (outside(swingK, { least: 0, most: 40 })) {
-    return fail('swing', 'A thermostat swings by 0 to 40 °C.', 'oven');
+  if (outside(swingK, SWING_LIMITS_K)) {
+    return fail('forecast.swing', 'oven', {
+      least: { kelvin: SWING_LIMITS_K.least },
+      most: { kelvin: SWING_LIMITS_K.most },
+    });
   }
   if (out && (out[0]?.atMin !== 0 || !ascending(out.map(({ atMin }) => atMin)))) {
-    return fail('out', 'Put the places it cools in in order, the first at 0 min.', 'out');
+    return fail('forecast.out-order', 'out');
   }
   return succeed(true);
 }
@@ -123,30 +125,22 @@ function checkProgramme({ programme = {}, out }: ForecastPlan): Result<true> {
 /** Whether oven, filling, room and altitude are such as kitchens have; else what is not, at its field. */
 export function checkConditions(plan: ForecastPlan): Result<true> {
   if (outside(plan.setC, OVEN_LIMITS_C)) {
-    return fail(
-      'oven-setting',
-      `Set the oven between ${OVEN_LIMITS_C.least} and ${OVEN_LIMITS_C.most} °C.`,
-      'setC',
-    );
+    return fail('forecast.oven-setting', 'setC', betweenC(OVEN_LIMITS_C));
   }
-  if (outside(plan.oven.offsetK, { least: -60, most: 60 })) {
-    return fail('oven-offset', 'An oven that is more than 60 °C off wants mending first.', 'oven');
+  if (outside(plan.oven.offsetK, OFFSET_LIMITS_K)) {
+    return fail('forecast.oven-offset', 'oven', { most: { kelvin: OFFSET_LIMITS_K.most } });
   }
   if (outside(plan.fillingStartC, START_LIMITS_C)) {
-    return fail(
-      'filling-start',
-      `Pour the filling between ${START_LIMITS_C.least} and ${START_LIMITS_C.most} °C.`,
-      'fillingStartC',
-    );
+    return fail('forecast.filling-start', 'fillingStartC', betweenC(START_LIMITS_C));
   }
   if (outside(plan.roomC, ROOM_LIMITS_C)) {
-    return fail('room', 'The kitchen must be between -5 and 50 °C.', 'roomC');
+    return fail('forecast.room', 'roomC', betweenC(ROOM_LIMITS_C));
   }
   if (plan.fillingG !== undefined && !(plan.fillingG > 0)) {
-    return fail('filling-none', 'There is no filling on the list yet.', 'lines');
+    return fail('forecast.no-filling', 'lines');
   }
   if (outside(plan.altitudeM, ALTITUDE_LIMITS_M)) {
-    return fail('altitude', 'The altitude must be between -400 and 5000 m.', 'altitudeM');
+    return fail('forecast.altitude', 'altitudeM', ALTITUDE_LIMITS_M);
   }
   const { topUp } = plan;
   if (
@@ -154,18 +148,13 @@ export function checkConditions(plan: ForecastPlan): Result<true> {
     (outside(topUp.share, { least: TOP_UP_LIMITS.leastShare, most: TOP_UP_LIMITS.mostShare }) ||
       outside(topUp.atMin, { least: 1, most: TOP_UP_LIMITS.mostMin }))
   ) {
-    return fail(
-      'top-up',
-      'Pour 30 to 95 % of the filling first, and the rest within the hour.',
-      'topUp',
-    );
+    return fail('forecast.top-up', 'topUp', {
+      least: { share: TOP_UP_LIMITS.leastShare },
+      most: { share: TOP_UP_LIMITS.mostShare },
+    });
   }
   if (topUp && plan.laid?.some(({ place }) => place === 'over')) {
-    return fail(
-      'top-up',
-      'A topping lies on the whole of the filling: pour it all at once, or put the topping on later.',
-      'topUp',
-    );
+    return fail('forecast.top-up-under-topping', 'topUp');
   }
   return checkProgramme(plan);
 }

@@ -1,8 +1,8 @@
 import { reactionsOf } from '../doneness';
-import { analyse, cannotTell, PART_NAMES, type Analysis } from '../formula';
+import { analyse, cannotTell, type Analysis } from '../formula';
 import { findAmong } from '../ingredients/catalogue';
 import { standardPressurePa } from '../properties';
-import { fail, succeed, type Result } from '../result';
+import { fail, finding, succeed, type Result } from '../result';
 import { bakesOf, judgePart, type Bakes } from '../setting';
 import { levelIn, roomInside, type Level } from '../shell';
 import {
@@ -79,14 +79,11 @@ export function prepareTimed(plan: ForecastPlan, resolution = 1, setShiftK = 0):
   const known = checkLines(analysis);
   if (!known.ok) return known;
   const judged = judgePart(analysis, plan.family, plan.shell);
-  if (judged.kind === 'not-judged') return fail('not-judged', judged.reason, 'family');
+  if (judged.kind === 'not-judged')
+    return { ok: false, problem: { ...judged.reason, path: 'family' } };
   const found = bakesOf(judged, plan.family, plan.shell);
   if (!found) {
-    return fail(
-      'not-forecast',
-      `The oven does not set a ${PART_NAMES[plan.family].toLowerCase()} as it stands: go by its end sign.`,
-      'family',
-    );
+    return fail('forecast.not-by-oven', 'family', { kind: finding(`part.${plan.family}`) });
   }
   const { curdleC } = found;
   const bakes: Bakes = {
@@ -96,11 +93,10 @@ export function prepareTimed(plan: ForecastPlan, resolution = 1, setShiftK = 0):
   };
   const reachesC = hottestSetC(plan) + plan.oven.offsetK;
   if (reachesC <= bakes.setC + 2) {
-    return fail(
-      'oven-too-cool',
-      `This oven would reach ${Math.round(reachesC)} °C and the filling sets at ${Math.round(bakes.setC)} °C. Set it hotter.`,
-      'setC',
-    );
+    return fail('forecast.oven-too-cool', 'setC', {
+      reaches: { celsius: reachesC },
+      sets: { celsius: bakes.setC },
+    });
   }
   const room = roomInside(plan.vessel, plan.shell === 'none' ? 0 : plan.shellThicknessMm);
   if (!room.ok) return room;
@@ -113,11 +109,9 @@ export function prepareTimed(plan: ForecastPlan, resolution = 1, setShiftK = 0):
   const fromMm = levelOverMm(room.value, underMl);
   if (depthMm - fromMm < LEAST_FILLING_MM) {
     return fail(
-      'nothing-left',
-      underMl > 0
-        ? `Over what lies under it the filling stands ${(depthMm - fromMm).toFixed(1)} mm high. Use less of what is under it, or mix more.`
-        : `The batch stands ${(depthMm - fromMm).toFixed(1)} mm high in this tin: that is a glaze. Mix more, or take a smaller tin.`,
+      underMl > 0 ? 'forecast.too-thin-over' : 'forecast.too-thin',
       plan.fillingG === undefined ? 'headspaceMm' : 'lines',
+      { depth: { millimetres: depthMm - fromMm } },
     );
   }
   const airPressurePa = standardPressurePa(plan.altitudeM);
@@ -177,10 +171,10 @@ export function prepareTimed(plan: ForecastPlan, resolution = 1, setShiftK = 0):
 
 /** Whether all that a forecast rests on is known: each ingredient, and how much of it. */
 function checkLines(analysis: Analysis): Result<true> {
-  const problem = analysis.problems.find(({ code }) => code !== 'formula-empty');
+  const problem = analysis.problems.find(({ code }) => code !== 'formula.empty');
   if (problem) return { ok: false, problem };
   const untold = cannotTell(analysis);
-  return untold ? fail('amount-unknown', untold, 'lines') : succeed(true);
+  return untold ? { ok: false, problem: { ...untold, path: 'lines' } } : succeed(true);
 }
 
 /** Less filling than this is a glaze, and not forecast, mm. */

@@ -12,7 +12,7 @@ describe('the search for a window', () => {
   it('finds both ends and the best within half a per cent of where eighty pulls put them', () => {
     for (const plan of CUSTARDS) {
       const prepared = prepare(plan, 1, 0);
-      if (!prepared.ok) throw new Error(prepared.problem.message);
+      if (!prepared.ok) throw new Error(prepared.problem.code);
       const { model, bakes, oven, out } = prepared.value;
       const top = topFollower(prepared.value);
       const { moments } = bakeUntil(prepared.value, learntEnough(model, bakes, top.goldenBy));
@@ -31,7 +31,7 @@ describe('the search for a window', () => {
   // A pull is in the oven up to its very time, also where that lies a hair before or after the end of a step.
   it('gives a moment the time it was asked for', () => {
     const prepared = prepare(TART, 0.5, 0);
-    if (!prepared.ok) throw new Error(prepared.problem.message);
+    if (!prepared.ok) throw new Error(prepared.problem.code);
     const { model, bakes, oven } = prepared.value;
     const { moments } = bakeUntil(prepared.value, learntEnough(model, bakes));
     const endS = moments[10]!.timeS;

@@ -1,4 +1,5 @@
 import {
+  Hazard,
   blend,
   per100g,
   proteinFraction,
@@ -73,7 +74,7 @@ export interface Analysis {
   readonly allergens: readonly Allergen[];
   /** Whom everything on the list suits. */
   readonly diet: Diet;
-  readonly hazards: readonly string[];
+  readonly hazards: readonly Hazard[];
   readonly problems: readonly Problem[];
 }
 
@@ -96,8 +97,6 @@ function inMixtureOf(kind: PartKind | undefined): (ingredient: Ingredient) => bo
   return ({ role }) =>
     role === 'nut' ? nutsToo : role === 'fruit' ? fruitToo : role !== 'flavour';
 }
-
-const EMPTY_MESSAGE = 'Nothing on the list yet. Add eggs, a liquid and sugar to see the ratios.';
 
 /** Stands in for the composition of an empty formula, so that its density is that of water. */
 const NO_MIXTURE = per100g({ water: 100 });
@@ -178,7 +177,7 @@ export function analyse(
       ),
     );
   const mixture = blendOf(inMixture);
-  if (!mixture) problems.push({ code: 'formula-empty', message: EMPTY_MESSAGE, path: 'lines' });
+  if (!mixture) problems.push({ code: 'formula.empty', path: 'lines' });
   const composition = mixture ?? NO_MIXTURE;
   const wholeG = sumOf(inVessel);
   const wholeComposition = blendOf(inVessel) ?? NO_MIXTURE;

@@ -4,15 +4,13 @@ import type { Line } from './line';
 /** What the filling sits in: a shell baked beforehand, or the bare dish. */
 export type ShellKind = 'sweet-dough' | 'pie-dough' | 'pressed-dough' | 'crumb-shell' | 'none';
 
-export const SHELL_NAMES: Readonly<Record<ShellKind, string>> = {
-  'sweet-dough': 'Sweet dough',
-  'pie-dough': 'Pie dough',
-  'pressed-dough': 'Pressed shortbread',
-  'crumb-shell': 'Crumbs',
-  none: 'No shell',
-};
-
-export const SHELL_KINDS = Object.keys(SHELL_NAMES) as readonly ShellKind[];
+export const SHELL_KINDS: readonly ShellKind[] = [
+  'sweet-dough',
+  'pie-dough',
+  'pressed-dough',
+  'crumb-shell',
+  'none',
+];
 
 /** A formula as the cook composes it. */
 export interface Formula {

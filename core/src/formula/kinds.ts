@@ -2,7 +2,7 @@
 export const FAMILIES = [
   'baked-custard',
   'batter-custard',
-  'purée-custard',
+  'puree-custard',
   'fresh-cheese',
   'syrup-nut',
   'starch-cream',
@@ -14,21 +14,6 @@ export const FAMILIES = [
 ] as const;
 
 export type Family = (typeof FAMILIES)[number];
-
-/** What a cook calls each family. */
-export const FAMILY_NAMES: Readonly<Record<Family, string>> = {
-  'baked-custard': 'Baked custard',
-  'batter-custard': 'Batter custard with fruit',
-  'purée-custard': 'Vegetable-purée custard',
-  'fresh-cheese': 'Fresh-cheese custard',
-  'syrup-nut': 'Syrup and nut filling',
-  'starch-cream': 'Stirred starch cream',
-  'starch-pudding': 'Eggless starch pudding',
-  curd: 'Curd',
-  'nut-cream': 'Nut cream',
-  'fruit-filling': 'Baked fruit filling',
-  'cold-set': 'Gelatine or cold set',
-};
 
 /** What a shell is made of. */
 export type DoughKind =
@@ -50,28 +35,6 @@ export type FinishKind =
 
 /** What a component of a build is; decides how it is judged. */
 export type PartKind = DoughKind | Family | FinishKind;
-
-const OTHER_NAMES: Readonly<Record<DoughKind | FinishKind, string>> = {
-  'sweet-dough': 'Sweet dough, rolled',
-  'pie-dough': 'Pie dough, rolled',
-  'pressed-dough': 'Shortbread, pressed',
-  'crumb-shell': 'Crumb shell',
-  'bought-shell': 'Bought shell',
-  'fruit-and-nuts': 'Fruit or nuts',
-  caramel: 'Caramel',
-  syrup: 'Poaching syrup',
-  praline: 'Praline or brittle',
-  'meringue-raw': 'Meringue, raw',
-  'meringue-swiss': 'Meringue, Swiss',
-  'meringue-italian': 'Meringue, Italian',
-  'whipped-cream': 'Whipped cream',
-  glaze: 'Glaze',
-  seal: 'Seal on the base',
-  'other-part': 'Something else',
-};
-
-/** What a cook calls each kind of component. */
-export const PART_NAMES: Readonly<Record<PartKind, string>> = { ...OTHER_NAMES, ...FAMILY_NAMES };
 
 /** Kinds in the order a bake is built: shells, fillings, what goes with them. */
 export const PART_KINDS: readonly PartKind[] = [

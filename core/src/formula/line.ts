@@ -15,11 +15,6 @@ export const LINE_UNITS: readonly LineUnit[] = [
 export const VAGUE = ['unknown', 'by-eye'] as const;
 export type Vague = (typeof VAGUE)[number];
 
-export const VAGUE_NAMES: Readonly<Record<Vague, string>> = {
-  unknown: 'Unknown',
-  'by-eye': 'By eye',
-};
-
 /** One line of a formula: so much of one ingredient, in the unit the cook wrote. */
 export interface Line {
   readonly id: string;
@@ -53,10 +48,7 @@ export function gramsPerUnit(
   if (isVolume(unit)) return succeed(MILLILITRES_PER[unit] * ingredient.gramsPerMl);
   if (ingredient.eggPart) return succeed(eggPartGrams(grade, ingredient.eggPart));
   if (ingredient.gramsPerPiece !== undefined) return succeed(ingredient.gramsPerPiece);
-  return fail(
-    'piece-unknown',
-    `The weight of one piece of ${ingredient.name.toLowerCase()} is not known. Weigh it and enter grams.`,
-  );
+  return fail('line.piece-unknown', undefined, { ingredient: ingredient.name });
 }
 
 /**
@@ -70,14 +62,14 @@ export function lineGrams(
   find: FindIngredient = findIngredient,
 ): Result<number> {
   const ingredient = find(line.ingredientId);
-  if (!ingredient) return fail('ingredient-unknown', 'Choose an ingredient from the list.');
-  if (!Number.isFinite(line.amount)) return fail('amount-missing', 'Enter an amount.');
-  if (line.amount < 0) return fail('amount-negative', 'An amount cannot be less than nothing.');
+  if (!ingredient) return fail('line.no-ingredient');
+  if (!Number.isFinite(line.amount)) return fail('line.no-amount');
+  if (line.amount < 0) return fail('line.negative');
   const each = gramsPerUnit(ingredient, line.unit, grade);
   if (!each.ok) return each;
   const grams = line.amount * each.value;
   if (grams > LINE_LIMIT_G) {
-    return fail('amount-absurd', 'That is more than 100 kg. Check the amount and its unit.');
+    return fail('line.too-much');
   }
   return succeed(grams);
 }

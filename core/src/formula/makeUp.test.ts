@@ -23,7 +23,7 @@ function bestByTrying(yolkG: number, whiteG: number, grade: EggGrade, aim: EggAi
         const w = (whole + whites) * b;
         const offG = Math.abs(y - yolkG) + Math.abs(w - whiteG);
         const leftG = yolks * b + whites * a;
-        if (aim === 'least left over') {
+        if (aim === 'least-left') {
           if (Math.abs(y + w - total) > Math.max(0.06 * total, (a + b) / 2) + 1e-9) continue;
           if (Math.abs(y - yolkG) > Math.max(0.2 * total, a / 2) + 1e-9) continue;
         }
@@ -44,7 +44,7 @@ const costOf = (yolkG: number, whiteG: number, grade: EggGrade, aim: EggAim): nu
 };
 
 describe('a make-up of eggs', () => {
-  const cases = (['closest', 'least left over'] as const).flatMap((aim) =>
+  const cases = (['closest', 'least-left'] as const).flatMap((aim) =>
     [
       [100, 0],
       [0, 90],
@@ -84,7 +84,7 @@ describe('a make-up of eggs', () => {
   it('leaves fewer halves over when asked to', () => {
     const wanted = { yolkG: 178.1, whiteG: 169.1 };
     const close = eggMakeUp(wanted, 'EU M', 'closest')!;
-    const thrifty = eggMakeUp(wanted, 'EU M', 'least left over')!;
+    const thrifty = eggMakeUp(wanted, 'EU M', 'least-left')!;
     expect(thrifty.left.whites + thrifty.left.yolks).toBeLessThan(close.left.whites);
   });
 
@@ -116,14 +116,14 @@ describe('eggs for a mass and a character', () => {
   const now = { yolkG: 60, whiteG: 20 };
 
   it('keep the formula’s share, or take that of the character', () => {
-    expect(wantedFor(160, 'as it is', now)).toEqual({ yolkG: 120, whiteG: 40 });
+    expect(wantedFor(160, 'as-is', now)).toEqual({ yolkG: 120, whiteG: 40 });
     expect(wantedFor(160, 'rich', now)).toEqual({ yolkG: 160, whiteG: 0 });
   });
 
   // Source: common practice: a litre of turned-out milk custard takes 5 to 5.6 whole eggs and 4.5 to 5
   // yolks, at least as many whole eggs as extra yolks. Five of each (EU M) are 347 g.
   it('turn out with at least as many whole eggs as extra yolks', () => {
-    const made = eggMakeUp(wantedFor(347, 'turned out', now), 'EU M', 'closest')!;
+    const made = eggMakeUp(wantedFor(347, 'turned-out', now), 'EU M', 'closest')!;
     expect(made.whites).toBe(0);
     expect(made.whole).toBeGreaterThanOrEqual(made.yolks);
     expect(Math.abs(made.whole - 5)).toBeLessThanOrEqual(1);

@@ -5,7 +5,7 @@ import type { Analysis } from './analysis';
 import type { Line } from './line';
 
 /** What a make-up of eggs is to be best at. */
-export type EggAim = 'closest' | 'least left over';
+export type EggAim = 'closest' | 'least-left';
 
 /** Whole numbers of eggs, yolks and whites for a formula. */
 export interface EggMakeUp {
@@ -35,7 +35,7 @@ const FIRST = 1000;
  * The best whole-number make-up of eggs, yolks and whites of a weight grade for a wanted mass of yolk
  * and of white: by mixed-integer programming, so it is the best there is and not a rounding.
  *
- * `closest` makes the grams off as few as can be, then what is left over; `least left over` the other
+ * `closest` makes the grams off as few as can be, then what is left over; `least-left` the other
  * way round, the whole mass within 6 % (or half an egg) and the yolk in it within 20 % of the mass.
  * `undefined` when nothing is wanted or there is no such make-up. Solver: npm `javascript-lp-solver`.
  */
@@ -102,24 +102,23 @@ export function wantedEgg({ eggG }: Analysis, grade: EggGrade): WantedEgg {
 }
 
 /** What a cook wants of the eggs: as the formula has them, rich, sliced, or turned out. */
-export type EggCharacter = 'as it is' | 'rich' | 'sliced' | 'turned out';
+export type EggCharacter = 'as-is' | 'rich' | 'sliced' | 'turned-out';
 
 /**
  * Share of yolk in the egg for each character. Common practice: pots and shells may be all yolk, what is
  * turned out wants at least as many whole eggs as extra yolks (5 and 5: about half yolk); between them
  * from memory.
  */
-export const YOLK_SHARE_FOR: Readonly<Record<Exclude<EggCharacter, 'as it is'>, number>> = {
+export const YOLK_SHARE_FOR: Readonly<Record<Exclude<EggCharacter, 'as-is'>, number>> = {
   rich: 1,
   sliced: 0.65,
-  'turned out': 0.5,
+  'turned-out': 0.5,
 };
 
 /** Yolk and white for `totalG` of egg (0 and up) of a character; `now` is what the formula has. */
 export function wantedFor(totalG: number, character: EggCharacter, now: WantedEgg): WantedEgg {
   const has = now.yolkG + now.whiteG;
-  const share =
-    character === 'as it is' ? (has > 0 ? now.yolkG / has : 0) : YOLK_SHARE_FOR[character];
+  const share = character === 'as-is' ? (has > 0 ? now.yolkG / has : 0) : YOLK_SHARE_FOR[character];
   return { yolkG: totalG * share, whiteG: totalG * (1 - share) };
 }
 

@@ -1,11 +1,12 @@
+import { finding, type Finding } from '../result';
 import type { Analysis } from './analysis';
 import type { Line } from './line';
 
 /** Something about a line that is worth a word, and the change that was probably meant. */
 export interface Remark {
   readonly lineId: string;
-  readonly message: string;
-  readonly likely: { readonly label: string; readonly line: Line } | undefined;
+  readonly says: Finding;
+  readonly likely: { readonly label: Finding; readonly line: Line } | undefined;
 }
 
 /** Salt in salted butter, share of its weight. Source: typical labels, from memory. */
@@ -35,9 +36,9 @@ export function remarksOn({ lines }: Analysis): Remark[] {
       const leftG = Math.max(0, grams - butterSaltG);
       remarks.push({
         lineId: line.id,
-        message: `The butter is salted and brings ${butterSaltG.toFixed(1)} g of salt already.`,
+        says: finding('remark.salted-butter', { salt: { grams: butterSaltG } }),
         likely: {
-          label: `Take ${leftG.toFixed(1)} g`,
+          label: finding('remark.take', { amount: { grams: leftG } }),
           line: { ...line, amount: Number(leftG.toFixed(1)), unit: 'g' },
         },
       });
@@ -45,9 +46,9 @@ export function remarksOn({ lines }: Analysis): Remark[] {
     if (line.unit === 'piece' && SACHETS.has(ingredient.id)) {
       remarks.push({
         lineId: line.id,
-        message: `A sachet is taken for ${ingredient.gramsPerPiece} g. They differ: weigh what is in yours.`,
+        says: finding('remark.sachet', { holds: { grams: ingredient.gramsPerPiece! } }),
         likely: {
-          label: 'Write it in grams',
+          label: finding('remark.in-grams'),
           line: { ...line, amount: Number(grams.toFixed(1)), unit: 'g' },
         },
       });
@@ -55,8 +56,11 @@ export function remarksOn({ lines }: Analysis): Remark[] {
     if (line.heldBack !== undefined && line.heldBack > line.amount) {
       remarks.push({
         lineId: line.id,
-        message: 'More is kept back than there is.',
-        likely: { label: 'Keep all of it back', line: { ...line, heldBack: line.amount } },
+        says: finding('remark.held-back-too-much'),
+        likely: {
+          label: finding('remark.hold-all-back'),
+          line: { ...line, heldBack: line.amount },
+        },
       });
     }
     return remarks;

@@ -1,17 +1,18 @@
+import { finding, type Finding } from '../result';
 import type { Ingredient } from '../ingredients';
 import type { Analysis } from './analysis';
 
-/** One side of how a mixture tastes: a figure, and the word for its class. */
+/** One side of how a mixture tastes: a figure, and its class. */
 export interface Taste {
   readonly value: number;
-  readonly word: string;
+  readonly word: Finding;
 }
 
 /** Classes by where they begin, lowest first. */
-type Classes = readonly (readonly [from: number, word: string])[];
+type Classes = readonly (readonly [from: number, code: string])[];
 
-const wordFor = (value: number, classes: Classes): string =>
-  classes.findLast(([from]) => value >= from)?.[1] ?? classes[0]![1];
+const wordFor = (value: number, classes: Classes): Finding =>
+  finding(classes.findLast(([from]) => value >= from)?.[1] ?? classes[0]![1]);
 
 /**
  * Sweetness of a gram of sugar, sucrose being 1: lactose of dairy 0.2, the glucose, fructose and
@@ -20,30 +21,30 @@ const wordFor = (value: number, classes: Classes): string =>
 const SWEETNESS = { sucrose: 1, dairySugars: 0.2, otherSugars: 0.8 } as const;
 
 const SWEET: Classes = [
-  [0, 'hardly sweet'],
-  [8, 'gently sweet'],
-  [14, 'sweet'],
-  [22, 'very sweet'],
+  [0, 'taste.sweet.hardly'],
+  [8, 'taste.sweet.gently'],
+  [14, 'taste.sweet.plain'],
+  [22, 'taste.sweet.very'],
 ];
 const FATTY: Classes = [
-  [0, 'lean'],
-  [5, 'light'],
-  [11, 'creamy'],
-  [20, 'rich'],
-  [32, 'heavy'],
+  [0, 'taste.fat.lean'],
+  [5, 'taste.fat.light'],
+  [11, 'taste.fat.creamy'],
+  [20, 'taste.fat.rich'],
+  [32, 'taste.fat.heavy'],
 ];
 /** By acid, g of citric in 100 g: a rough class of pH, since a mixture's buffers are not known. */
 const SHARP: Classes = [
-  [0, 'mild, about pH 6 to 7'],
-  [0.15, 'faintly sour, about pH 4.5 to 6'],
-  [0.6, 'sour, about pH 3.5 to 4.5'],
-  [1.6, 'sharp, under about pH 3.5'],
+  [0, 'taste.acid.mild'],
+  [0.15, 'taste.acid.faint'],
+  [0.6, 'taste.acid.sour'],
+  [1.6, 'taste.acid.sharp'],
 ];
 const SPIRITED: Classes = [
-  [0, 'none'],
-  [0.3, 'a trace'],
-  [1.5, 'tastes of it'],
-  [6, 'strong: it also weakens a gelatine set'],
+  [0, 'taste.alcohol.none'],
+  [0.3, 'taste.alcohol.trace'],
+  [1.5, 'taste.alcohol.tastes'],
+  [6, 'taste.alcohol.strong'],
 ];
 
 const isDairy = ({ allergens }: Ingredient): boolean => allergens.includes('milk');

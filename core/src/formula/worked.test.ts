@@ -23,7 +23,7 @@ const SHELF: Readonly<Record<string, Ingredient>> = Object.fromEntries(
     made('a', { role: 'egg', eggPart: 'white', allergens: ['egg'], diet: 'vegetarian' }),
     made('s', { role: 'sugar', composition: per100g({ sucrose: 100 }) }),
     made('h', { role: 'sugar', composition: per100g({ water: 20, otherSugars: 80 }) }),
-    made('f', { role: 'fat', composition: per100g({ fat: 100 }), hazard: 'It burns.' }),
+    made('f', { role: 'fat', composition: per100g({ fat: 100 }), hazard: 'alcohol' }),
     made('t', { role: 'starch', composition: per100g({ starch: 90, water: 10 }) }),
     made('g', { role: 'other', diet: 'neither' }),
     made('r', { role: 'other', composition: per100g({ alcohol: 40, water: 60 }) }),
@@ -86,7 +86,7 @@ describe('a list worked out with a pen', () => {
     expect(found.allergens).toEqual(['milk', 'egg', 'nuts']);
     expect([found.diet, of([line('m', 1), line('s', 1)]).diet]).toEqual(['neither', 'vegetarian']);
     expect(of([line('s', 1)]).diet).toBe('vegan');
-    expect(found.hazards).toEqual(['It burns.']);
+    expect(found.hazards).toEqual(['alcohol']);
     const vague = of([line('s', 10), line('n', 0, { vague: 'unknown' }), line('m', 0)]);
     expect(vague.allergens).toEqual(['nuts']);
     expect(vague.unknown.map(({ line }) => line.id)).toEqual(['n']);
@@ -97,7 +97,7 @@ describe('a list worked out with a pen', () => {
     const dry = of([line('s', 50)]);
     expect([dry.eggToLiquid, dry.yolkToWhite]).toEqual([undefined, undefined]);
     const none = of([]);
-    expect(none.problems.map(({ code }) => code)).toEqual(['formula-empty']);
+    expect(none.problems.map(({ code }) => code)).toEqual(['formula.empty']);
     expect(Object.values(none.share)).toEqual(Array(10).fill(0));
   });
 
@@ -106,9 +106,15 @@ describe('a list worked out with a pen', () => {
   it('tastes of what is in it', () => {
     const taste = tasteOf(found)!;
     expect(taste.sweetness.value).toBeCloseTo((100 * (80 + 20 + 6 + 32)) / 900, 9);
-    expect(taste.sweetness.word).toBe('sweet');
-    expect(taste.fat).toEqual({ value: expect.closeTo(14_000 / 900, 9), word: 'creamy' });
-    expect(taste.alcohol).toEqual({ value: expect.closeTo(800 / 900, 9), word: 'a trace' });
+    expect(taste.sweetness.word.code).toBe('taste.sweet.plain');
+    expect(taste.fat).toEqual({
+      value: expect.closeTo(14_000 / 900, 9),
+      word: { code: 'taste.fat.creamy' },
+    });
+    expect(taste.alcohol).toEqual({
+      value: expect.closeTo(800 / 900, 9),
+      word: { code: 'taste.alcohol.trace' },
+    });
     expect(tasteOf(of([]))).toBeUndefined();
   });
 });

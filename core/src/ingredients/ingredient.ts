@@ -7,10 +7,14 @@ export type Allergen =
 
 /** What part an ingredient plays in the ratios cooks speak of. */
 export type Role =
-  'egg' | 'liquid' | 'sugar' | 'starch' | 'fat' | 'purée' | 'fruit' | 'nut' | 'flavour' | 'other';
+  'egg' | 'liquid' | 'sugar' | 'starch' | 'fat' | 'puree' | 'fruit' | 'nut' | 'flavour' | 'other';
 
 /** Whom an ingredient suits: vegan foods suit vegetarians too; gelatine and lard suit neither. */
 export type Diet = 'vegan' | 'vegetarian' | 'neither';
+
+/** A caution about an ingredient: each has its words. */
+export const HAZARDS = ['honey', 'raw-flour', 'stones', 'alcohol', 'enzyme'] as const;
+export type Hazard = (typeof HAZARDS)[number];
 
 export interface Ingredient {
   readonly id: string;
@@ -28,6 +32,6 @@ export interface Ingredient {
   readonly allergens: readonly Allergen[];
   readonly diet: Diet;
   /** A caution that travels with the ingredient into whatever it is used in. */
-  readonly hazard?: string;
+  readonly hazard?: Hazard;
   readonly source: string;
 }

@@ -56,8 +56,14 @@ describe('a list that names it', () => {
 describe('what to buy', () => {
   // Source: common practice: 700 g of roots give 430 g of purée. A lemon gives about 45 g (from memory).
   it('is said raw where the list weighs it prepared', () => {
-    expect(rawNeed(findIngredient('parsnip-puree')!, 430)).toBe('about 700 g raw parsnips');
-    expect(rawNeed(findIngredient('lemon-juice')!, 180)).toBe('about 4 lemons');
+    expect(rawNeed(findIngredient('parsnip-puree')!, 430)).toEqual({
+      code: 'raw.weight',
+      values: { raw: { code: 'raw.parsnips' }, grams: 700 },
+    });
+    expect(rawNeed(findIngredient('lemon-juice')!, 180)).toEqual({
+      code: 'raw.pieces',
+      values: { raw: { code: 'raw.lemons' }, count: 4 },
+    });
     expect(rawNeed(findIngredient('milk')!, 180)).toBeUndefined();
   });
 });

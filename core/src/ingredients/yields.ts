@@ -1,8 +1,21 @@
+import { finding, type Finding } from '../result';
 import type { Ingredient } from './ingredient';
+
+export type RawName =
+  | 'parsnips'
+  | 'carrots'
+  | 'sweet-potatoes'
+  | 'pumpkin'
+  | 'squash'
+  | 'lemons'
+  | 'limes'
+  | 'oranges'
+  | 'grapefruit'
+  | 'bergamots';
 
 /** What is bought to get so much of something prepared. */
 export interface RawNeed {
-  readonly raw: string;
+  readonly raw: RawName;
   /** Grams of the raw thing for a gram of the prepared one, or pieces for it. */
   readonly gramsEach: number;
   readonly pieceG?: number;
@@ -14,11 +27,11 @@ export interface RawNeed {
  * squashes lose rind, seeds and steam.
  */
 export const RAW_NEEDS: Readonly<Record<string, RawNeed>> = {
-  'parsnip-puree': { raw: 'raw parsnips', gramsEach: 700 / 430 },
-  'carrot-puree': { raw: 'raw carrots', gramsEach: 700 / 430 },
-  'sweet-potato-puree': { raw: 'raw sweet potatoes', gramsEach: 1.45 },
-  'pumpkin-puree': { raw: 'raw pumpkin', gramsEach: 2 },
-  'squash-puree': { raw: 'raw squash', gramsEach: 1.9 },
+  'parsnip-puree': { raw: 'parsnips', gramsEach: 700 / 430 },
+  'carrot-puree': { raw: 'carrots', gramsEach: 700 / 430 },
+  'sweet-potato-puree': { raw: 'sweet-potatoes', gramsEach: 1.45 },
+  'pumpkin-puree': { raw: 'pumpkin', gramsEach: 2 },
+  'squash-puree': { raw: 'squash', gramsEach: 1.9 },
   'lemon-juice': { raw: 'lemons', gramsEach: 1, pieceG: 45 },
   'lime-juice': { raw: 'limes', gramsEach: 1, pieceG: 28 },
   'orange-juice': { raw: 'oranges', gramsEach: 1, pieceG: 75 },
@@ -26,12 +39,12 @@ export const RAW_NEEDS: Readonly<Record<string, RawNeed>> = {
   'bergamot-juice': { raw: 'bergamots', gramsEach: 1, pieceG: 40 },
 };
 
-/** What to buy for `grams` of a prepared ingredient, in words, or `undefined` where it is bought as it is. */
-export function rawNeed(of: Ingredient, grams: number): string | undefined {
+/** What to buy for `grams` of a prepared ingredient; `undefined` where it is bought as it is. */
+export function rawNeed(of: Ingredient, grams: number): Finding | undefined {
   const need = RAW_NEEDS[of.id];
   if (!need) return undefined;
-  if (need.pieceG !== undefined)
-    return `about ${Math.ceil(grams / need.pieceG - 0.05)} ${need.raw}`;
-  const rawG = grams * need.gramsEach;
-  return `about ${Math.round(rawG / 10) * 10} g ${need.raw}`;
+  const raw = finding(`raw.${need.raw}`);
+  return need.pieceG === undefined
+    ? finding('raw.weight', { raw, grams: Math.round((grams * need.gramsEach) / 10) * 10 })
+    : finding('raw.pieces', { raw, count: Math.ceil(grams / need.pieceG - 0.05) });
 }

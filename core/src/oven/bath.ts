@@ -61,23 +61,21 @@ export function bathSize(plan: BathPlan, vessel: Vessel): Result<BathSize> {
   const { panLengthMm, panBreadthMm, levelMm, vessels } = plan;
   const areaMm2 = panLengthMm * panBreadthMm;
   if (!(panLengthMm >= 80 && panBreadthMm >= 80 && areaMm2 <= 1e6)) {
-    return fail('pan', 'A pan from 8 cm across to a square metre.', 'bath.panLengthMm');
+    return fail('bath.pan', 'bath.panLengthMm');
   }
   const inside = insideOf(vessel);
   if (!(levelMm >= 3 && levelMm <= inside.heightMm - 2)) {
-    return fail(
-      'bath-level',
-      `Water from 3 mm up to just under the rim, ${Math.floor(inside.heightMm - 2)} mm.`,
-      'bath.levelMm',
-    );
+    return fail('bath.level', 'bath.levelMm', {
+      most: { millimetres: Math.floor(inside.heightMm - 2) },
+    });
   }
   const widestMm2 = footprintMm2(vessel, inside.heightMm) * vessels;
   if (widestMm2 > 0.95 * areaMm2) {
-    return fail(
-      'pan-too-small',
-      `${vessels} of them take ${Math.round(widestMm2 / 100)} cm², and the pan has ${Math.round(areaMm2 / 100)}. Take a larger pan or two.`,
-      'bath.panLengthMm',
-    );
+    return fail('bath.pan-too-small', 'bath.panLengthMm', {
+      vessels,
+      take: Math.round(widestMm2 / 100),
+      has: Math.round(areaMm2 / 100),
+    });
   }
   const standMm2 = footprintMm2(vessel, levelMm / 2) * vessels;
   return succeed({

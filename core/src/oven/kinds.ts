@@ -2,12 +2,6 @@ export type OvenKind = 'still' | 'fan' | 'deck';
 
 export const OVEN_KINDS: readonly OvenKind[] = ['still', 'fan', 'deck'];
 
-export const OVEN_KIND_NAMES: Readonly<Record<OvenKind, string>> = {
-  still: 'Still',
-  fan: 'Fan',
-  deck: 'Deck',
-};
-
 /** An oven as the kitchen knows it. */
 export interface Oven {
   readonly name: string;
@@ -20,3 +14,7 @@ export interface Oven {
 
 /** Settings a kitchen oven has, °C. Common practice. */
 export const OVEN_LIMITS_C = { least: 50, most: 300 } as const;
+
+/** How far off an oven may be before it needs repair, and how far its thermostat may swing, K. Common practice. */
+export const OFFSET_LIMITS_K = { least: -60, most: 60 } as const;
+export const SWING_LIMITS_K = { least: 0, most: 40 } as const;

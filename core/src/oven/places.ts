@@ -16,16 +16,6 @@ export const OUT_PLACES = [
 ] as const;
 export type OutPlace = (typeof OUT_PLACES)[number];
 
-export const OUT_PLACE_NAMES: Readonly<Record<OutPlace, string>> = {
-  rack: 'Rack',
-  'oven-ajar': 'Oven off, door ajar',
-  'oven-shut': 'Oven off, door shut',
-  'in-the-bath': 'Left in its bath',
-  'ice-bath': 'Ice bath',
-  fridge: 'Fridge',
-  freezer: 'Freezer',
-};
-
 /** A place, and from how many minutes after the pull; the first step begins at 0. */
 export interface OutStep {
   readonly atMin: number;

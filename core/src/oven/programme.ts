@@ -5,14 +5,6 @@ import type { OvenKind } from './kinds';
 export const SIGNS = ['rim-set', 'half-set', 'shell-golden', 'top-colours'] as const;
 export type Sign = (typeof SIGNS)[number];
 
-/** What is waited for, as it follows "when". */
-export const SIGN_NAMES: Readonly<Record<Sign, string>> = {
-  'rim-set': 'the rim has set',
-  'half-set': 'half of it still moves',
-  'shell-golden': 'the shell’s rim is golden',
-  'top-colours': 'the top takes colour',
-};
-
 /** What is done to the oven while something is in it. */
 export interface OvenStep {
   /** Minutes since it went in; what is foreseen for it where a sign is waited for. */

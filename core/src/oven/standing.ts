@@ -2,13 +2,6 @@
 export const STANDINGS = ['rack', 'cold-tray', 'hot-tray', 'shielded'] as const;
 export type Standing = (typeof STANDINGS)[number];
 
-export const STANDING_NAMES: Readonly<Record<Standing, string>> = {
-  rack: 'Rack',
-  'cold-tray': 'Tray',
-  'hot-tray': 'Hot tray',
-  shielded: 'Tray a rack below',
-};
-
 /** Contact with hot stone or metal, W/(m² K). Calibrated with the deck above. */
 const HOT_CONTACT_WM2K = 22;
 

@@ -1,15 +1,13 @@
 import type { Analysis } from '../formula';
 import { gramsOf, isFlour, over, thickeningG } from './amounts';
-import { bandWarning, type Band, type BySign, type Firmness } from './verdict';
-
-const given = (bands: readonly Band[], more: readonly (string | undefined)[] = []): string[] =>
-  [...more, ...bands.map(bandWarning)].filter((each): each is string => each !== undefined);
+import { finding, type Finding } from '../result';
+import { warningsOf, type Band, type BandName, type BySign, type Firmness } from './verdict';
 
 const eggG = ({ eggG: { whole, yolk, white } }: Analysis): number => whole + yolk + white;
 
 /** Without egg a filling that egg should set stays as it was poured. */
-const noEgg = (analysis: Analysis): string | undefined =>
-  eggG(analysis) > 0 ? undefined : 'Add egg: nothing on the list sets it.';
+const noEgg = (analysis: Analysis): Finding | undefined =>
+  eggG(analysis) > 0 ? undefined : finding('setting.no-egg');
 
 const orPourable = (analysis: Analysis, firmness: Firmness): Firmness =>
   eggG(analysis) > 0 ? firmness : 'pourable';
@@ -27,21 +25,21 @@ function standsAlone({ share, composition }: Analysis): boolean {
 export function judgeBatter(analysis: Analysis): BySign {
   const bands: Band[] = [
     {
-      name: 'Egg to liquid',
+      name: 'egg-to-liquid',
       value: analysis.eggToLiquid,
       shownAs: 'ratio',
       least: 0.4,
       most: 0.6,
     },
     {
-      name: 'Flour',
+      name: 'flour',
       value: over(gramsOf(analysis, isFlour), analysis.mixtureG),
       shownAs: 'share',
       least: 0.02,
       most: 0.05,
     },
     {
-      name: 'Added sugar',
+      name: 'sugar-added',
       value: analysis.share.addedSugar,
       shownAs: 'share',
       least: 0.06,
@@ -50,60 +48,54 @@ export function judgeBatter(analysis: Analysis): BySign {
   ];
   return {
     kind: 'by-sign',
-    setBy: 'egg, with a little flour',
+    setBy: finding('setting.batter.set-by'),
     endC: { from: 80 },
-    treatment:
-      'Rest the mix cold, sieve it over the fruit, bake hot without a bath until it has risen and the middle no longer gives.',
-    fails:
-      'Too little egg or wet fruit leaves the middle runny; more flour than 5 % makes a cake of it. It rises and falls: leave room.',
+    treatment: finding('setting.batter.treatment'),
+    fails: finding('setting.batter.fails'),
     firmness: orPourable(analysis, 'sliceable'),
-    firmnessWhy: 'Whole egg and flour hold a slice between the fruit, warm or cold.',
+    firmnessWhy: finding('setting.batter.firmness'),
     bands,
-    warnings: given(bands, [noEgg(analysis)]),
-    source: 'common practice',
+    warnings: warningsOf(bands, [noEgg(analysis)]),
+    source: finding('source.practice'),
   };
 }
 
 /** Judges a vegetable-purée custard. Source: common practice. Never throws. */
 export function judgePuree(analysis: Analysis): BySign {
   const bands: Band[] = [
-    { name: 'Egg', value: analysis.share.egg, shownAs: 'share', least: 0.07, most: 0.12 },
+    { name: 'egg', value: analysis.share.egg, shownAs: 'share', least: 0.07, most: 0.12 },
     {
-      name: 'Added sugar',
+      name: 'sugar-added',
       value: analysis.share.addedSugar,
       shownAs: 'share',
       least: 0.08,
       most: 0.29,
     },
   ];
-  const pureeG = gramsOf(analysis, (each) => each.role === 'purée');
+  const pureeG = gramsOf(analysis, (each) => each.role === 'puree');
   return {
     kind: 'by-sign',
-    setBy: 'egg protein in the purée',
+    setBy: finding('setting.puree.set-by'),
     endC: { from: 79, to: 82 },
-    treatment:
-      'Weigh the purée, not the roots. Bake until the rim is puffed and a hand’s width in the middle still moves; cool at least an hour before cutting.',
-    fails:
-      'Past 90 °C in the middle it weeps, and cracks as it cools; wet purée makes it sink. A raw shell under it needs a hot start.',
+    treatment: finding('setting.puree.treatment'),
+    fails: finding('setting.puree.fails'),
     firmness: orPourable(analysis, standsAlone(analysis) ? 'unmouldable' : 'sliceable'),
-    firmnessWhy: standsAlone(analysis)
-      ? 'Egg and white enough to be turned out once it is cold; the purée’s fibre and starch help.'
-      : 'The purée’s own fibre and starch help the egg: it cuts clean once cold.',
+    firmnessWhy: finding(standsAlone(analysis) ? 'setting.puree.stands' : 'setting.puree.sliced'),
     bands,
-    warnings: given(bands, [
+    warnings: warningsOf(bands, [
       noEgg(analysis),
-      pureeG > 0 ? undefined : 'There is no purée on the list: this is a plain custard.',
+      pureeG > 0 ? undefined : finding('setting.puree.none'),
     ]),
-    source: 'common practice; lower band of sugar from memory',
+    source: finding('source.practice-partly-memory'),
   };
 }
 
 /** Judges a baked fresh-cheese filling. Source: common practice. Never throws. */
 export function judgeCheese(analysis: Analysis): BySign {
   const bands: Band[] = [
-    { name: 'Egg', value: analysis.share.egg, shownAs: 'share', least: 0.1, most: 0.25 },
+    { name: 'egg', value: analysis.share.egg, shownAs: 'share', least: 0.1, most: 0.25 },
     {
-      name: 'Added sugar',
+      name: 'sugar-added',
       value: analysis.share.addedSugar,
       shownAs: 'share',
       least: 0.1,
@@ -112,18 +104,15 @@ export function judgeCheese(analysis: Analysis): BySign {
   ];
   return {
     kind: 'by-sign',
-    setBy: 'egg and milk protein',
+    setBy: finding('setting.cheese.set-by'),
     endC: { from: 65, to: 71 },
-    treatment:
-      'All at room temperature, eggs last, no air. Bake slowly, in a bath if it is deep; leave it in the shut oven, then the room, then the night in the fridge.',
-    fails:
-      'Air and speed puff it and it cracks as it falls; past 77 °C in the middle it is grainy. A side that sticks tears it: free the rim while warm.',
+    treatment: finding('setting.cheese.treatment'),
+    fails: finding('setting.cheese.fails'),
     firmness: orPourable(analysis, 'unmouldable'),
-    firmnessWhy:
-      'It reads loose in the oven at 65 to 71 °C, sets as it cools overnight and then stands out of its ring.',
+    firmnessWhy: finding('setting.cheese.firmness'),
     bands,
-    warnings: given(bands, [noEgg(analysis)]),
-    source: 'common practice; bands and 77 °C from memory',
+    warnings: warningsOf(bands, [noEgg(analysis)]),
+    source: finding('source.practice-partly-memory'),
   };
 }
 
@@ -131,15 +120,15 @@ export function judgeCheese(analysis: Analysis): BySign {
 export function judgeSyrup(analysis: Analysis): BySign {
   const bands: Band[] = [
     {
-      name: 'Sugar and syrup',
+      name: 'sugar-and-syrup',
       value: analysis.share.addedSugar,
       shownAs: 'share',
       least: 0.6,
       most: 0.7,
     },
-    { name: 'Egg', value: analysis.share.egg, shownAs: 'share', least: 0.2, most: 0.3 },
+    { name: 'egg', value: analysis.share.egg, shownAs: 'share', least: 0.2, most: 0.3 },
     {
-      name: 'Butter or other fat',
+      name: 'butter-or-other-fat',
       value: analysis.share.addedFat,
       shownAs: 'share',
       least: 0.06,
@@ -148,17 +137,15 @@ export function judgeSyrup(analysis: Analysis): BySign {
   ];
   return {
     kind: 'by-sign',
-    setBy: 'egg in concentrated sugar',
+    setBy: finding('setting.syrup-nut.set-by'),
     endC: { from: 93, to: 96 },
-    treatment:
-      'Bake until the middle quivers as one body and reads 93 to 96 °C. Let it stand two hours before cutting.',
-    fails:
-      'Pulled at a custard’s temperature it stays syrup: so much sugar moves the set up by ten degrees and more. Butter left in lumps erupts.',
+    treatment: finding('setting.syrup-nut.treatment'),
+    fails: finding('setting.syrup-nut.fails'),
     firmness: orPourable(analysis, 'sliceable'),
-    firmnessWhy: 'The egg sets the syrup to a soft jelly; the nuts carry it.',
+    firmnessWhy: finding('setting.syrup-nut.firmness'),
     bands,
-    warnings: given(bands, [noEgg(analysis)]),
-    source: 'common practice; widths of the bands from memory',
+    warnings: warningsOf(bands, [noEgg(analysis)]),
+    source: finding('source.practice-partly-memory'),
   };
 }
 
@@ -174,7 +161,7 @@ export function judgeNutCream(analysis: Analysis): BySign {
   // Milk on the list is that of a pastry cream folded in.
   const milkG = gramsOf(analysis, (each) => each.role === 'liquid');
   const allG = nutG + butterG + sugarG + flourG + milkG + eggG(analysis);
-  const part = (name: string, grams: number, least: number, most: number): Band => ({
+  const part = (name: BandName, grams: number, least: number, most: number): Band => ({
     name,
     value: over(grams, allG),
     shownAs: 'share',
@@ -182,28 +169,29 @@ export function judgeNutCream(analysis: Analysis): BySign {
     most,
   });
   const bands = [
-    part('Nuts', nutG, 0.2, 0.4),
-    part('Butter', butterG, 0.15, 0.32),
-    part('Sugar', sugarG, 0.15, 0.32),
-    part('Egg', eggG(analysis), 0.15, 0.32),
-    part('Flour', flourG, 0, 0.12),
-    ...(milkG > 0 ? [part('Milk of a cream folded in', milkG, 0, MOST_FOLDED_IN)] : []),
+    part('nuts', nutG, 0.2, 0.4),
+    part('butter', butterG, 0.15, 0.32),
+    part('sugar', sugarG, 0.15, 0.32),
+    part('egg', eggG(analysis), 0.15, 0.32),
+    part('flour', flourG, 0, 0.12),
+    ...(milkG > 0 ? [part('milk-folded-in', milkG, 0, MOST_FOLDED_IN)] : []),
   ];
   return {
     kind: 'by-sign',
-    setBy: 'egg and flour in a paste of butter, sugar and nuts',
+    setBy: finding('setting.nut-cream.set-by'),
     endC: { from: 90 },
-    treatment: `All at 20 °C, one egg at a time, mixed and not whipped. ${milkG > 0 ? 'Boil and cool the pastry cream, fold it in last. ' : ''}Fill two thirds; bake until golden, springing back, 90 °C and over in the middle.`,
-    fails:
-      'Cold eggs split it, melted butter makes it greasy. Whipped, it rises over the rim and sinks; under wet fruit a raw line is left.',
+    treatment: finding(
+      milkG > 0 ? 'setting.nut-cream.treatment-folded' : 'setting.nut-cream.treatment',
+    ),
+    fails: finding('setting.nut-cream.fails'),
     firmness: orPourable(analysis, 'sliceable'),
-    firmnessWhy: 'It bakes to a close crumb that cuts warm or cold.',
+    firmnessWhy: finding('setting.nut-cream.firmness'),
     bands,
-    warnings: given(bands, [
+    warnings: warningsOf(bands, [
       noEgg(analysis),
-      nutG > 0 ? undefined : 'There are no nuts on the list yet.',
+      nutG > 0 ? undefined : finding('setting.nut-cream.none'),
     ]),
-    source: 'common practice; bands from memory',
+    source: finding('source.practice-partly-memory'),
   };
 }
 
@@ -216,28 +204,22 @@ export function judgeFruitFilling(analysis: Analysis): BySign {
   const fruitG = gramsOf(analysis, ({ role }) => role === 'fruit');
   const thickened = over(thickeningG(analysis), analysis.whole.grams);
   const bands: Band[] = [
-    { name: 'Thickener', value: thickened, shownAs: 'share', least: 0.01, most: 0.04 },
+    { name: 'thickener', value: thickened, shownAs: 'share', least: 0.01, most: 0.04 },
   ];
   const none = (thickened ?? 0) <= 0 && eggG(analysis) <= 0;
   return {
     kind: 'by-sign',
-    setBy: eggG(analysis) > 0 ? 'starch and egg' : 'starch',
+    setBy: finding(eggG(analysis) > 0 ? 'setting.fruit.set-by-egg' : 'setting.fruit.set-by'),
     endC: { from: 80 },
-    treatment:
-      'Mix and fill at once, before the fruit draws juice. Bake until a knife goes through the fruit softly, the rim bubbles thickly and the top is golden.',
-    fails:
-      'Thin bubbles mean the starch has not thickened yet. Mixed ahead or cut hot it runs: let it cool for two hours.',
+    treatment: finding('setting.fruit.treatment'),
+    fails: finding('setting.fruit.fails'),
     firmness: none ? 'spoonable' : 'sliceable',
-    firmnessWhy: none
-      ? 'Nothing thickens the juice: it is spooned.'
-      : 'Starch binds the juice as it boils and holds a slice once cold.',
+    firmnessWhy: finding(none ? 'setting.fruit.spooned' : 'setting.fruit.sliced'),
     bands,
-    warnings: given(bands, [
-      fruitG > 0 ? undefined : 'There is no fruit on the list yet.',
-      none
-        ? 'Add flour or starch, or spoon it from its dish: nothing thickens the juice.'
-        : undefined,
+    warnings: warningsOf(bands, [
+      fruitG > 0 ? undefined : finding('setting.fruit.none'),
+      none ? finding('setting.fruit.nothing-thickens') : undefined,
     ]),
-    source: 'common practice; band from memory',
+    source: finding('source.practice-partly-memory'),
   };
 }

@@ -10,7 +10,7 @@ export interface Bakes {
   /** From where heat spoils it, °C; `undefined` where it does not. */
   readonly curdleC: number | undefined;
   /** What that is called of it. */
-  readonly spoils: string;
+  readonly spoils: 'curdles' | 'weeps' | 'grainy';
   /** Hotter than this its middle may not get, °C, whatever the rest of it; `undefined` where only the share counts. */
   readonly middleAtMostC: number | undefined;
   /** Share of the filling that may be spoilt before it is tasted; 1 where no heat spoils it. */
@@ -36,7 +36,7 @@ type Baked = Omit<
  * Where the middle of a purée weeps and cracks as it cools, and of a cheese filling turns grainy, °C: what the cook is
  * told, so the window ends there. From memory.
  */
-export const MIDDLE_AT_MOST_C = { 'purée-custard': 90, 'fresh-cheese': 77 } as const;
+export const MIDDLE_AT_MOST_C = { 'puree-custard': 90, 'fresh-cheese': 77 } as const;
 
 /** Custards: the outer centimetre of a 23 cm tart. Calibrated; docs/model.md. */
 const CUSTARD_SPOILT = 0.27;
@@ -59,7 +59,7 @@ const NUT_BROWNS = 3.6;
  * memory). Flour, much sugar or nuts leave the others nothing to curdle. Calibrated; docs/model.md.
  */
 const BY_SIGN: Readonly<Partial<Record<Family, Baked>>> = {
-  'purée-custard': {
+  'puree-custard': {
     setC: 82.7,
     curdleC: 90,
     spoils: 'weeps',
@@ -70,7 +70,7 @@ const BY_SIGN: Readonly<Partial<Record<Family, Baked>>> = {
   'fresh-cheese': {
     setC: 72.5,
     curdleC: 85,
-    spoils: 'turns grainy',
+    spoils: 'grainy',
     air: 0.03,
     browns: MILK_BROWNS,
     thick: true,

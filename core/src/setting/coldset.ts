@@ -1,7 +1,7 @@
 import type { Analysis } from '../formula';
-import { findIngredient } from '../ingredients/catalogue';
 import { gramsOf, over } from './amounts';
-import { bandWarning, type Band, type BySign, type Firmness, type NotJudged } from './verdict';
+import { finding } from '../result';
+import { warningsOf, type Band, type BySign, type Firmness, type NotJudged } from './verdict';
 
 /** Bloom strength to which gelatines are brought for comparison, g. */
 export const REFERENCE_BLOOM = 200;
@@ -34,9 +34,7 @@ const STRONG_ALCOHOL = 0.08;
 /** Names of what is on the list and keeps gelatine from setting when raw. */
 const enzymesIn = (analysis: Analysis): string[] =>
   analysis.lines.flatMap(({ ingredient, grams }) =>
-    ingredient && grams && ingredient.hazard === findIngredient('pineapple')?.hazard
-      ? [ingredient.name.toLowerCase()]
-      : [],
+    grams && ingredient?.hazard === 'enzyme' ? [ingredient.name] : [],
   );
 
 /** Judges a layer set cold by gelatine or agar. Sources: beside each constant. Never throws. */
@@ -50,14 +48,14 @@ export function judgeColdSet(analysis: Analysis): BySign | NotJudged {
   if (gelatineG <= 0 && agarG <= 0) {
     return {
       kind: 'not-judged',
-      reason: 'Not judged yet: there is no gelatine and no agar on the list to set it.',
+      reason: finding('setting.cold.nothing-sets'),
     };
   }
   const agar = gelatineG <= 0;
   const from = agar ? GEL_FIRMNESS.agar : GEL_FIRMNESS.gelatine;
   const share = over(agar ? agarG : gelatineG, analysis.mixtureG) ?? 0;
   const band: Band = {
-    name: agar ? 'Agar' : 'Gelatine, as 200 bloom',
+    name: agar ? 'agar' : 'gelatine',
     value: share,
     shownAs: 'share',
     least: from.spoonable,
@@ -67,29 +65,25 @@ export function judgeColdSet(analysis: Analysis): BySign | NotJudged {
   const rawEgg = analysis.eggG.whole + analysis.eggG.white + analysis.eggG.yolk > 0;
   return {
     kind: 'by-sign',
-    setBy: agar ? 'agar' : 'gelatine',
+    setBy: finding(agar ? 'setting.agar.set-by' : 'setting.gelatine.set-by'),
     endC: undefined,
-    treatment: agar
-      ? 'Boil the agar in the liquid for two minutes. It sets on cooling, near 35 °C, within the hour.'
-      : 'Bloom it in cold water, melt it at 50 to 60 °C, never boil it; set cold, 4 h at the least and 8 h to be cut.',
-    fails: agar
-      ? 'Unboiled it never sets; stirred while it sets it turns to grains. It does not melt in the mouth.'
-      : 'Boiled, unbloomed or under raw pineapple, kiwi, papaya or fig it does not set. It melts from 25 to 30 °C: keep it cold.',
+    treatment: finding(agar ? 'setting.agar.treatment' : 'setting.gelatine.treatment'),
+    fails: finding(agar ? 'setting.agar.fails' : 'setting.gelatine.fails'),
     firmness: enzymes.length > 0 ? 'pourable' : classOf(share, from),
-    firmnessWhy: `${(share * 100).toFixed(2)} % of the mix. From ${(from.sliceable * 100).toFixed(1)} % it is cut, from ${(from.unmouldable * 100).toFixed(1)} % it stands alone.`,
+    firmnessWhy: finding('setting.cold.firmness', {
+      share: { share, digits: 2 },
+      sliceable: { share: from.sliceable, digits: 1 },
+      unmouldable: { share: from.unmouldable, digits: 1 },
+    }),
     bands: [band],
-    warnings: [
-      enzymes.length > 0
-        ? `Boil the ${enzymes.join(' and ')} first: raw, it keeps gelatine from setting.`
-        : undefined,
-      analysis.composition.alcohol > STRONG_ALCOHOL
-        ? 'Add a third more gelatine: so much alcohol weakens it.'
-        : undefined,
-      rawEgg
-        ? 'Use pasteurised egg, or heat it with the liquid: nothing here is baked.'
-        : undefined,
-      bandWarning(band),
-    ].filter((each): each is string => each !== undefined),
-    source: 'common practice; shares and the bloom rule from memory',
+    warnings: warningsOf(
+      [band],
+      [
+        enzymes.length > 0 ? finding('setting.cold.raw-fruit', { fruit: enzymes }) : undefined,
+        analysis.composition.alcohol > STRONG_ALCOHOL ? finding('setting.cold.alcohol') : undefined,
+        rawEgg ? finding('setting.cold.raw-egg') : undefined,
+      ],
+    ),
+    source: finding('source.practice-partly-memory'),
   };
 }

@@ -1,5 +1,6 @@
 import type { Analysis, ShellKind } from '../formula';
-import { bandWarning, type Band, type Firmness, type Judged, type NotJudged } from './verdict';
+import { finding, type Finding } from '../result';
+import { warningsOf, type Band, type Firmness, type Judged, type NotJudged } from './verdict';
 
 /**
  * Setting and curdling of a baked egg custard, as functions of what it is made of.
@@ -50,44 +51,26 @@ function firmnessOf(eggProtein: number, starch: number, whiteShare: number): Fir
   return effective >= FIRMNESS_FROM.spoonable ? 'spoonable' : 'pourable';
 }
 
-function firmnessReason(firmness: Firmness, whiteShare: number): string {
-  const white = `White gives ${Math.round(whiteShare * 100)} % of the egg protein.`;
-  switch (firmness) {
-    case 'unmouldable':
-      return `There is egg enough to stand alone, and white enough to hold it up. ${white}`;
-    case 'sliceable':
-      return `Enough egg protein for a clean cut from the shell or dish. ${white}`;
-    case 'spoonable':
-      return `Soft: eat it from its dish with a spoon. More egg to the liquid would let it be cut.`;
-    case 'pourable':
-      return `Too little egg for the liquid: it thickens but does not hold. Add yolks or cut the liquid.`;
-  }
-}
-
 /** Added sugar in a plain baked custard. Common practice. */
 const SUGAR: Pick<Band, 'least' | 'most'> = { least: 0.095, most: 0.14 };
 
-function warningsFor(analysis: Analysis, firmness: Firmness, shell: ShellKind): string[] {
-  const warnings: string[] = [];
-  if (firmness === 'pourable') {
-    warnings.push('Add egg or cut the liquid: as it stands this will not set.');
-  } else if (firmness === 'spoonable' && shell !== 'none') {
-    warnings.push('Add egg, or bake it in dishes: a slice of this will not hold in a shell.');
-  }
-  const sugar = bandWarning({
-    name: 'Added sugar',
+function warningsFor(analysis: Analysis, firmness: Firmness, shell: ShellKind): Finding[] {
+  const sugar: Band = {
+    name: 'sugar-added',
     value: analysis.share.addedSugar,
     shownAs: 'share',
     ...SUGAR,
-  });
-  if (sugar) warnings.push(sugar);
-  return warnings;
+  };
+  return warningsOf(
+    [sugar],
+    [
+      firmness === 'pourable' ? finding('setting.custard.will-not-set') : undefined,
+      firmness === 'spoonable' && shell !== 'none'
+        ? finding('setting.custard.too-soft-for-a-shell')
+        : undefined,
+    ],
+  );
 }
-
-const NEEDS = {
-  egg: 'There is no egg on the list, and egg is what sets a baked custard.',
-  empty: 'There is nothing on the list to judge yet.',
-} as const;
 
 /**
  * Judges whether and how a baked egg custard will set.
@@ -97,10 +80,10 @@ const NEEDS = {
  * {@link CUSTARD_COEFFICIENTS}.
  */
 export function judgeCustard(analysis: Analysis, shell: ShellKind): Judged | NotJudged {
-  if (analysis.mixtureG <= 0) return { kind: 'not-judged', reason: NEEDS.empty };
+  if (analysis.mixtureG <= 0) return { kind: 'not-judged', reason: finding('setting.empty') };
   const { composition, share } = analysis;
   const eggProtein = composition.eggWhiteProtein + composition.eggYolkProtein;
-  if (!(eggProtein > 0)) return { kind: 'not-judged', reason: NEEDS.egg };
+  if (!(eggProtein > 0)) return { kind: 'not-judged', reason: finding('setting.custard.no-egg') };
 
   const c = CUSTARD_COEFFICIENTS;
   const whiteShare = composition.eggWhiteProtein / eggProtein;
@@ -122,7 +105,6 @@ export function judgeCustard(analysis: Analysis, shell: ShellKind): Judged | Not
   const marginK = protectedByStarch ? undefined : c.marginK + c.starchMarginK * share.starch;
   const firmness = firmnessOf(eggProtein, share.starch, whiteShare);
 
-  const percent = (fraction: number) => `${Math.round(fraction * 100)} %`;
   return {
     kind: 'judged',
     setC,
@@ -131,13 +113,15 @@ export function judgeCustard(analysis: Analysis, shell: ShellKind): Judged | Not
     marginK,
     firmness,
     why: {
-      set:
-        `The egg is ${percent(share.egg)} of the mix: the thinner it is spread, the hotter it has to get before it holds. ` +
-        `All its sugars, at ${percent(share.sugar)}, raise that by ${(c.sugarK * sugarInWater).toFixed(1)} °C.`,
+      set: finding('setting.custard.why-set', {
+        egg: { share: share.egg, digits: 0 },
+        sugar: { share: share.sugar, digits: 0 },
+        by: { kelvin: c.sugarK * sugarInWater },
+      }),
       curdle: protectedByStarch
-        ? `Starch at ${(share.starch * 100).toFixed(1)} % keeps the egg from pulling tight, so it does not curdle. It must get hot enough to lose its raw taste.`
-        : 'Past this the egg pulls tight and lets go of its water. The faster it is heated, the narrower the gap.',
-      firmness: firmnessReason(firmness, whiteShare),
+        ? finding('setting.custard.starch-protects', { starch: { share: share.starch } })
+        : finding('setting.custard.why-curdle'),
+      firmness: finding(`setting.custard.${firmness}`, { white: { share: whiteShare, digits: 0 } }),
     },
     warnings: warningsFor(analysis, firmness, shell),
   };

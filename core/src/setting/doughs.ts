@@ -1,6 +1,7 @@
 import type { Analysis } from '../formula';
 import { gramsOf, isFlour, over } from './amounts';
-import { bandWarning, type Band, type Made } from './verdict';
+import { finding } from '../result';
+import { warningsOf, type Band, type BandName, type Made } from './verdict';
 
 /** Biscuits for crumb are the entries of the catalogue named so. */
 const isCrumb = ({ id }: { readonly id: string }): boolean =>
@@ -31,15 +32,10 @@ function onFlour(of: Analysis) {
 }
 
 const band = (
-  name: string,
+  name: BandName,
   value: number | undefined,
   [least, most]: readonly [number, number],
 ): Band => ({ name, value, shownAs: 'share', least, most });
-
-const NO_FLOUR = 'Add flour: there is none on the list to make a dough of.';
-
-const warningsOf = (bands: readonly Band[], more: readonly (string | undefined)[] = []): string[] =>
-  [...more, ...bands.map(bandWarning)].filter((each): each is string => each !== undefined);
 
 /** Baker's shares from which a sweet dough's walls are likely to slump or shrink. From memory. */
 const SHRINKS = { water: 0.3, leanFat: 0.4 } as const;
@@ -56,45 +52,34 @@ export function judgeDough(
   const { flourG, fat, sugar, water } = onFlour(analysis);
   const bands: Record<typeof kind, Band[]> = {
     'sweet-dough': [
-      band('Fat on flour', fat, [0.4, 0.75]),
-      band('Sugar on flour', sugar, [0.2, 0.6]),
-      band('Water on flour', water, [0.08, 0.3]),
+      band('fat-on-flour', fat, [0.4, 0.75]),
+      band('sugar-on-flour', sugar, [0.2, 0.6]),
+      band('water-on-flour', water, [0.08, 0.3]),
     ],
     'pie-dough': [
-      band('Fat on flour', fat, [0.5, 0.8]),
-      band('Water on flour', water, [0.28, 0.5]),
+      band('fat-on-flour', fat, [0.5, 0.8]),
+      band('water-on-flour', water, [0.28, 0.5]),
     ],
     'pressed-dough': [
-      band('Fat on flour', fat, [0.6, 1]),
-      band('Sugar on flour', sugar, [0.2, 0.6]),
+      band('fat-on-flour', fat, [0.6, 1]),
+      band('sugar-on-flour', sugar, [0.2, 0.6]),
     ],
   };
   const pie = kind === 'pie-dough';
-  const pressed = kind === 'pressed-dough';
   const shrinks =
     !pie && ((water ?? 0) > SHRINKS.water || (fat !== undefined && fat < SHRINKS.leanFat));
   return {
     kind: 'made',
-    setBy: pie ? 'layers of fat in wet flour' : 'fat that keeps the flour short',
+    setBy: finding(pie ? 'setting.dough.set-by-layers' : 'setting.dough.set-by-fat'),
     endC: undefined,
-    treatment: pressed
-      ? 'Press it in soft and even, 5 to 6 mm. Chill 15 min; it may bake without weights.'
-      : pie
-        ? 'Keep the fat cold and in lumps. Rest the disc 30 to 60 min, the lined tin 15 min; weigh it down and do not dock it under a poured filling.'
-        : 'Rest the disc 30 to 60 min, the lined tin 10 to 20 min until the walls are hard. Dock it or weigh it down; never dock it under a poured filling.',
-    fails: pie
-      ? 'Warm fat melts into the flour: it bakes hard and flat. Much water or much kneading, and it shrinks.'
-      : pressed
-        ? 'Pressed thick in the corner it stays raw there.'
-        : 'Stretched, warm or wet, it shrinks down the wall. Without weights or holes the base puffs.',
+    treatment: finding(`setting.${kind}.treatment`),
+    fails: finding(`setting.${kind}.fails`),
     bands: bands[kind],
     warnings: warningsOf(bands[kind], [
-      flourG > 0 ? undefined : NO_FLOUR,
-      shrinks && flourG > 0
-        ? 'Rest it longer and leave the lip proud: with so much water or so little fat it will shrink.'
-        : undefined,
+      flourG > 0 ? undefined : finding('setting.dough.no-flour'),
+      shrinks && flourG > 0 ? finding('setting.dough.shrinks') : undefined,
     ]),
-    source: 'common practice; bands of sweet doughs from memory',
+    source: finding('source.practice-partly-memory'),
   };
 }
 
@@ -107,19 +92,16 @@ export function judgeCrumb(analysis: Analysis): Made {
   const fatG = gramsOf(analysis, (each) => each.role === 'fat');
   const egg = analysis.eggG.whole + analysis.eggG.white + analysis.eggG.yolk > 0;
   const bands = [
-    band('Fat on crumbs', over(fatG, crumbG), egg ? CRUMB_FAT.withEgg : CRUMB_FAT.plain),
+    band('fat-on-crumbs', over(fatG, crumbG), egg ? CRUMB_FAT.withEgg : CRUMB_FAT.plain),
   ];
   return {
     kind: 'made',
-    setBy: egg ? 'fat and egg' : 'fat that hardens in the cold',
+    setBy: finding(egg ? 'setting.crumb.set-by-egg' : 'setting.crumb.set-by'),
     endC: undefined,
-    treatment: `Grind fine, stir in the melted fat, press with a flat glass. ${egg ? 'Bake 10 min at 175 °C to set the egg.' : 'Bake 8 to 10 min at 170 °C, or chill an hour unbaked.'} Squeeze a handful: it must hold.`,
-    fails:
-      'Dry or coarse it falls as sand at the first cut; with too much fat it slides down the wall.',
+    treatment: finding(egg ? 'setting.crumb.treatment-egg' : 'setting.crumb.treatment'),
+    fails: finding('setting.crumb.fails'),
     bands,
-    warnings: warningsOf(bands, [
-      crumbG > 0 ? undefined : 'Add biscuits: there are no crumbs on the list.',
-    ]),
-    source: 'common practice; without egg, and the widths, from memory',
+    warnings: warningsOf(bands, [crumbG > 0 ? undefined : finding('setting.crumb.none')]),
+    source: finding('source.practice-partly-memory'),
   };
 }

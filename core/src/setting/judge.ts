@@ -10,9 +10,8 @@ import {
 import { judgeColdSet } from './coldset';
 import { judgeCustard } from './custard';
 import { judgeCurd, judgeStarchCream } from './stirred';
+import { finding } from '../result';
 import type { SettingVerdict } from './verdict';
-
-const EMPTY = 'There is nothing on the list to judge yet.';
 
 /**
  * Judges a filling by the physics of its family: what sets it, what it needs, where it fails, how firm
@@ -20,14 +19,14 @@ const EMPTY = 'There is nothing on the list to judge yet.';
  */
 export function judgeSetting(analysis: Analysis, family: Family, shell: ShellKind): SettingVerdict {
   if (analysis.mixtureG <= 0 && analysis.totalG <= 0) {
-    return { kind: 'not-judged', reason: EMPTY };
+    return { kind: 'not-judged', reason: finding('setting.empty') };
   }
   switch (family) {
     case 'baked-custard':
       return judgeCustard(analysis, shell);
     case 'batter-custard':
       return judgeBatter(analysis);
-    case 'purée-custard':
+    case 'puree-custard':
       return judgePuree(analysis);
     case 'fresh-cheese':
       return judgeCheese(analysis);

@@ -1,7 +1,8 @@
 import type { Analysis } from '../formula';
 import { YOLK_SHARE } from '../ingredients';
 import { gramsOf, over, thickeningG } from './amounts';
-import { bandWarning, type Band, type BySign, type Firmness } from './verdict';
+import { finding } from '../result';
+import { bandWarning, warningsOf, type Band, type BySign, type Firmness } from './verdict';
 
 /**
  * Share of starch in the mixture from which a boiled cream reaches a class. Source: common practice
@@ -20,9 +21,6 @@ function starchFirmness(share: number): Firmness {
   return share >= STARCH_FIRMNESS.spoonable ? 'spoonable' : 'pourable';
 }
 
-const given = (warnings: readonly (string | undefined)[]): string[] =>
-  warnings.filter((each): each is string => each !== undefined);
-
 /**
  * Judges a cream thickened on the stove by starch, with egg or without. Flour counts half. Sources:
  * common practice for bands and treatment; McGee, On Food and Cooking (2004), from memory, for the
@@ -31,7 +29,7 @@ const given = (warnings: readonly (string | undefined)[]): string[] =>
 export function judgeStarchCream(analysis: Analysis, withEgg: boolean): BySign {
   const share = over(thickeningG(analysis), analysis.mixtureG);
   const band: Band = {
-    name: 'Starch',
+    name: 'starch',
     value: share,
     shownAs: 'share',
     least: STARCH_FIRMNESS.sliceable,
@@ -41,38 +39,37 @@ export function judgeStarchCream(analysis: Analysis, withEgg: boolean): BySign {
   const yolk = analysis.eggG.yolk + analysis.eggG.whole > 0;
   const { sugar, water } = analysis.share;
   const sugarInWater = over(sugar, sugar + water) ?? 0;
-  const cold = 'Wet the starch cold first: dry starch in hot liquid lumps for ever.';
   return {
     kind: 'by-sign',
-    setBy: yolk ? 'starch, then egg' : 'starch',
+    setBy: finding(yolk ? 'setting.starch.set-by-egg' : 'setting.starch.set-by'),
     endC: { from: BOILED_C },
-    treatment: yolk
-      ? `${cold} Bring it to bubbles that plop and hold them 1 to 2 min.`
-      : `${cold} Bring it to a full boil, stirring, and pour.`,
-    fails: yolk
-      ? 'Stopped under the boil it is thick at night and thin by morning: an enzyme of the yolk eats the starch until heat destroys it.'
-      : 'Stopped early it tastes of raw starch and weeps; beaten when cold it goes thin and stays so.',
+    treatment: finding(yolk ? 'setting.starch.treatment-egg' : 'setting.starch.treatment'),
+    fails: finding(yolk ? 'setting.starch.fails-egg' : 'setting.starch.fails'),
     firmness,
-    firmnessWhy: `Starch is ${((share ?? 0) * 100).toFixed(1)} % of the mix, flour counted half. From 3.5 % a slice holds, from 6 % it is gluey.`,
+    firmnessWhy: finding('setting.starch.firmness', {
+      starch: { share: share ?? 0 },
+      sliceable: { share: STARCH_FIRMNESS.sliceable },
+      gluey: { share: STARCH_FIRMNESS.gluey },
+    }),
     bands: [band],
-    warnings: given([
-      firmness === 'pourable'
-        ? 'Add starch: as it stands it thickens but does not hold.'
-        : bandWarning(band),
-      !withEgg && yolk
-        ? 'There is egg on the list: call it a stirred starch cream, and hold the boil.'
-        : undefined,
-      sugarInWater > STARCH_HINDERED
-        ? 'Add part of the sugar after the boil: so much of it keeps starch from swelling.'
-        : undefined,
-      withEgg && !yolk ? 'There is no egg on the list: this is a starch pudding.' : undefined,
-    ]),
-    source: 'common practice; McGee (2004), from memory',
+    warnings: warningsOf(
+      [],
+      [
+        firmness === 'pourable' ? finding('setting.starch.too-little') : bandWarning(band),
+        !withEgg && yolk ? finding('setting.starch.has-egg') : undefined,
+        sugarInWater > STARCH_HINDERED ? finding('setting.starch.sugar-hinders') : undefined,
+        withEgg && !yolk ? finding('setting.starch.no-egg') : undefined,
+      ],
+    ),
+    source: finding('source.practice-mcgee'),
   };
 }
 
 /** Fat share from which a chilled curd cuts as a cream set by its butter. From memory. */
 const CURD_SLICEABLE_FAT = 0.2;
+
+/** Acid, by mass, under which a curd tastes flat. From memory. */
+const LITTLE_ACID = 0.004;
 
 /**
  * Judges a curd. Bands for a yolk curd without starch: common practice (yolk : juice 0.44, 0.35 to
@@ -85,21 +82,21 @@ export function judgeCurd(analysis: Analysis): BySign {
   const bands: Band[] = [
     {
       // Whole eggs count by the yolk in them.
-      name: 'Yolk to juice',
+      name: 'yolk-to-juice',
       value: over(analysis.eggG.yolk + YOLK_SHARE * analysis.eggG.whole, juiceG),
       shownAs: 'ratio',
       least: starch ? 0.1 : 0.35,
       most: 0.6,
     },
     {
-      name: 'Added sugar',
+      name: 'sugar-added',
       value: analysis.share.addedSugar,
       shownAs: 'share',
       least: 0.14,
       most: 0.28,
     },
     {
-      name: 'Butter',
+      name: 'butter',
       value: analysis.share.addedFat,
       shownAs: 'share',
       least: 0.08,
@@ -110,26 +107,21 @@ export function judgeCurd(analysis: Analysis): BySign {
   const holds = eggG > 0 || starch;
   return {
     kind: 'by-sign',
-    setBy: starch ? 'egg with acid and sugar, and starch' : 'egg with acid and sugar',
+    setBy: finding(starch ? 'setting.curd.set-by-starch' : 'setting.curd.set-by'),
     endC: starch ? { from: BOILED_C } : { from: 77, to: 82 },
-    treatment: starch
-      ? 'Bring it to bubbles, stirring: the starch keeps the egg from scrambling.'
-      : 'Stir over gentle heat until it coats a spoon, then off at once. Butter goes in at 35 to 40 °C, soft, if it is to be a cream.',
-    fails: starch
-      ? 'Stopped early it is thin by morning.'
-      : 'Past 85 °C the egg pulls into strands. Butter that goes in hot splits into a pool of oil, cold into beads.',
+    treatment: finding(starch ? 'setting.curd.treatment-starch' : 'setting.curd.treatment'),
+    fails: finding(starch ? 'setting.curd.fails-starch' : 'setting.curd.fails'),
     firmness: !holds ? 'pourable' : butter ? 'sliceable' : 'spoonable',
     firmnessWhy: butter
-      ? `Fat is ${(analysis.share.fat * 100).toFixed(0)} %: chilled, the butter carries the slice.`
-      : 'There is little butter to harden: it is spread or spooned, or needs gelatine to be cut.',
+      ? finding('setting.curd.sliced', { fat: { share: analysis.share.fat, digits: 0 } })
+      : finding('setting.curd.spread'),
     bands,
-    warnings: given([
-      holds ? undefined : 'Add egg or starch: nothing here thickens it.',
-      analysis.composition.acid < 0.004 && holds
-        ? 'Little acid: it tastes flat and sets later than a sharp curd.'
+    warnings: warningsOf(bands, [
+      holds ? undefined : finding('setting.curd.nothing-thickens'),
+      analysis.composition.acid < LITTLE_ACID && holds
+        ? finding('setting.curd.little-acid')
         : undefined,
-      ...bands.map(bandWarning),
     ]),
-    source: 'common practice; widths of the bands from memory',
+    source: finding('source.practice-partly-memory'),
   };
 }

@@ -1,3 +1,5 @@
+import { finding, type Finding, type Quantity } from '../result';
+
 /** How firm a filling will be when cold. */
 export type Firmness = 'pourable' | 'spoonable' | 'sliceable' | 'unmouldable';
 
@@ -12,19 +14,46 @@ export interface Judged {
   readonly curdleC: number | undefined;
   readonly marginK: number | undefined;
   readonly firmness: Firmness;
-  /** Two sentences a cook understands, each. */
   readonly why: {
-    readonly set: string;
-    readonly curdle: string;
-    readonly firmness: string;
+    readonly set: Finding;
+    readonly curdle: Finding;
+    readonly firmness: Finding;
   };
-  /** What to do first, then why; empty when nothing is amiss. */
-  readonly warnings: readonly string[];
+  /** Empty when nothing is amiss. */
+  readonly warnings: readonly Finding[];
 }
+
+/** Every ratio that the trade keeps within a band. */
+export type BandName =
+  | 'agar'
+  | 'butter'
+  | 'butter-or-other-fat'
+  | 'egg'
+  | 'egg-to-liquid'
+  | 'fat'
+  | 'fat-on-crumbs'
+  | 'fat-on-flour'
+  | 'flour'
+  | 'gelatine'
+  | 'milk-folded-in'
+  | 'nuts'
+  | 'nuts-to-sugar'
+  | 'starch'
+  | 'sugar'
+  | 'sugar-added'
+  | 'sugar-and-syrup'
+  | 'sugar-on-flour'
+  | 'sugar-to-water'
+  | 'sugar-to-white'
+  | 'thickener'
+  | 'water-on-flour'
+  | 'water-to-jam'
+  | 'water-to-sugar'
+  | 'yolk-to-juice';
 
 /** A ratio the trade keeps within a band. */
 export interface Band {
-  readonly name: string;
+  readonly name: BandName;
   /** `undefined` when there is nothing to divide by. */
   readonly value: number | undefined;
   readonly shownAs: 'share' | 'ratio';
@@ -34,23 +63,23 @@ export interface Band {
 
 /** What a thing needs, where it is done and how it goes wrong, in a cook's signs. */
 export interface Signs {
-  readonly setBy: string;
+  readonly setBy: Finding;
   /** Where it is done, °C; `to` is open where hotter does no harm. `undefined` where heat does not set it. */
   readonly endC: { readonly from: number; readonly to?: number } | undefined;
   /** What to do with it. */
-  readonly treatment: string;
+  readonly treatment: Finding;
   /** How it goes wrong, and why. */
-  readonly fails: string;
+  readonly fails: Finding;
   readonly bands: readonly Band[];
-  readonly warnings: readonly string[];
-  readonly source: string;
+  readonly warnings: readonly Finding[];
+  readonly source: Finding;
 }
 
 /** A filling judged by its treatment and its end sign; its bake, if it has one, is not forecast. */
 export interface BySign extends Signs {
   readonly kind: 'by-sign';
   readonly firmness: Firmness;
-  readonly firmnessWhy: string;
+  readonly firmnessWhy: Finding;
 }
 
 /** A shell, a sugar work, a foam or a glaze: judged by its signs, with no set of its own. */
@@ -60,7 +89,7 @@ export interface Made extends Signs {
 
 export interface NotJudged {
   readonly kind: 'not-judged';
-  readonly reason: string;
+  readonly reason: Finding;
 }
 
 export type SettingVerdict = Judged | BySign | NotJudged;
@@ -70,15 +99,25 @@ export type PartVerdict = SettingVerdict | Made;
 export const standsIn = ({ value, least, most }: Band): 'unknown' | 'under' | 'within' | 'over' =>
   value === undefined ? 'unknown' : value < least ? 'under' : value > most ? 'over' : 'within';
 
-const percent = (share: number): string => `${Number((share * 100).toFixed(1))} %`;
-const shown = (band: Band, value: number): string =>
-  band.shownAs === 'share' ? percent(value) : value.toFixed(2);
+/** A value of a band as a quantity to be said. */
+export const bandQuantity = ({ shownAs }: Band, value: number): Quantity =>
+  shownAs === 'share' ? { share: value } : { ratio: value };
 
-/** A sentence for a band that is left: what it is, and where it usually lies. */
-export function bandWarning(band: Band): string | undefined {
+/** What there is to say of a band that is left: which it is, and where it usually lies. */
+export function bandWarning(band: Band): Finding | undefined {
   const stands = standsIn(band);
   if (band.value === undefined || (stands !== 'under' && stands !== 'over')) return undefined;
-  const usual = `usually ${shown(band, band.least)} to ${shown(band, band.most)}`;
-  const name = band.name.charAt(0).toLowerCase() + band.name.slice(1);
-  return `Check the ${name}: ${shown(band, band.value)}, ${usual}.`;
+  return finding('setting.band-left', {
+    band: finding(`band.${band.name}`),
+    value: bandQuantity(band, band.value),
+    least: bandQuantity(band, band.least),
+    most: bandQuantity(band, band.most),
+  });
 }
+
+/** The warnings that apply, in their order, with those of bands that are left at the end. */
+export const warningsOf = (
+  bands: readonly Band[],
+  others: readonly (Finding | undefined)[] = [],
+): Finding[] =>
+  [...others, ...bands.map(bandWarning)].filter((each): each is Finding => each !== undefined);

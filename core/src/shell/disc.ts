@@ -83,8 +83,6 @@ export function discFrom(wanted: DiscWanted): Disc {
     : { ...wanted, diameterMm: Math.sqrt((4 * volumeMm3) / (Math.PI * wanted.thicknessMm)) };
 }
 
-const cm = (mm: number): string => `${Number((mm / 10).toFixed(1))} cm`;
-
 /**
  * Whether `massG` of dough gives a disc of that width and thickness. Within a tenth it does; beyond,
  * it fails with the thickness it does give and the dough it would take ("14 in at 8 mm from 350 g").
@@ -93,11 +91,13 @@ export function checkDisc({ massG, diameterMm, thicknessMm }: Disc): Result<Disc
   const given = discFrom({ massG, diameterMm });
   if (Math.abs(given.thicknessMm / thicknessMm - 1) <= 0.1) return succeed(given);
   const neededG = Math.round(discMassG(diameterMm, thicknessMm));
-  return fail(
-    'disc-impossible',
-    `${Math.round(massG)} g rolled to ${cm(diameterMm)} is ${given.thicknessMm.toFixed(1)} mm thick; ${thicknessMm} mm takes ${neededG} g.`,
-    'shellThicknessMm',
-  );
+  return fail('shell.disc-impossible', 'shellThicknessMm', {
+    dough: { grams: massG },
+    across: { millimetres: diameterMm },
+    gives: { millimetres: Number(given.thicknessMm.toFixed(1)) },
+    wanted: { millimetres: thicknessMm },
+    takes: { grams: neededG },
+  });
 }
 
 /** Share of a sheet that becomes discs when they are cut from it; scraps are rolled once more. From memory. */

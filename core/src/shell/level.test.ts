@@ -14,12 +14,12 @@ const ring: Vessel = {
 };
 const room = (() => {
   const found = roomInside(ring, 0);
-  if (!found.ok) throw new Error(found.problem.message);
+  if (!found.ok) throw new Error(found.problem.code);
   return found.value;
 })();
 const level = (fillingG?: number, underMl = 0) => {
   const found = levelIn(room, { headspaceMm: 6, fillingG, densityGMl: 1.05, underMl });
-  if (!found.ok) throw new Error(found.problem.message);
+  if (!found.ok) throw new Error(found.problem.code);
   return found.value;
 };
 

@@ -17,11 +17,7 @@ export function roomInside(vessel: Vessel, shellThicknessMm: number): Result<Roo
   if (shellThicknessMm === 0) return succeed({ ...inside, shellThicknessMm });
   const { least, most } = SHELL_THICKNESS_MM;
   if (!(shellThicknessMm >= least && shellThicknessMm <= most)) {
-    return fail(
-      'shell-thickness',
-      `Roll the shell between ${least} and ${most} mm thick.`,
-      'shellThicknessMm',
-    );
+    return fail('shell.thickness', 'shellThicknessMm', { least, most });
   }
   // Both sides come in, square to the wall; the base has risen along it.
   const inwardMm = (2 * shellThicknessMm * slantMm(inside)) / inside.heightMm;
@@ -37,11 +33,10 @@ export function roomInside(vessel: Vessel, shellThicknessMm: number): Result<Roo
     shellThicknessMm,
   };
   if (room.heightMm <= 2 || Math.min(room.baseLengthMm, room.baseBreadthMm) - room.tubeMm <= 10) {
-    return fail(
-      'no-room',
-      `${vessel.name} is too small for a shell ${shellThicknessMm} mm thick: nothing is left to fill. Roll thinner or take a deeper tin.`,
-      'shellThicknessMm',
-    );
+    return fail('shell.no-room', 'shellThicknessMm', {
+      vessel: vessel.name,
+      thickness: { millimetres: shellThicknessMm },
+    });
   }
   return succeed(room);
 }
@@ -65,23 +60,18 @@ export function fillToHeadspace(
   takenMl = 0,
 ): Result<Fill> {
   if (!(headspaceMm >= 0)) {
-    return fail('headspace-negative', 'The gap to the rim cannot be negative.', 'headspaceMm');
+    return fail('shell.negative-gap', 'headspaceMm');
   }
   const depthMm = room.heightMm - headspaceMm;
   if (depthMm < 3) {
-    return fail(
-      'headspace-too-large',
-      `A gap of ${headspaceMm} mm leaves no filling in a room ${room.heightMm.toFixed(0)} mm deep.`,
-      'headspaceMm',
-    );
+    return fail('shell.gap-too-large', 'headspaceMm', {
+      gap: { millimetres: headspaceMm },
+      room: { millimetres: Math.round(room.heightMm) },
+    });
   }
   const volume = volumeMl(room, depthMm) - takenMl;
   if (volume <= 0) {
-    return fail(
-      'nothing-left',
-      'What lies under the filling takes all the room there is. Use less of it, or a deeper tin.',
-      'headspaceMm',
-    );
+    return fail('shell.nothing-left', 'headspaceMm');
   }
   return succeed({ depthMm, headspaceMm, volumeMl: volume, massG: volume * densityGMl });
 }
@@ -97,11 +87,7 @@ export function fillWithMass(
   const depthMm = depthOfMm(room, volume + takenMl);
   if (depthMm === undefined) {
     const tooMuchG = massG - (volumeMl(room) - takenMl) * densityGMl;
-    return fail(
-      'overflow',
-      `It overflows by ${Math.ceil(tooMuchG)} g a vessel. Scale to the tin, or take more or larger ones.`,
-      'count',
-    );
+    return fail('shell.overflow', 'count', { by: { grams: Math.ceil(tooMuchG) } });
   }
   return succeed({ depthMm, headspaceMm: room.heightMm - depthMm, volumeMl: volume, massG });
 }

@@ -18,13 +18,6 @@ import { thickensOver } from './starch';
 export const STOVE_HEATS = ['over-water', 'gentle', 'medium', 'strong'] as const;
 export type StoveHeat = (typeof STOVE_HEATS)[number];
 
-export const STOVE_HEAT_NAMES: Readonly<Record<StoveHeat, string>> = {
-  'over-water': 'Over water',
-  gentle: 'Gentle',
-  medium: 'Medium',
-  strong: 'Strong',
-};
-
 /**
  * Heat that goes into a pan's base, W/m², the ring being chosen by the pan: a ring of 0.4 to 2 kW under 20 cm, of
  * which half passes it by. Over simmering water steam brings it, the less the warmer the bowl, W/(m² K) to 97 °C.
@@ -113,31 +106,23 @@ const LIMITS = {
 /** Whether a pan can be heated so, or what stands in the way. */
 function check(plan: StovePlan, panful: Panful): Result<true> {
   const { panDiameterMm, massG, startC, holdS, endC } = plan;
-  if (!(massG > 0)) return fail('stove-mass', 'Enter how much cream is cooked.', 'massG');
+  if (!(massG > 0)) return fail('stove.mass', 'massG');
   const { least, most } = LIMITS.panDiameterMm;
   if (!(panDiameterMm >= least && panDiameterMm <= most)) {
-    return fail('stove-pan', 'A pan from 8 to 60 cm across.', 'panDiameterMm');
+    return fail('stove.pan', 'panDiameterMm');
   }
   const deep = depthM(panful);
   if (deep > LIMITS.depthM.most) {
-    return fail(
-      'stove-depth',
-      `It would stand ${Math.round(deep * 100)} cm deep and boil over: take a wider pan, or cook it in two.`,
-      'panDiameterMm',
-    );
+    return fail('stove.too-deep', 'panDiameterMm', { depth: { millimetres: 1000 * deep } });
   }
   if (deep < LIMITS.depthM.least) {
-    return fail(
-      'stove-depth',
-      `It would stand ${(deep * 1000).toFixed(0)} mm deep and catch: take a smaller pan.`,
-      'panDiameterMm',
-    );
+    return fail('stove.too-shallow', 'panDiameterMm', { depth: { millimetres: 1000 * deep } });
   }
   if (!(startC >= 0 && startC < endC.from)) {
-    return fail('stove-start', `Begin under ${Math.round(endC.from)} °C.`, 'startC');
+    return fail('stove.start', 'startC', { end: { celsius: endC.from } });
   }
   if (!(holdS >= 0 && holdS <= 900)) {
-    return fail('stove-hold', 'Hold it for 15 min at the most.', 'holdS');
+    return fail('stove.hold', 'holdS');
   }
   return succeed(true);
 }
@@ -212,11 +197,7 @@ export function cookOnStove(plan: StovePlan): Result<StoveForecast> {
     celsius = Math.min(boilsC, warmer);
   }
   if (reachedS === undefined) {
-    return fail(
-      'stove-too-cool',
-      `After two hours it is at ${Math.round(celsius)} °C: give it more heat.`,
-      'heat',
-    );
+    return fail('stove.too-weak', 'heat', { reached: { celsius } });
   }
   const offS = reachedS + holdS;
   const off = seconds.find(({ timeS }) => timeS >= offS) ?? seconds[seconds.length - 1]!;

@@ -58,7 +58,7 @@ export const POT: ForecastPlan = {
 export const PIE: ForecastPlan = {
   ...TART,
   lines: listOf({ 'pumpkin-puree': 450, egg: 150, 'evaporated-milk': 300, sugar: 150 }),
-  family: 'purée-custard',
+  family: 'puree-custard',
   shell: 'pie-dough',
   vessel: {
     ...TART.vessel,

@@ -9,18 +9,13 @@ const PLAIN_DECIMAL = /^[+-]?(\d+([.,]\d*)?|[.,]\d+)$/;
  */
 export function parseDecimal(text: string): Result<number> {
   const compact = text.replace(/[\s\u00a0\u2009\u202f]/g, '');
-  if (compact === '') return fail('number-missing', 'Enter a number.');
+  if (compact === '') return fail('number.missing');
   if (!PLAIN_DECIMAL.test(compact)) {
     const letters = /[^\d.,+-]/.test(compact);
     return letters
-      ? fail('number-unreadable', `“${text.trim()}” is not a number. Digits only, such as 12.5.`)
-      : fail(
-          'number-unreadable',
-          `“${text.trim()}” is unclear. Use one point or comma, such as 12.5.`,
-        );
+      ? fail('number.unreadable', undefined, { text: text.trim() })
+      : fail('number.unclear', undefined, { text: text.trim() });
   }
   const value = Number(compact.replace(',', '.'));
-  return Number.isFinite(value)
-    ? succeed(value)
-    : fail('number-too-large', 'That number is too large.');
+  return Number.isFinite(value) ? succeed(value) : fail('number.too-large');
 }

@@ -23,7 +23,7 @@ export const GAS_MARKS = [0.25, 0.5, 1, 2, 3, 4, 5, 6, 7, 8, 9] as const;
  */
 export function gasMarkToCelsius(mark: number): Result<number> {
   if (!GAS_MARKS.some((known) => known === mark)) {
-    return fail('gas-mark-unknown', 'Gas marks run ¼, ½, then 1 to 9.');
+    return fail('temperature.gas-mark');
   }
   const fahrenheit = mark === 0.25 ? 225 : mark === 0.5 ? 250 : 250 + 25 * mark;
   return succeed(fahrenheitToCelsius(fahrenheit));

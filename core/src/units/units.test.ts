@@ -98,22 +98,21 @@ describe('numbers as typed', () => {
   });
 
   it.each([
-    ['', 'number-missing'],
-    ['two', 'number-unreadable'],
-    ['1.200,5', 'number-unreadable'],
-    ['1e9', 'number-unreadable'],
-    ['9'.repeat(400), 'number-too-large'],
+    ['', 'number.missing'],
+    ['two', 'number.unreadable'],
+    ['1.200,5', 'number.unclear'],
+    ['1e9', 'number.unreadable'],
+    ['9'.repeat(400), 'number.too-large'],
   ])('asks again for %p', (text, code) => {
     const result = parseDecimal(text);
     expect(result.ok ? '' : result.problem.code).toBe(code);
   });
 
   it.each([
-    [' two ', /^“two” is not a number/],
-    ['1..5', /^“1..5” is unclear/],
-    ['+ 3 - 1', /^“\+ 3 - 1” is unclear/],
-  ])('says what is the matter with %p', (text, said) => {
-    const result = parseDecimal(text);
-    expect(result.ok ? '' : result.problem.message).toMatch(said);
+    [' two ', 'number.unreadable', 'two'],
+    ['1..5', 'number.unclear', '1..5'],
+    ['+ 3 - 1', 'number.unclear', '+ 3 - 1'],
+  ])('says what is the matter with %p', (typed, code, text) => {
+    expect(parseDecimal(typed)).toEqual({ ok: false, problem: { code, values: { text } } });
   });
 });

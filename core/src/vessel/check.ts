@@ -1,4 +1,4 @@
-import type { Problem } from '../result';
+import { finding, type Finding, type Problem } from '../result';
 import type { Vessel } from './vessel';
 
 /** Smallest and largest inside measures accepted, mm and mL. Common practice: thimble to wedding tier. */
@@ -10,11 +10,22 @@ export const VESSEL_LIMITS_MM = {
 } as const;
 export const CAPACITY_LIMITS_ML = { least: 20, most: 20_000 } as const;
 
+/** What is measured of a vessel, as a cook calls it. */
+type MeasureName =
+  | 'base-length'
+  | 'base-diameter'
+  | 'top-length'
+  | 'top-diameter'
+  | 'height'
+  | 'lip'
+  | 'breadth'
+  | 'tube';
+
 /** What is wrong with a vessel's measures, each at its field; empty when nothing is. */
 export function checkVessel(vessel: Vessel): Problem[] {
   const problems: Problem[] = [];
-  const say = (path: keyof Vessel, code: string, message: string) =>
-    problems.push({ code, message, path });
+  const say = (path: keyof Vessel, code: string, values?: Finding['values']) =>
+    problems.push({ ...finding(code, values), path });
   if (vessel.kind === 'capacity') {
     const { least, most } = CAPACITY_LIMITS_ML;
     if (!(
@@ -22,46 +33,42 @@ export function checkVessel(vessel: Vessel): Problem[] {
       vessel.capacityMl >= least &&
       vessel.capacityMl <= most
     )) {
-      say(
-        'capacityMl',
-        'measure-out-of-range',
-        `Say what it holds to the brim, from ${least} ml to ${most / 1000} litres.`,
-      );
+      say('capacityMl', 'vessel.capacity', { least, most: most / 1000 });
     }
     return problems;
   }
   const within = (
     field: 'baseDiameterMm' | 'topDiameterMm' | 'heightMm' | 'lipMm' | 'breadthMm' | 'tubeMm',
     { least, most }: { readonly least: number; readonly most: number },
-    what: string,
+    what: MeasureName,
   ) => {
     const value = vessel[field];
     if (!(value !== undefined && value >= least && value <= most)) {
-      say(
-        field,
-        'measure-out-of-range',
-        `The ${what} must lie between ${least / 10} and ${most / 10} cm.`,
-      );
+      say(field, 'vessel.measure', {
+        what: finding(`vessel.${what}`),
+        least: least / 10,
+        most: most / 10,
+      });
     }
   };
   const { diameter, height, lip, tube } = VESSEL_LIMITS_MM;
   const across = vessel.kind === 'rectangle' || vessel.kind === 'oval';
-  within('baseDiameterMm', diameter, across ? 'length of the base' : 'base diameter');
-  within('topDiameterMm', diameter, across ? 'length at the top' : 'top diameter');
+  within('baseDiameterMm', diameter, across ? 'base-length' : 'base-diameter');
+  within('topDiameterMm', diameter, across ? 'top-length' : 'top-diameter');
   within('heightMm', height, 'height');
-  within('lipMm', lip, 'rim');
+  within('lipMm', lip, 'lip');
   if (across) within('breadthMm', diameter, 'breadth');
   if (vessel.kind === 'tube') within('tubeMm', tube, 'tube');
   if (vessel.topDiameterMm < vessel.baseDiameterMm) {
-    say('topDiameterMm', 'narrower-above', 'The top cannot be narrower than the base.');
+    say('topDiameterMm', 'vessel.narrower-above');
   }
   if (problems.length > 0) return problems;
   const taperMm = vessel.topDiameterMm - vessel.baseDiameterMm;
   if (across && vessel.breadthMm! - taperMm < diameter.least) {
-    say('breadthMm', 'too-narrow', 'So narrow and so sloped, its base would have no breadth.');
+    say('breadthMm', 'vessel.too-narrow');
   }
   if (vessel.kind === 'tube' && vessel.tubeMm! > vessel.baseDiameterMm - diameter.least) {
-    say('tubeMm', 'tube-too-wide', 'The tube leaves no room between itself and the wall.');
+    say('tubeMm', 'vessel.tube-too-wide');
   }
   return problems;
 }

@@ -8,42 +8,31 @@ export const VESSEL_MATERIALS: readonly VesselMaterial[] = [
   'ceramic',
 ];
 
-export const MATERIAL_NAMES: Readonly<Record<VesselMaterial, string>> = {
-  'bright-tin': 'Bright tin',
-  'dark-tin': 'Dark tin',
-  glass: 'Glass',
-  ceramic: 'Ceramic',
-};
-
 /** How a vessel looks from above. */
 export type Outline = 'round' | 'rectangle' | 'oval';
 
-/** Every kind of vessel: what a cook calls it, and its outline. */
+/** Every kind of vessel with its outline. */
 const KINDS = {
-  'straight-tin': { name: 'Straight tin', outline: 'round' },
-  'fluted-tin': { name: 'Fluted tin', outline: 'round' },
-  ring: { name: 'Ring', outline: 'round' },
-  tartlet: { name: 'Tartlet tin or ring', outline: 'round' },
-  'pie-plate': { name: 'Sloped pie plate', outline: 'round' },
-  springform: { name: 'Springform', outline: 'round' },
-  ramekin: { name: 'Ramekin or pot', outline: 'round' },
-  charlotte: { name: 'Charlotte mould', outline: 'round' },
-  tube: { name: 'Tube mould', outline: 'round' },
-  square: { name: 'Square tin or frame', outline: 'rectangle' },
-  rectangle: { name: 'Rectangular tin or frame', outline: 'rectangle' },
-  oval: { name: 'Oval dish', outline: 'oval' },
-  capacity: { name: 'Dish known by what it holds', outline: 'round' },
-} as const satisfies Record<string, { readonly name: string; readonly outline: Outline }>;
+  'straight-tin': 'round',
+  'fluted-tin': 'round',
+  ring: 'round',
+  tartlet: 'round',
+  'pie-plate': 'round',
+  springform: 'round',
+  ramekin: 'round',
+  charlotte: 'round',
+  tube: 'round',
+  square: 'rectangle',
+  rectangle: 'rectangle',
+  oval: 'oval',
+  capacity: 'round',
+} as const satisfies Record<string, Outline>;
 
 export type VesselKind = keyof typeof KINDS;
 
 export const VESSEL_KINDS = Object.keys(KINDS) as readonly VesselKind[];
 
-export const VESSEL_KIND_NAMES = Object.fromEntries(
-  VESSEL_KINDS.map((kind) => [kind, KINDS[kind].name]),
-) as Readonly<Record<VesselKind, string>>;
-
-export const outlineOf = (kind: VesselKind): Outline => KINDS[kind].outline;
+export const outlineOf = (kind: VesselKind): Outline => KINDS[kind];
 
 /** A vessel by its inside measures, mm. */
 export interface Vessel {

@@ -1,4 +1,5 @@
 /** Slips of our own making, as the trade makes them; each answer worked out beside it. */
+import { finding } from '../result';
 import { kindOfHeading } from './sections';
 import { readList } from './read';
 import { slipsIn } from './checks';
@@ -6,20 +7,44 @@ import { slipsIn } from './checks';
 describe('a statement that does not hold together', () => {
   it.each([
     // 185 × 1.8 + 32 = 365
-    ['Bake at 185 °C (380 °F) until set', '185 °C is 365 °F, not 380 °F.', '185 °C (365 °F)'],
+    [
+      'Bake at 185 °C (380 °F) until set',
+      finding('written.not-one-temperature', {
+        stated: '185 °C',
+        right: '365 °F',
+        wrong: '380 °F',
+      }),
+      '185 °C (365 °F)',
+    ],
     // (350 − 32) / 1.8 = 176.7
-    ['350F / 160C', '350 °F is 177 °C, not 160 °C.', '350F / 177C'],
+    [
+      '350F / 160C',
+      finding('written.not-one-temperature', {
+        stated: '350 °F',
+        right: '177 °C',
+        wrong: '160 °C',
+      }),
+      '350F / 177C',
+    ],
     // (410 − 32) / 1.8 = 210
-    ['blind bake at 410 °C', 'No oven bakes at 410 °C: 410 °F is 210 °C.', '410 °F'],
+    [
+      'blind bake at 410 °C',
+      finding('written.too-hot', { stated: '410 °C', meant: '410 °F', right: '210 °C' }),
+      '410 °F',
+    ],
     // (160 − 32) / 1.8 = 71
-    ['Bake at 160 °F', '160 °F is 71 °C, too cool to bake: was °C meant?', '160 °C'],
+    ['Bake at 160 °F', finding('written.too-cool', { stated: '160 °F', is: '71 °C' }), '160 °C'],
     // (325 − 32) / 1.8 = 162.8
-    ['at 325 for 40 min', '325 what? In °F it is 163 °C.', 'at 325 °F'],
-    ['oven 160, rack low', '160 what? Probably °C, and the fan is not said.', 'oven 160 °C'],
+    ['at 325 for 40 min', finding('written.no-scale-f', { value: 325, is: '163 °C' }), 'at 325 °F'],
+    ['oven 160, rack low', finding('written.no-scale-c', { value: 160 }), 'oven 160 °C'],
     // 10 × 2.54 = 25.4
-    ['a 10 in (22 cm) ring', '10 in is 25.4 cm, not 22.', '10 in (25.4 cm)'],
-  ])('%s', (text, message, likely) => {
-    expect(slipsIn(text)).toEqual([expect.objectContaining({ message, likely })]);
+    [
+      'a 10 in (22 cm) ring',
+      finding('written.not-one-length', { stated: '10', right: '25.4', wrong: '22' }),
+      '10 in (25.4 cm)',
+    ],
+  ])('%s', (text, says, likely) => {
+    expect(slipsIn(text)).toEqual([expect.objectContaining({ says, likely })]);
   });
 
   // 350 °F is 176.7 °C and 9 in 22.9 cm: within what is passed in silence.

@@ -1,10 +1,11 @@
+import { finding, type Finding } from '../result';
 import { celsiusToFahrenheit, fahrenheitToCelsius } from '../units';
 
 /** Something stated in a text that does not hold together, and what was probably meant. */
 export interface Slip {
   /** The words in question. */
   readonly text: string;
-  readonly message: string;
+  readonly says: Finding;
   /** What to put in its place, where that is likely. */
   readonly likely: string | undefined;
 }
@@ -40,7 +41,11 @@ function temperaturePairs(text: string): Slip[] {
     return [
       {
         text: words,
-        message: `${a} °${scaleA!.toUpperCase()} is ${right}, not ${b} °${scaleB!.toUpperCase()}.`,
+        says: finding('written.not-one-temperature', {
+          stated: `${a} °${scaleA!.toUpperCase()}`,
+          right,
+          wrong: `${b} °${scaleB!.toUpperCase()}`,
+        }),
         likely: withLast(words, b!, right.split(' ')[0]!),
       },
     ];
@@ -55,7 +60,11 @@ function absurdTemperatures(text: string): Slip[] {
       return [
         {
           text: words,
-          message: `No oven bakes at ${value} °C: ${value} °F is ${shown(fahrenheitToCelsius(value))} °C.`,
+          says: finding('written.too-hot', {
+            stated: `${value} °C`,
+            meant: `${value} °F`,
+            right: `${shown(fahrenheitToCelsius(value))} °C`,
+          }),
           likely: words.replace(/[Cc](?=\W*$)/, 'F'),
         },
       ];
@@ -69,7 +78,10 @@ function absurdTemperatures(text: string): Slip[] {
       return [
         {
           text: words,
-          message: `${value} °F is ${shown(fahrenheitToCelsius(value))} °C, too cool to bake: was °C meant?`,
+          says: finding('written.too-cool', {
+            stated: `${value} °F`,
+            is: `${shown(fahrenheitToCelsius(value))} °C`,
+          }),
           likely: words.replace(/[Ff](?=\W*$)/, 'C'),
         },
       ];
@@ -86,9 +98,9 @@ function bareTemperatures(text: string): Slip[] {
     const fahrenheit = value > 250;
     return {
       text: words,
-      message: fahrenheit
-        ? `${value} what? In °F it is ${shown(fahrenheitToCelsius(value))} °C.`
-        : `${value} what? Probably °C, and the fan is not said.`,
+      says: fahrenheit
+        ? finding('written.no-scale-f', { value, is: `${shown(fahrenheitToCelsius(value))} °C` })
+        : finding('written.no-scale-c', { value }),
       likely: `${words} °${fahrenheit ? 'F' : 'C'}`,
     };
   });
@@ -109,7 +121,11 @@ function lengthPairs(text: string): Slip[] {
     return [
       {
         text: words,
-        message: `${inches} in is ${right} cm, not ${centimetres}.`,
+        says: finding('written.not-one-length', {
+          stated: inches!,
+          right,
+          wrong: centimetres!,
+        }),
         likely: withLast(words, centimetres!, right),
       },
     ];

@@ -13,7 +13,7 @@ export const LANGUAGE_NAMES: Readonly<Record<Language, string>> = {
 };
 
 /** A unit as written: one of a line's units, or a word for so little that nobody weighs it. */
-export type WrittenUnit = LineUnit | 'by eye';
+export type WrittenUnit = LineUnit | 'by-eye';
 
 /** Spellings of a unit; the first is the one shown. */
 type Spellings = Readonly<Partial<Record<WrittenUnit, readonly string[]>>>;
@@ -52,27 +52,27 @@ const KITCHEN: Readonly<Record<Language, Spellings>> = {
       'sachet',
       'sachets',
     ],
-    'by eye': ['pinch', 'pinches', 'knob', 'dash', 'splash', 'handful'],
+    'by-eye': ['pinch', 'pinches', 'knob', 'dash', 'splash', 'handful'],
   },
   pt: {
     cup: ['xícara', 'xícaras', 'xicara', 'xicaras', 'chávena', 'chávenas'],
     tbsp: ['colher de sopa', 'colheres de sopa', 'colher (sopa)', 'colheres (sopa)', 'c. sopa'],
     tsp: ['colher de chá', 'colheres de chá', 'colher (chá)', 'colheres (chá)', 'c. chá'],
     piece: ['folha', 'folhas', 'fava', 'favas', 'saqueta', 'saquetas', 'envelope', 'envelopes'],
-    'by eye': ['pitada', 'pitadas', 'fio', 'punhado'],
+    'by-eye': ['pitada', 'pitadas', 'fio', 'punhado'],
   },
   fr: {
     tbsp: ['c. à s.', 'càs', 'cuillère à soupe', 'cuillères à soupe', 'cuil. à soupe'],
     tsp: ['c. à c.', 'càc', 'cuillère à café', 'cuillères à café', 'cuil. à café'],
     piece: ['feuille', 'feuilles', 'gousse', 'gousses', 'sachet', 'sachets'],
-    'by eye': ['pincée', 'pincées', 'noix', 'filet', 'poignée'],
+    'by-eye': ['pincée', 'pincées', 'noix', 'filet', 'poignée'],
   },
   es: {
     cup: ['taza', 'tazas'],
     tbsp: ['cda', 'cdas', 'cucharada', 'cucharadas'],
     tsp: ['cdta', 'cdtas', 'cucharadita', 'cucharaditas'],
     piece: ['hoja', 'hojas', 'vaina', 'vainas', 'sobre', 'sobres', 'rama', 'ramas'],
-    'by eye': ['pizca', 'pizcas', 'chorrito', 'puñado'],
+    'by-eye': ['pizca', 'pizcas', 'chorrito', 'puñado'],
   },
 };
 

@@ -1,3 +1,4 @@
+import { finding, type Finding } from '../result';
 import { parseIngredient } from 'parse-ingredient';
 import { gramsPerUnit, type LineUnit } from '../formula';
 import { DEFAULT_EGG_GRADE, type Ingredient } from '../ingredients';
@@ -21,12 +22,12 @@ import { headingIn } from './sections';
 export type WrittenAmount =
   | { readonly kind: 'exact'; readonly value: number }
   | { readonly kind: 'range'; readonly least: number; readonly most: number }
-  | { readonly kind: 'by eye' }
+  | { readonly kind: 'by-eye' }
   | { readonly kind: 'unknown' };
 
 /** One of the things an ambiguous line may mean. */
 export interface Meaning {
-  readonly label: string;
+  readonly label: Finding;
   readonly amount: number;
   readonly unit: LineUnit;
 }
@@ -47,9 +48,9 @@ export interface WrittenLine {
   /** Preparation, size, qualifier: what else the line says. */
   readonly note: string;
   /** What has to be asked before the line can be weighed. */
-  readonly question: { readonly text: string; readonly meanings: readonly Meaning[] } | undefined;
+  readonly question: { readonly asks: Finding; readonly meanings: readonly Meaning[] } | undefined;
   /** What does not agree with itself, said and not mended. */
-  readonly remarks: readonly string[];
+  readonly remarks: readonly Finding[];
 }
 
 const escaped = (text: string): string => text.replaceAll(/[.*+?^${}()|[\]\\]/g, '\\$&');
@@ -121,7 +122,7 @@ const PAIR = { silent: 0.03, noted: 0.08 } as const;
 const shown = (value: number): string => String(Number(value.toFixed(value < 10 ? 1 : 0)));
 
 interface PairFinding {
-  readonly remark?: string;
+  readonly remark?: Finding;
   readonly question?: WrittenLine['question'];
 }
 
@@ -145,15 +146,23 @@ function pairFinding(
   const expected = first.base === 'ml' ? first.value * perMl : first.value / perMl;
   const off = Math.abs(second.value / expected - 1);
   if (off <= PAIR.silent) return {};
-  const says = `${shown(amount)} ${unit} is ${shown(expected)} ${second.base}, not ${shown(second.value)}`;
-  if (off <= PAIR.noted) return { remark: `${says}: a harmless rounding.` };
+  const values = {
+    stated: `${shown(amount)} ${unit}`,
+    right: `${shown(expected)} ${second.base}`,
+    wrong: shown(second.value),
+  };
+  if (off <= PAIR.noted) return { remark: finding('written.rounded', values) };
   return {
     question: {
-      text: `${says}. Which is meant?`,
+      asks: finding('written.which-amount', values),
       meanings: [
-        { label: `${shown(amount)} ${unit}, ${shown(expected)} ${second.base}`, amount, unit },
         {
-          label: `${shown(second.value)} ${second.base}`,
+          label: finding('written.amount-as', { stated: values.stated, right: values.right }),
+          amount,
+          unit,
+        },
+        {
+          label: finding('written.amount', { stated: `${shown(second.value)} ${second.base}` }),
           amount: second.value,
           unit: second.base,
         },
@@ -217,10 +226,18 @@ function ounceQuestion(amount: number, unit: LineUnit, ingredient: Ingredient | 
   const weighed = amount * GRAMS_PER.oz;
   const jugged = amount * MILLILITRES_PER['fl oz'] * ingredient.gramsPerMl;
   return {
-    text: `${shown(amount)} oz of ${ingredient.name.toLowerCase()}: on the scale or in the jug?`,
+    asks: finding('written.scale-or-jug', { amount: shown(amount), ingredient: ingredient.name }),
     meanings: [
-      { label: `Scale, ${shown(weighed)} g`, amount, unit: 'oz' as const },
-      { label: `Jug, ${shown(jugged)} g`, amount, unit: 'fl oz' as const },
+      {
+        label: finding('written.scale', { weighs: { grams: weighed } }),
+        amount,
+        unit: 'oz' as const,
+      },
+      {
+        label: finding('written.jug', { weighs: { grams: jugged } }),
+        amount,
+        unit: 'fl oz' as const,
+      },
     ],
   };
 }
@@ -260,8 +277,8 @@ export function readLine(
   // A spice that is only named goes in by eye, as cooks write it; with a question mark it is unknown like anything else.
   const seasons = quantity === undefined && !asked && ingredient?.role === 'flavour';
   const amount: WrittenAmount =
-    byEye || seasons || stated === 'by eye'
-      ? { kind: 'by eye' }
+    byEye || seasons || stated === 'by-eye'
+      ? { kind: 'by-eye' }
       : quantity === undefined || asked
         ? { kind: 'unknown' }
         : typeof parsed?.quantity2 === 'number'
@@ -271,10 +288,10 @@ export function readLine(
   const countable = ingredient?.eggPart !== undefined || ingredient?.gramsPerPiece !== undefined;
   const unit: LineUnit | undefined =
     stated === undefined
-      ? amount.kind !== 'by eye' && amount.kind !== 'unknown' && countable
+      ? amount.kind !== 'by-eye' && amount.kind !== 'unknown' && countable
         ? 'piece'
         : undefined
-      : stated === 'by eye'
+      : stated === 'by-eye'
         ? undefined
         : stated;
   const value = amount.kind === 'exact' ? amount.value : amount.kind === 'range' ? amount.least : 0;

@@ -18,7 +18,7 @@ const gramsOf = (text: string, language: Language = 'en'): number => {
     },
     'EU M',
   );
-  if (!grams.ok) throw new Error(grams.problem.message);
+  if (!grams.ok) throw new Error(grams.problem.code);
   return grams.value;
 };
 
@@ -103,14 +103,14 @@ describe('what a line says besides', () => {
 
 describe('what is not known stays unknown', () => {
   it.each([
-    ['honey to taste', 'en', 'by eye'],
-    ['a knob of butter', 'en', 'by eye'],
-    ['sal q.b.', 'pt', 'by eye'],
-    ['uma pitada de sal', 'pt', 'by eye'],
-    ['une noix de beurre', 'fr', 'by eye'],
-    ['un chorrito de ron', 'es', 'by eye'],
-    ['vanille', 'fr', 'by eye'],
-    ['lemon zest', 'en', 'by eye'],
+    ['honey to taste', 'en', 'by-eye'],
+    ['a knob of butter', 'en', 'by-eye'],
+    ['sal q.b.', 'pt', 'by-eye'],
+    ['uma pitada de sal', 'pt', 'by-eye'],
+    ['une noix de beurre', 'fr', 'by-eye'],
+    ['un chorrito de ron', 'es', 'by-eye'],
+    ['vanille', 'fr', 'by-eye'],
+    ['lemon zest', 'en', 'by-eye'],
     ['vanilla pod: ?', 'en', 'unknown'],
     ['cream: ?', 'en', 'unknown'],
     ['cream', 'en', 'unknown'],
@@ -133,9 +133,11 @@ describe('what is ambiguous is asked', () => {
   // 8 × 28.35 = 227 g on the scale; 8 × 29.57 mL × 1.39 or so, about 330 g, in the jug.
   it('ounces of what is poured', () => {
     const { question } = readLine('8 oz corn syrup', 'en');
-    expect(question?.meanings.map((each) => [each.label, each.unit])).toEqual([
-      ['Scale, 227 g', 'oz'],
-      ['Jug, 329 g', 'fl oz'],
+    expect(
+      question?.meanings.map((each) => [each.label.code, each.label.values, each.unit]),
+    ).toEqual([
+      ['written.scale', { weighs: { grams: expect.closeTo(226.8, 1) } }, 'oz'],
+      ['written.jug', { weighs: { grams: expect.closeTo(329, 0) } }, 'fl oz'],
     ]);
     expect(readLine('8 oz butter', 'en').question).toBeUndefined();
     expect(readLine('8 fl oz milk', 'en').question).toBeUndefined();
@@ -148,10 +150,16 @@ describe('what is ambiguous is asked', () => {
       question: undefined,
     });
     expect(readLine('4 cups (1 l) milk', 'en').remarks).toEqual([
-      '4 cup is 946 ml, not 1000: a harmless rounding.',
+      {
+        code: 'written.rounded',
+        values: { stated: '4 cup', right: '946 ml', wrong: '1000' },
+      },
     ]);
     const off = readLine('2 oz (75 g) butter', 'en');
-    expect(off.question?.text).toBe('2 oz is 57 g, not 75. Which is meant?');
+    expect(off.question?.asks).toEqual({
+      code: 'written.which-amount',
+      values: { stated: '2 oz', right: '57 g', wrong: '75' },
+    });
     expect(off.question?.meanings[1]).toMatchObject({ amount: 75, unit: 'g' });
     expect(isReady(off)).toBe(false);
   });

@@ -7,14 +7,13 @@ import {
 } from '@hollow-moon/contract';
 import {
   buildOf,
-  cardOf,
   findAmong,
   fitOf,
   forecast,
   judgePart,
-  type Card,
   type Ingredient,
 } from '@hollow-moon/core';
+import { cardOf, wordsIn, type Card } from '@hollow-moon/words';
 
 /** What a bench card is made of; all of it can be sent to a thread. */
 export interface CardNeeds {
@@ -42,7 +41,8 @@ export function cardFrom({ kitchen, formula, formulas, vessel, oven, own }: Card
     vessel && oven
       ? forecast(planOf(formula, { kitchen, vessel, oven, own, formulaOf }))
       : undefined;
-  return cardOf({
+  return cardOf(
+    {
     formula,
     build,
     verdict,
@@ -50,5 +50,7 @@ export function cardFrom({ kitchen, formula, formulas, vessel, oven, own }: Card
     vessel,
     oven,
     forecast: foreseen?.ok ? foreseen.value : undefined,
-  });
+    },
+    wordsIn('C'),
+  );
 }

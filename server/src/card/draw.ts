@@ -1,4 +1,4 @@
-import type { Card } from '@hollow-moon/core';
+import { say, type Card } from '@hollow-moon/words';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
 import PDFDocument from 'pdfkit';
@@ -88,20 +88,20 @@ export function drawCard(card: Card, size: CardSize): Promise<Buffer> {
   set(REGULAR, A5.body, SOFT).text(card.subtitle, { width });
   for (const list of card.lists) {
     heading(list.title, list.aside);
-    if (list.rows.length === 0) pair('', 'nothing on its list');
+    if (list.rows.length === 0) pair('', say('card.empty-list'));
     for (const row of list.rows) pair(row.amount, row.name, row.note);
   }
-  heading('Tin and oven', '');
+  heading(say('card.tin-and-oven'), '');
   for (const { label, value } of card.figures) pair(label, value);
   if (card.signs.length > 0) {
-    heading('Done when', '');
+    heading(say('card.done-when'), '');
     for (const sign of card.signs) {
       room(24);
       set(REGULAR, A5.body, INK).text(sign, margin, document.y, { width });
       document.y += 2 * scale;
     }
   }
-  heading('Mind', '');
+  heading(say('card.cautions'), '');
   for (const caution of card.cautions) {
     room(24);
     set(REGULAR, A5.small, INK).text(`! ${caution}`, margin, document.y, { width });
@@ -113,7 +113,7 @@ export function drawCard(card: Card, size: CardSize): Promise<Buffer> {
     // Under the margin: writing there must not begin another page.
     document.page.margins.bottom = 0;
     set(REGULAR, A5.small, SOFT).text(
-      `${card.title}, ${page + 1} of ${count}`,
+      say('card.page', { title: card.title, page: page + 1, count }),
       margin,
       document.page.height - margin * 0.8,
       { width, align: 'right', lineBreak: false },

@@ -11,10 +11,7 @@ const MOST_WAITING = 40;
 const PATIENCE_MS = 20_000;
 
 const busy = () =>
-  new Refusal(503, {
-    code: 'busy',
-    message: 'Other cards are being drawn. Ask for this one again in a moment.',
-  });
+  new Refusal(503, 'busy');
 
 /**
  * Threads that draw cards, so that a forecast never keeps the others of a kitchen waiting. `file` is the built worker.

@@ -74,7 +74,7 @@ const STORIES: readonly Story[] = [
     driftK: -6,
     lateMin: -2,
     result: 'fair',
-    faults: ['not set'],
+    faults: ['not-set'],
     note: 'Taken early for the boat; set after two hours cold.',
   },
   {
@@ -94,7 +94,7 @@ const STORIES: readonly Story[] = [
     driftK: 1,
     lateMin: 2,
     result: 'fair',
-    faults: ['browned skin'],
+    faults: ['browned-skin'],
     note: 'Fan oven: skin on one side.',
   },
   {
@@ -136,7 +136,7 @@ const STORIES: readonly Story[] = [
     driftK: -3,
     lateMin: 2,
     result: 'fair',
-    faults: ['soggy base'],
+    faults: ['soggy-base'],
     note: 'Filled cold, base limp.',
   },
   {
@@ -180,7 +180,7 @@ function planOf(
 
 const made = (plan: ForecastPlan): Forecast => {
   const result = forecast(plan);
-  if (!result.ok) throw new Error(`demonstration bake: ${result.problem.message}`);
+  if (!result.ok) throw new Error(`demonstration bake: ${result.problem.code}`);
   return result.value;
 };
 

@@ -157,7 +157,7 @@ const cards: Readonly<Record<string, Card>> = {
   },
   [FORMULA.parsnip]: {
     name: 'Roast-parsnip custard pie',
-    family: 'purée-custard',
+    family: 'puree-custard',
     shell: 'pie-dough',
     shellThicknessMm: 3.5,
     lines: listed(6, [

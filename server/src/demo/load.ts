@@ -5,6 +5,7 @@ import { formulas } from '../repositories/formulas';
 import { kitchens } from '../repositories/kitchens';
 import type { Repository } from '../repositories/table';
 import { notedOf, READINGS, WOBBLES } from '../repositories/noted';
+import type { ThingName } from '../errors';
 import { keeperOf } from '../services/keep';
 import { note } from '../services/note';
 import { demoBakes, LAST_DEMO_BAKE_ID } from './bakes';
@@ -24,7 +25,7 @@ export async function loadDemo(database: Database, now: () => Date): Promise<boo
 
   const putAll = async <Data>(
     repository: Repository<Data>,
-    what: string,
+    what: ThingName,
     things: Readonly<Record<string, Data>>,
   ) => {
     const keeper = keeperOf(database, repository, what, now);

@@ -21,7 +21,7 @@ import {
 
 /** A kind of thing that is noted of a bake: added one by one, and taken back one by one. */
 export interface NotedKind<Entry extends { readonly id: string }> extends ChildTable {
-  readonly what: string;
+  readonly what: 'reading' | 'wobble';
   readonly most: number;
   readonly schema: z.ZodType<Entry>;
   readonly values: (entry: Entry) => readonly Value[];
@@ -31,9 +31,9 @@ export interface NotedKind<Entry extends { readonly id: string }> extends ChildT
 const BY_TIME = { parent: 'bake_id', order: 'c.at_s, c.id' } as const;
 
 export const READINGS: NotedKind<Reading> = {
+  what: 'reading',
   ...BY_TIME,
   table: 'bake_readings',
-  what: 'reading',
   most: NOTED_LIMITS.readings,
   schema: readingSchema,
   columns: ['id', 'at_s', 'place', 'celsius'],
@@ -47,9 +47,9 @@ export const READINGS: NotedKind<Reading> = {
 };
 
 export const WOBBLES: NotedKind<WobbleCheck> = {
+  what: 'wobble',
   ...BY_TIME,
   table: 'bake_wobbles',
-  what: 'wobble check',
   most: NOTED_LIMITS.wobbles,
   schema: wobbleCheckSchema,
   columns: ['id', 'at_s', 'diameter_mm', 'motion'],

@@ -1,7 +1,7 @@
 import { archivingSchema, idSchema, writeOf } from '@hollow-moon/contract';
 import { Router, type Request } from 'express';
 import type { z } from 'zod';
-import { invalid, notFound } from '../errors';
+import { invalid, notFound, type ThingName } from '../errors';
 import type { Stored } from '../repositories/table';
 import type { Keeper } from '../services/keep';
 
@@ -13,7 +13,7 @@ export function parse<T extends z.ZodType>(schema: T, value: unknown): z.infer<T
 }
 
 /** An id from the address; one that cannot be ours is simply not there. */
-export function idFrom(request: Request, name: string, what: string): string {
+export function idFrom(request: Request, name: string, what: ThingName): string {
   const result = idSchema.safeParse(request.params[name]);
   if (!result.success) throw notFound(what);
   return result.data.toLowerCase();
@@ -33,7 +33,7 @@ export type MustExist = (kitchenId: string) => Promise<void>;
 /** GET list and GET one of a kitchen's things. */
 export function readRoutes<Data>(
   keeper: Keeper<Data>,
-  what: string,
+  what: ThingName,
   kitchenMustExist: MustExist,
 ): Router {
   const router = Router({ mergeParams: true });
@@ -53,7 +53,7 @@ export function readRoutes<Data>(
 /** PUT one of a kitchen's things, and DELETE, which puts it away: a PUT brings it back. */
 export function writeRoutes<Data extends { readonly archived: boolean }>(
   keeper: Keeper<Data>,
-  what: string,
+  what: ThingName,
   dataSchema: z.ZodType<Data>,
 ): Router {
   const router = Router({ mergeParams: true });

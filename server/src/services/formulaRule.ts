@@ -12,9 +12,8 @@ export const notMadeOfItself: Rule<FormulaData> = async (on, kitchenId, id, { pa
     const open = formulaId === null ? [] : [formulaId.toLowerCase()];
     for (let from = open.pop(); from !== undefined; from = open.pop()) {
       if (from === id) {
-        throw new Refusal(422, {
-          code: 'made-of-itself',
-          message: `“${name}” is made from this formula itself. Choose another, or give it a list.`,
+        throw new Refusal(422, 'made-of-itself', {
+          values: { name },
           path: `data.parts.${index}.formulaId`,
         });
       }

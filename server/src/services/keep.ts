@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import { inTransaction, type Database, type Transaction } from '../database/pool';
-import { notFound, Refusal } from '../errors';
+import { finding } from '@hollow-moon/core';
+import { notFound, Refusal, type ThingName } from '../errors';
 import type { Repository, Stored } from '../repositories/table';
 
 /** A write as the client sends it. */
@@ -43,14 +44,13 @@ const hashOf = (data: unknown): string =>
 export function keeperOf<Data>(
   database: Database,
   repository: Repository<Data>,
-  what: string,
+  what: ThingName,
   now: () => Date,
   rule?: Rule<Data>,
 ): Keeper<Data> {
   const stale = (current: Stored<Data>, yours: Data) =>
-    new Refusal(409, {
-      code: 'stale',
-      message: `This ${what} was changed elsewhere since you opened it. Choose which to keep.`,
+    new Refusal(409, 'stale', {
+      values: { what: finding(`thing.${what}`) },
       current: {
         id: current.id,
         version: current.version,
@@ -64,10 +64,7 @@ export function keeperOf<Data>(
     if (current?.lastWriteId !== writeId) return undefined;
     // What was written before hashes were kept has none.
     if (current.lastWriteHash !== null && current.lastWriteHash !== hash) {
-      throw new Refusal(409, {
-        code: 'write-id-used',
-        message: 'Another write was sent under this id. Send this one under an id of its own.',
-      });
+      throw new Refusal(409, 'write-id-used');
     }
     return current;
   };
@@ -112,10 +109,7 @@ export function keeperOf<Data>(
         if (done) return done;
         if (current) throw stale(current, data);
         // It belongs to another kitchen.
-        throw new Refusal(409, {
-          code: 'id-taken',
-          message: 'This id is already used. Try again.',
-        });
+        throw new Refusal(409, 'id-taken');
       }
     },
   };

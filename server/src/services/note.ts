@@ -22,17 +22,10 @@ export const note = <Entry extends { readonly id: string }>(
     const there = await findNoted(transaction, kind, kitchenId, bakeId, entry.id);
     if (there && same(there, entry)) return there;
     if (there) {
-      throw new Refusal(409, {
-        code: 'id-taken',
-        message: `Another ${kind.what} was noted under this id. Note this one again.`,
-      });
+      throw new Refusal(409, 'id-taken');
     }
     if ((await countNoted(transaction, kind, kitchenId, bakeId)) >= kind.most) {
-      throw new Refusal(422, {
-        code: 'too-many',
-        message: `A bake has at most ${kind.most} of these. Take one back first.`,
-        path: '',
-      });
+      throw new Refusal(422, 'too-many', { values: { most: kind.most }, path: '' });
     }
     await insertNoted(transaction, kind, kitchenId, bakeId, entry);
     return entry;

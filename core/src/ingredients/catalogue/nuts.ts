@@ -318,7 +318,7 @@ export const NUTS: readonly Ingredient[] = [
     },
     { allergens: ['sesame'] },
   ),
-  food('chestnut-puree', 'Chestnut purée, sweetened', 'purée', 1.1, {
+  food('chestnut-puree', 'Chestnut purée, sweetened', 'puree', 1.1, {
     water: 34,
     otherProtein: 1.8,
     fat: 1,

@@ -3,7 +3,7 @@ import type { Ingredient } from '../ingredient';
 
 /** Vegetable purées. */
 export const VEGETABLES: readonly Ingredient[] = [
-  food('parsnip-puree', 'Roast parsnip purée', 'purée', 1.02, {
+  food('parsnip-puree', 'Roast parsnip purée', 'puree', 1.02, {
     water: 79.5,
     otherProtein: 1.5,
     fat: 0.4,
@@ -13,7 +13,7 @@ export const VEGETABLES: readonly Ingredient[] = [
     fibre: 4.2,
     ash: 1.2,
   }),
-  food('pumpkin-puree', 'Pumpkin purée', 'purée', 1.03, {
+  food('pumpkin-puree', 'Pumpkin purée', 'puree', 1.03, {
     water: 90,
     otherProtein: 1.1,
     fat: 0.3,
@@ -23,7 +23,7 @@ export const VEGETABLES: readonly Ingredient[] = [
     fibre: 2.9,
     ash: 0.8,
   }),
-  food('squash-puree', 'Roast squash purée', 'purée', 1.05, {
+  food('squash-puree', 'Roast squash purée', 'puree', 1.05, {
     water: 85.5,
     otherProtein: 1.2,
     fat: 0.2,
@@ -33,7 +33,7 @@ export const VEGETABLES: readonly Ingredient[] = [
     fibre: 2.9,
     ash: 0.9,
   }),
-  food('sweet-potato-puree', 'Sweet-potato purée', 'purée', 1.07, {
+  food('sweet-potato-puree', 'Sweet-potato purée', 'puree', 1.07, {
     water: 76.5,
     otherProtein: 1.7,
     fat: 0.2,
@@ -43,7 +43,7 @@ export const VEGETABLES: readonly Ingredient[] = [
     fibre: 3.4,
     ash: 1.4,
   }),
-  food('carrot-puree', 'Carrot purée', 'purée', 1.03, {
+  food('carrot-puree', 'Carrot purée', 'puree', 1.03, {
     water: 89,
     otherProtein: 0.8,
     fat: 0.2,

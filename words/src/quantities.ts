@@ -1,11 +1,24 @@
-import { celsiusSpanToFahrenheit, celsiusToFahrenheit } from '@hollow-moon/core';
-import type { Degrees } from '../state/settings';
+import { celsiusSpanToFahrenheit, celsiusToFahrenheit, type Quantity } from '@hollow-moon/core';
+
+/** Degrees a cook reads. */
+export type Degrees = 'C' | 'F';
 
 /** A figure and its unit, which never part at the end of a line. */
 export const withUnit = (figure: string | number, unit: string): string => `${figure}\u00a0${unit}`;
 
 /** Whole minutes of a time in seconds. */
 export const minutes = (seconds: number): string => String(Math.round(seconds / 60));
+
+/** A time as a cook says it: minutes under two hours, hours and minutes above. */
+export function duration(seconds: number): string {
+  const whole = Math.round(seconds / 60);
+  if (whole < 120) return withUnit(whole, 'min');
+  const rest = Math.round((whole % 60) / 5) * 5;
+  const hours = Math.floor(whole / 60) + (rest === 60 ? 1 : 0);
+  return rest === 0 || rest === 60
+    ? withUnit(hours, 'h')
+    : `${withUnit(hours, 'h')} ${withUnit(String(rest).padStart(2, '0'), 'min')}`;
+}
 
 /** A running clock: minutes and seconds, hours when there are any. */
 export function clock(seconds: number): string {
@@ -56,13 +69,21 @@ export const temperatureFormat = (degrees: Degrees): TemperatureFormat =>
         span: (kelvin) => String(Math.round(celsiusSpanToFahrenheit(kelvin))),
       };
 
-/** A time as a cook says it: minutes under two hours, hours and minutes above. */
-export function duration(seconds: number): string {
-  const whole = Math.round(seconds / 60);
-  if (whole < 120) return withUnit(whole, 'min');
-  const rest = Math.round((whole % 60) / 5) * 5;
-  const hours = Math.floor(whole / 60) + (rest === 60 ? 1 : 0);
-  return rest === 0 || rest === 60
-    ? withUnit(hours, 'h')
-    : `${withUnit(hours, 'h')} ${String(rest).padStart(2, '0')}`;
+const trimmed = (value: number, digits: number): string => String(Number(value.toFixed(digits)));
+
+/** A quantity with its unit, as a cook reads it. */
+export function quantityIn(of: Quantity, { degrees, span, unit }: TemperatureFormat): string {
+  if ('celsius' in of) return withUnit(degrees(of.celsius), unit);
+  if ('kelvin' in of) return withUnit(span(of.kelvin), unit);
+  if ('seconds' in of) return duration(of.seconds);
+  if ('grams' in of) return withUnit(grams(of.grams), 'g');
+  if ('millimetres' in of)
+    return withUnit(trimmed(of.millimetres, of.millimetres < 10 ? 1 : 0), 'mm');
+  if ('millilitres' in of) return withUnit(grams(of.millilitres), 'ml');
+  if ('share' in of) {
+    const shown =
+      of.digits === undefined ? trimmed(of.share * 100, 1) : (of.share * 100).toFixed(of.digits);
+    return withUnit(shown, '%');
+  }
+  return of.ratio.toFixed(2);
 }

@@ -6,9 +6,10 @@ import {
   grams,
   minutes,
   percent,
+  quantityIn,
   temperatureFormat,
   withUnit,
-} from './format';
+} from './quantities';
 
 const spaced = (text: string) => text.replaceAll('\u00a0', ' ');
 
@@ -35,8 +36,8 @@ it.each([
   [31, '1 min'],
   [119 * 60, '119 min'],
   [120 * 60, '2 h'],
-  [125 * 60, '2 h 05'],
-  [135 * 60, '2 h 15'],
+  [125 * 60, '2 h 05 min'],
+  [135 * 60, '2 h 15 min'],
   // To five minutes past two hours, and never “60 min” of them.
   [178 * 60, '3 h'],
   [16 * 3600, '16 h'],
@@ -95,4 +96,22 @@ describe('temperatures', () => {
   it('never read as minus nothing', () => {
     expect(celsius.degrees(-0.3)).toBe('0');
   });
+});
+
+// By hand: 71 × 1.8 + 32 = 159.8; 5 × 1.8 = 9.
+it.each([
+  [{ celsius: 71 }, '71 °C', '160 °F'],
+  [{ kelvin: 5 }, '5 °C', '9 °F'],
+  [{ seconds: 7500 }, '2 h 05 min', '2 h 05 min'],
+  [{ grams: 8.04 }, '8 g', '8 g'],
+  [{ millimetres: 2.84 }, '2.8 mm', '2.8 mm'],
+  [{ millimetres: 18.6 }, '19 mm', '19 mm'],
+  [{ millilitres: 1232 }, '1230 ml', '1230 ml'],
+  [{ share: 0.0789 }, '7.9 %', '7.9 %'],
+  [{ share: 0.0789, digits: 0 }, '8 %', '8 %'],
+  [{ share: 0.02 }, '2 %', '2 %'],
+  [{ ratio: 0.4 }, '0.40', '0.40'],
+] as const)('%j is said in the cook’s own units', (quantity, inC, inF) => {
+  expect(spaced(quantityIn(quantity, temperatureFormat('C')))).toBe(inC);
+  expect(spaced(quantityIn(quantity, temperatureFormat('F')))).toBe(inF);
 });

@@ -1,13 +1,49 @@
 /** The bench card: what has to be on it for a cook who has only the card. */
-import { forecast } from '../forecast';
-import { type Oven } from '../oven';
-import { analyse } from '../formula';
-import { judgePart } from '../setting';
-import { listOf, TART } from '../testing/bakes';
-import { buildOf } from './build';
+import {
+  analyse,
+  buildOf,
+  findIngredient,
+  fitOf,
+  forecast,
+  judgePart,
+  type BuildPart,
+  type ForecastPlan,
+  type Line,
+  type Oven,
+} from '@hollow-moon/core';
 import { cardOf, type Card, type CardOf } from './card';
-import { fitOf } from './fit';
-import type { BuildPart } from './part';
+import { wordsIn, type Words } from './say';
+
+/** A list by ingredient and grams; throws on what the catalogue does not have. */
+const listOf = (grams: Readonly<Record<string, number>>): Line[] =>
+  Object.entries(grams).map(([ingredientId, amount]) => {
+    if (!findIngredient(ingredientId)) throw new RangeError(`no ingredient '${ingredientId}'`);
+    return { id: ingredientId, ingredientId, amount, unit: 'g' };
+  });
+
+/** A 24 cm custard tart, 25 mm deep, in a hot and steady still oven. */
+const TART: ForecastPlan = {
+  lines: listOf({ cream: 400, milk: 150, egg: 100, 'egg-yolk': 110, sugar: 80 }),
+  eggGrade: 'EU M',
+  family: 'baked-custard',
+  shell: 'sweet-dough',
+  vessel: {
+    name: 'Tart tin',
+    kind: 'straight-tin',
+    baseDiameterMm: 240,
+    topDiameterMm: 240,
+    heightMm: 30,
+    lipMm: 0,
+    material: 'bright-tin',
+  },
+  shellThicknessMm: 3,
+  headspaceMm: 2,
+  oven: { kind: 'still', offsetK: 0 },
+  setC: 150,
+  fillingStartC: 20,
+  roomC: 22,
+  altitudeM: 0,
+};
 
 const part = (given: Partial<BuildPart>): BuildPart => ({
   id: 'p',
@@ -41,7 +77,11 @@ const base: CardOf['formula'] = {
   ovenUse: { steps: [], topUp: null, out: [{ atMin: 0, place: 'rack' }] },
 };
 
-function card(change: Partial<CardOf['formula']> = {}, foreseen = true): Card {
+function card(
+  change: Partial<CardOf['formula']> = {},
+  foreseen = true,
+  words: Words = wordsIn('C'),
+): Card {
   const formula = { ...base, ...change };
   const { vessel } = TART;
   const build = buildOf(formula, { grade: 'EU M', vessel, formulaOf: () => undefined });
@@ -53,15 +93,20 @@ function card(change: Partial<CardOf['formula']> = {}, foreseen = true): Card {
     setC: formula.setC,
     programme: { steps: formula.ovenUse.steps },
   });
-  return cardOf({
-    formula,
-    build,
-    verdict: judgePart(analyse(formula.lines, 'EU M'), formula.family, formula.shell),
-    fit: fit.ok ? fit.value : undefined,
-    vessel,
-    oven,
-    forecast: foreseen && made.ok ? made.value : undefined,
-  });
+  const printed = cardOf(
+    {
+      formula,
+      build,
+      verdict: judgePart(analyse(formula.lines, 'EU M'), formula.family, formula.shell),
+      fit: fit.ok ? fit.value : undefined,
+      vessel,
+      oven,
+      forecast: foreseen && made.ok ? made.value : undefined,
+    },
+    words,
+  );
+  // Figures and their units do not part at the end of a line; here they are read as if they might.
+  return JSON.parse(JSON.stringify(printed).replaceAll('\u00a0', ' ')) as Card;
 }
 const figure = (of: Card, label: string): string | undefined =>
   of.figures.find((each) => each.label === label)?.value;
@@ -71,13 +116,13 @@ describe('a bench card', () => {
     const made = card();
     expect(made.lists[0]!.rows.find(({ name }) => name.includes('ream'))!.amount).toBe('400 g');
     expect(figure(made, 'Tin')).toBe('2 × Tart tin');
-    expect(figure(made, 'Oven')).toBe('150 °C, still, runs 4 cool');
+    expect(figure(made, 'Oven')).toBe('150 °C, still, runs 4 °C cool');
     expect(figure(made, 'Pour at')).toBe('20 °C');
     expect(figure(made, 'Fill')).toMatch(/g each, 2 mm to the rim$/);
     // By hand: base 24 + two walls of 3 + 2 cm to trim.
     expect(figure(made, 'Roll')).toMatch(/^32 cm at 3 mm/);
     expect(made.signs.join(' ')).toMatch(/Pull at \d+ min .* in the middle still move.*Turn once/);
-    for (const label of ['Bath', 'Top up', 'Then', 'After']) {
+    for (const label of ['Bath', 'Top up', 'Then', 'Afterwards']) {
       expect(figure(made, label)).toBeUndefined();
     }
   });
@@ -103,7 +148,9 @@ describe('a bench card', () => {
     const then = made.figures.filter(({ label }) => label === 'Then').map(({ value }) => value);
     expect(then[0]).toMatch(/^125 °C when the rim has set, about \d+ min$/);
     expect(then[1]).toBe('off, door ajar from 45 min');
-    const after = made.figures.filter(({ label }) => label === 'After').map(({ value }) => value);
+    const after = made.figures
+      .filter(({ label }) => label === 'Afterwards')
+      .map(({ value }) => value);
     expect(after).toEqual(['oven off, door ajar', 'fridge from 30 min']);
   });
 
@@ -121,15 +168,23 @@ describe('a bench card', () => {
   it('has the sign a family goes by beside its forecast, and alone without one', () => {
     const syrup = listOf({ 'barley-syrup': 300, 'brown-sugar': 300, egg: 200, butter: 90 });
     const made = card({ family: 'syrup-nut', lines: syrup, setC: 175 });
-    expect(made.signs.join(' ')).toMatch(/Pull at .*Done at 93 to 96 °C/);
+    expect(made.signs.join(' ')).toMatch(/Pull at .*Done at 93 °C to 96 °C/);
     const alone = card({ family: 'syrup-nut', lines: syrup, setC: 175 }, false);
     expect(alone.signs.join(' ')).not.toMatch(/Pull at/);
-    expect(alone.signs.join(' ')).toMatch(/Done at 93 to 96 °C/);
+    expect(alone.signs.join(' ')).toMatch(/Done at 93 °C to 96 °C/);
   });
 
   it('carries every caution, allergens first', () => {
     const { cautions } = card();
     expect(cautions[0]).toMatch(/^Contains .*egg/i);
-    expect(cautions.at(-1)).toMatch(/local codes come first/);
+    expect(cautions.at(-1)).toMatch(/57 °C to 21 °C .* 5 °C .*local food code comes first/);
+  });
+
+  it('is in the degrees of the cook, wherever one stands', () => {
+    const printed = card({}, true, wordsIn('F'));
+    expect(figure(printed, 'Oven')).toBe('302 °F, still, runs 7 °F cool');
+    expect(figure(printed, 'Pour at')).toBe('68 °F');
+    expect(printed.cautions.at(-1)).toMatch(/135 °F to 70 °F .* 41 °F/);
+    expect(JSON.stringify(printed)).not.toMatch(/°C/);
   });
 });

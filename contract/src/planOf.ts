@@ -16,7 +16,8 @@ import {
   type OvenKind,
   type PullChoice,
 } from '@hollow-moon/core';
-import type { OvenData, VesselData } from './equipment';
+import type { OvenData } from './oven';
+import type { VesselData } from './vessel';
 import type { FormulaData } from './formula';
 import type { KitchenData } from './kitchen';
 

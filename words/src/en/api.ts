@@ -1,0 +1,33 @@
+/** What the server refuses, by the code of its answer. */
+export const api = {
+  'api.away': 'The kitchen’s book cannot be reached. Try again when it can.',
+  'api.busy': 'Other cards are being drawn. Try again in a moment.',
+  'api.database-away': 'The kitchen’s book cannot be reached just now. Try again in a moment.',
+  'api.foreign-host': 'This kitchen cannot be reached under that name. Open it at {address}.',
+  'api.foreign-origin': 'Another site asked for this. Nothing was changed.',
+  'api.id-taken': 'This id is already used. Try again.',
+  'api.internal': 'Something went wrong on our side. Try again.',
+  'api.invalid': 'Something in this is not right. Check what you entered.',
+  'api.made-of-itself':
+    '“{name}” is made from this formula itself. Choose another, or give it its own list.',
+  'api.malformed': 'This request cannot be understood.',
+  'api.no-address': 'There is nothing at this address.',
+  'api.not-found': 'There is no such {what} in this kitchen.',
+  'api.not-json': 'What was sent is not JSON.',
+  'api.stale': 'This {what} was changed elsewhere since you opened it. Choose which to keep.',
+  'api.too-large': 'That is too much to send at once (512 kB). Shorten the note or the list.',
+  'api.too-many': 'A bake can have up to {most} of these. Delete one first.',
+  'api.unknown-reference': 'There is no such {what} in this kitchen.',
+  'api.write-id-used':
+    'Another change was sent under this id. Send this one under an id of its own.',
+  'thing.address': 'address',
+  'thing.bake': 'bake',
+  'thing.formula': 'formula',
+  'thing.ingredient': 'ingredient',
+  'thing.kitchen': 'kitchen',
+  'thing.oven': 'oven',
+  'thing.reading': 'reading',
+  'thing.wobble': 'wobble check',
+  'thing.thing': 'thing',
+  'thing.vessel': 'tin',
+} as const;

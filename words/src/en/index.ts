@@ -1,0 +1,20 @@
+import { api } from './api';
+import { card } from './card';
+import { client } from './client';
+import { contract } from './contract';
+import { forecast } from './forecast';
+import { formula } from './formula';
+import { names } from './names';
+import { setting } from './setting';
+
+/** The catalogue of English. */
+export const EN = {
+  ...names,
+  ...setting,
+  ...forecast,
+  ...formula,
+  ...card,
+  ...contract,
+  ...api,
+  ...client,
+} as const;

@@ -1,0 +1,3 @@
+export * from './card';
+export * from './quantities';
+export * from './say';
