@@ -26,13 +26,19 @@ export const IDS = {
 } as const;
 
 type Value = string | number | Date | null;
-/** The number of the migration a column came with (and, where it went again, the last it was there after), and its value. */
-type Cell = readonly [since: number, value: Value, until?: number];
+/**
+ * The number of the migration a column came with (and, where it went again, the last it was there after), and its value,
+ * or what that was in a version.
+ */
+type Cell = readonly [since: number, value: Value | ((version: number) => Value), until?: number];
 interface KeptRow {
   readonly table: string;
   readonly since: number;
   readonly row: Readonly<Record<string, Cell>>;
 }
+
+/** Since this migration ids are plain: what they were called before is brought up to date. */
+const PLAIN_IDS = 13;
 
 const AT = new Date('2026-10-02T04:05:06.789Z');
 const OVEN_USE = { ...PLAIN_OVEN_USE, foil: true, entersAtC: 171.5 };
@@ -108,7 +114,7 @@ const ROWS: readonly KeptRow[] = [
     row: {
       ...inKitchen(IDS.formula, 2),
       name: [2, 'Old tart'],
-      family: [2, 'baked-custard'],
+      family: [2, (version) => (version < PLAIN_IDS ? 'purée-custard' : 'puree-custard')],
       shell: [2, 'pie-dough'],
       shell_thickness_mm: [2, 3.75],
       note: [2, 'As it was'],
@@ -226,7 +232,7 @@ const ROWS: readonly KeptRow[] = [
       position: [3, 0, 11],
       at_s: [3, 2000.5],
       diameter_mm: [3, 66.5],
-      motion: [3, 'barely'],
+      motion: [3, (version) => (version < PLAIN_IDS ? 'as a jelly' : 'jelly')],
     },
   },
   {
@@ -235,7 +241,7 @@ const ROWS: readonly KeptRow[] = [
     row: {
       kitchen_id: [3, IDS.kitchen],
       bake_id: [3, IDS.bake],
-      fault: [3, 'weeping'],
+      fault: [3, (version) => (version < PLAIN_IDS ? 'soggy base' : 'soggy-base')],
       position: [3, 0],
     },
   },
@@ -259,7 +265,9 @@ export const rowsOf = (version: number) =>
     table,
     row: Object.fromEntries(
       Object.entries(row).flatMap(([name, [since, value, until = Infinity]]) =>
-        since <= version && version <= until ? [[name, value]] : [],
+        since <= version && version <= until
+          ? [[name, typeof value === 'function' ? value(version) : value]]
+          : [],
       ),
     ),
   }));
@@ -284,7 +292,7 @@ export function expectedAfter(version: number) {
     archived: from(12, true, false),
   };
   const formula: FormulaData = {
-    ...{ name: 'Old tart', family: 'baked-custard', shell: 'pie-dough', shellThicknessMm: 3.75 },
+    ...{ name: 'Old tart', family: 'puree-custard', shell: 'pie-dough', shellThicknessMm: 3.75 },
     lines: [
       {
         ...{ id: IDS.line, ingredientId: 'cream', amount: 0.1 + 0.2, unit: 'kg', note: 'cold' },
@@ -321,7 +329,7 @@ export function expectedAfter(version: number) {
     ...{ formulaId: IDS.formula, vesselId: IDS.vessel, ovenId: IDS.oven },
     ...{ formulaName: 'Old tart', vesselName: 'Plate', ovenName: 'Oven of then' },
     ...{ vesselCount: 2, shell: 'pie-dough', setC: 149.5, fillingStartC: 41.5, surfaceMm: 221 },
-    ...{ foreseen: FORESEEN, planned: null, result: 'fair', faults: ['weeping'] },
+    ...{ foreseen: FORESEEN, planned: null, result: 'fair', faults: ['soggy-base'] },
     ...{ startedAt: '2026-10-01T03:00:00.500Z', pulledAt: '2026-10-01T03:41:00.250Z' },
     note: 'Wept a little',
     archived: from(12, true, false),
@@ -334,7 +342,7 @@ export function expectedAfter(version: number) {
   };
   const noted: Noted = {
     readings: [{ id: IDS.reading, atS: 1230.5, place: 'rim', celsius: 71.25 }],
-    wobbles: [{ id: IDS.wobble, atS: 2000.5, diameterMm: 66.5, motion: 'barely' }],
+    wobbles: [{ id: IDS.wobble, atS: 2000.5, diameterMm: 66.5, motion: 'jelly' }],
   };
   return {
     kitchen,
