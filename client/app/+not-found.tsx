@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import { router } from 'expo-router';
 import { Button, Notice } from '../src/design';
 import { Column } from '../src/layout';
@@ -7,9 +8,15 @@ export default function NotFound() {
     <Column>
       <Notice
         kind="danger"
-        actions={<Button label="All formulas" weight="main" onPress={() => router.replace('/')} />}
+        actions={
+          <Button
+            label={say('app.all-formulas')}
+            weight="main"
+            onPress={() => router.replace('/')}
+          />
+        }
       >
-        There is nothing at this address.
+        {say('app.there-is-nothing-at-this-address')}
       </Notice>
     </Column>
   );

@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import '../src/global.css';
 import { AtkinsonHyperlegibleMono_400Regular } from '@expo-google-fonts/atkinson-hyperlegible-mono/400Regular';
 import { AtkinsonHyperlegibleMono_600SemiBold } from '@expo-google-fonts/atkinson-hyperlegible-mono/600SemiBold';
@@ -37,7 +38,7 @@ export default function Layout() {
     <Provider store={store}>
       <SafeAreaProvider>
         <Head>
-          <title>Hollow Moon</title>
+          <title>{say('app.hollow-moon')}</title>
         </Head>
         <ThemeKeeper />
         <Frame>

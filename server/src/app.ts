@@ -56,9 +56,7 @@ function errorHandler(report: (cause: unknown) => void): ErrorRequestHandler {
     if (response.headersSent) return next(cause);
     const refusal = refusalOf(cause);
     if (!refusal) report(cause);
-    const { status, body } =
-      refusal ??
-      new Refusal(500, 'internal');
+    const { status, body } = refusal ?? new Refusal(500, 'internal');
     // A file that could not be sent has said already what it would have been.
     response.removeHeader('Content-Encoding');
     response.status(status).type('json').json({ error: body });

@@ -52,7 +52,9 @@ export function invalid(error: z.ZodError): Refusal {
   });
   const [first] = issues;
   const refusal = new Refusal(422, 'invalid', { path: first?.path ?? '', issues });
-  return first ? Object.assign(refusal, { body: { ...refusal.body, message: first.message } }) : refusal;
+  return first
+    ? Object.assign(refusal, { body: { ...refusal.body, message: first.message } })
+    : refusal;
 }
 
 /** MariaDB: no such parent row; the constraint's name says which. */

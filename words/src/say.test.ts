@@ -79,6 +79,7 @@ describe('the catalogue', () => {
       'written.too-cool',
       'written.no-scale-c',
       'written.no-scale-f',
+      'probe.two-columns-are-enough-semicolons-decimal',
     ]);
     expect(ids.filter((id) => EN[id].includes('°') && !speaksOfScales.has(id))).toEqual([]);
   });

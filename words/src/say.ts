@@ -67,7 +67,9 @@ export function wordsIn(degrees: Degrees): Words {
   };
   const tell = ({ code, values = {} }: Finding): string => {
     const { format: message, fixed } = readied(code);
-    const put = [...fixed, ...Object.entries(values)].map(([name, value]) => [name, shown(value)]);
+    const put = [...fixed, ...Object.entries(values)].map(
+      ([name, value]): [name: string, shown: string | number] => [name, shown(value)],
+    );
     return String(message.format(Object.fromEntries(put)));
   };
   return { ...format, tell, quantity: (of) => quantityIn(of, format) };

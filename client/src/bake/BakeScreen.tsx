@@ -5,7 +5,7 @@ import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect, useMemo } from 'react';
 import { Text, View } from 'react-native';
 import { Button, Labelled, Notice, Figure, Read, Sheet, Soft, Title, useWords } from '../design';
-import { minutes, clock } from '@hollow-moon/words';
+import { say, minutes, clock } from '@hollow-moon/words';
 import { Curves } from '../curves/Curves';
 import { spanOfMinutes } from '../forecast/words';
 import { Column, useWide, WhenHere } from '../layout';
@@ -40,13 +40,16 @@ function SendState({ id, data }: { readonly id: string; readonly data: BakeData 
         actions={
           <>
             <TwoSides mine={data} theirs={stale.data} />
-            <Button label="Keep mine" weight="main" onPress={() => dispatch(keepMine(id))} />
-            <Button label="Take the book’s" onPress={() => dispatch(takeTheBooks(id))} />
+            <Button
+              label={say('bake.keep-mine')}
+              weight="main"
+              onPress={() => dispatch(keepMine(id))}
+            />
+            <Button label={say('bake.take-the-books')} onPress={() => dispatch(takeTheBooks(id))} />
           </>
         }
       >
-        This bake was changed elsewhere meanwhile. Choose which to keep; readings and wobble checks
-        of both are kept.
+        {say('bake.this-bake-was-changed-elsewhere-meanwhile')}
       </Notice>
     );
   }
@@ -55,7 +58,7 @@ function SendState({ id, data }: { readonly id: string; readonly data: BakeData 
       <Notice
         kind="danger"
         testID="unsent"
-        actions={<Button label="Try again" onPress={() => dispatch(keepMine(id))} />}
+        actions={<Button label={say('bake.try-again')} onPress={() => dispatch(keepMine(id))} />}
       >
         {withKeeping(refusalInWords(words, refused.refused), refuses)}
       </Notice>
@@ -69,7 +72,9 @@ function SendState({ id, data }: { readonly id: string; readonly data: BakeData 
     );
   }
   return (
-    <Soft testID="bake-kept">{waiting.length > 0 ? 'Writing it down' : 'Written in the book'}</Soft>
+    <Soft testID="bake-kept">
+      {waiting.length > 0 ? say('bake.writing-it-down') : say('bake.written-in-the-book')}
+    </Soft>
   );
 }
 
@@ -88,15 +93,15 @@ function AwayBake({ id, data }: { readonly id: string; readonly data: BakeData }
         actions={
           <>
             <Button
-              label="Bring it back"
+              label={say('bake.bring-it-back')}
               testID="bring-back"
               onPress={() => dispatch(changeBake(id, { archived: false }))}
             />
-            <Button label="To the log" onPress={() => router.navigate('/log')} />
+            <Button label={say('bake.to-the-log')} onPress={() => router.navigate('/log')} />
           </>
         }
       >
-        This bake was put away: it is not in the log, and its clock is not shown.
+        {say('bake.this-bake-was-put-away-it')}
       </Notice>
       <SendState id={id} data={data} />
     </Column>
@@ -119,7 +124,8 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
   const toDo = nextToDo(data, now, (celsius) => `${degrees(celsius)} ${unit}`);
   const note = (change: Partial<BakeData>) => dispatch(changeBake(id, change));
   const { window, setC, curdleC, pullS } = data.foreseen;
-  const caption = wobbleMm > 5 ? `${Math.round(wobbleMm / 5) / 2} cm` : undefined;
+  const caption =
+    wobbleMm > 5 ? say('bake.cm', { wobbleMm: Math.round(wobbleMm / 5) / 2 }) : undefined;
   const degreesIn = {
     unit,
     toCelsius: (value: number) => (unit === '°F' ? fahrenheitToCelsius(value) : value),
@@ -133,14 +139,22 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
   const head = (
     <Sheet>
       <Title>{data.formulaName}</Title>
-      <Soft>{`${data.vesselCount} × ${data.vesselName}, ${data.ovenName} at ${degrees(data.setC)} ${unit}`}</Soft>
+      <Soft>
+        {say('bake.at', {
+          vesselCount: data.vesselCount,
+          vesselName: data.vesselName,
+          ovenName: data.ovenName,
+          setC: degrees(data.setC),
+          unit,
+        })}
+      </Soft>
       <View className="flex-row items-center gap-3">
         <Moon
           state={moon}
           shell={data.shell !== 'none'}
           size={118}
           {...(caption ? { caption } : {})}
-          label={`Foreseen now: ${moonInWords(moon, caption)}`}
+          label={say('bake.foreseen-now', { moonInWords: moonInWords(moon, caption) })}
         />
         <View className="min-w-0 flex-1">
           <Text role="timer" testID="bake-clock" className="font-figures-strong text-big text-ink">
@@ -158,21 +172,21 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
       ) : null}
       {window ? (
         <View className="flex-row flex-wrap gap-x-6 gap-y-2">
-          <Labelled label="Pull">
+          <Labelled label={say('bake.pull')}>
             <Figure
               value={spanOfMinutes(window.earliest.timeS, window.latest.timeS)}
               unit="min"
               size="title"
             />
           </Labelled>
-          <Labelled label="Best">
+          <Labelled label={say('bake.best')}>
             <Figure
               value={minutes(window.best.timeS)}
-              unit={`min, at ${degrees(window.best.probeC)} ${unit}`}
+              unit={say('bake.min-at', { probeC: degrees(window.best.probeC), unit })}
               size="title"
             />
           </Labelled>
-          <Labelled label="Probe foreseen now">
+          <Labelled label={say('bake.probe-foreseen-now')}>
             <Figure
               value={degrees(foreseenCentreC(data, standing.elapsedS))}
               unit={unit}
@@ -183,7 +197,7 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
       ) : null}
       {inOven ? (
         <Button
-          label="Pull it"
+          label={say('bake.pull-it')}
           weight="main"
           className="min-h-16"
           testID="pull-it"
@@ -191,9 +205,14 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
         />
       ) : (
         <View className="flex-row flex-wrap items-center justify-between gap-2">
-          <Read testID="pulled-at">{`Pulled at ${minutes(standing.elapsedS)} min.`}</Read>
+          <Read testID="pulled-at">
+            {say('bake.pulled-at-min', { elapsedS: minutes(standing.elapsedS) })}
+          </Read>
           {data.result === null ? (
-            <Button label="Not yet: back in the oven" onPress={() => note({ pulledAt: null })} />
+            <Button
+              label={say('bake.not-yet-back-in-the-oven')}
+              onPress={() => note({ pulledAt: null })}
+            />
           ) : null}
         </View>
       )}
@@ -203,7 +222,7 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
   const stray = (
     <View className="self-start">
       <Button
-        label="It was begun by mistake: put it away"
+        label={say('bake.it-was-begun-by-mistake-put')}
         weight="quiet"
         testID="put-away"
         onPress={() => note({ archived: true })}
@@ -224,7 +243,7 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
       {inOven ? null : <ResultForm data={data} onNote={note} />}
       {inOven ? null : (
         <Button
-          label="Into the log"
+          label={say('bake.into-the-log')}
           weight="main"
           className="min-h-14"
           disabled={waits}
@@ -238,7 +257,7 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
     </>
   );
   const history = (
-    <Sheet title="So far">
+    <Sheet title={say('bake.so-far')}>
       <NotedList
         noted={noted}
         onTakeBack={(kind, entryId) => dispatch(takeBack(id, kind, entryId))}
@@ -260,7 +279,7 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
           .map((each) => [each.atS, each.celsius] as const)}
         pulledS={data.pulledAt === null ? undefined : standing.elapsedS}
         {...(inOven ? { nowS: standing.elapsedS } : {})}
-        label="Foreseen temperatures with what was read"
+        label={say('bake.foreseen-temperatures-with-what-was-read')}
       />
       {stray}
     </Sheet>
@@ -311,9 +330,11 @@ function FromBook({ id, kitchenId }: { readonly id: string; readonly kitchenId: 
       <Column>
         <Notice
           kind="danger"
-          actions={<Button label="To the log" onPress={() => router.navigate('/log')} />}
+          actions={
+            <Button label={say('bake.to-the-log')} onPress={() => router.navigate('/log')} />
+          }
         >
-          This bake is not in the kitchen’s book.
+          {say('bake.this-bake-is-not-in-the')}
         </Notice>
       </Column>
     );

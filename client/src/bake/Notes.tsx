@@ -29,7 +29,12 @@ import {
 
 type Note = (change: Partial<BakeData>) => void;
 
-const PLACE_NAMES = { centre: 'Centre', halfRadius: 'Half-way', rim: 'Rim', oven: 'Oven' } as const;
+const PLACE_NAMES = {
+  centre: say('bake.centre'),
+  halfRadius: say('bake.half-way'),
+  rim: say('bake.rim'),
+  oven: say('bake.oven'),
+} as const;
 type PlaceName = keyof typeof PLACE_NAMES;
 
 /** A probe reading, timed by the tap. */
@@ -65,11 +70,11 @@ export function ReadingForm({
     setRound(round + 1);
   };
   return (
-    <Sheet title="Probe">
+    <Sheet title={say('bake.probe')}>
       <View className="flex-row flex-wrap items-end gap-3">
         <NumberField
           key={round}
-          label="Reads"
+          label={say('bake.reads')}
           unit={degreesIn.unit}
           value={value}
           onChange={(next) => {
@@ -84,14 +89,14 @@ export function ReadingForm({
         />
         <View className="w-32">
           <Picker
-            label="Where"
+            label={say('bake.where')}
             value={place}
             options={Object.entries(PLACE_NAMES).map(([key, label]) => ({ value: key, label }))}
             onChange={(next) => setPlace(next as PlaceName)}
           />
         </View>
         <Button
-          label="Note it"
+          label={say('bake.note-it')}
           onPress={add}
           disabled={!Number.isFinite(value)}
           testID="add-reading"
@@ -127,11 +132,11 @@ export function WobbleForm({
     setRound(round + 1);
   };
   return (
-    <Sheet title="Wobble">
+    <Sheet title={say('bake.wobble')}>
       <View className="flex-row flex-wrap items-end gap-3">
         <NumberField
           key={round}
-          label="Moves across"
+          label={say('bake.moves-across')}
           unit="cm"
           value={cm}
           onChange={(next) => {
@@ -146,13 +151,18 @@ export function WobbleForm({
         />
         <View className="w-36">
           <Picker
-            label="How"
+            label={say('bake.how')}
             value={motion}
             options={MOTIONS.map((value) => ({ value, label: say(`motion.${value}`) }))}
             onChange={(next) => setMotion(next as typeof motion)}
           />
         </View>
-        <Button label="Note it" onPress={add} disabled={!Number.isFinite(cm)} testID="add-wobble" />
+        <Button
+          label={say('bake.note-it')}
+          onPress={add}
+          disabled={!Number.isFinite(cm)}
+          testID="add-wobble"
+        />
       </View>
     </Sheet>
   );
@@ -167,15 +177,15 @@ export function ResultForm({ data, onNote }: { readonly data: BakeData; readonly
         : [...data.faults, fault],
     });
   return (
-    <Sheet title="How did it come out?">
+    <Sheet title={say('bake.how-did-it-come-out')}>
       <Choice
-        label="Result"
+        label={say('bake.result')}
         hideLabel
         value={data.result ?? undefined}
         options={RESULTS.map((value) => ({ value, label: say(`result.${value}`) }))}
         onChange={(result) => onNote({ result })}
       />
-      <Soft>Faults, if any</Soft>
+      <Soft>{say('bake.faults-if-any')}</Soft>
       <View className="flex-row flex-wrap gap-2">
         {FAULTS.map((fault) => (
           <Tick
@@ -188,7 +198,7 @@ export function ResultForm({ data, onNote }: { readonly data: BakeData; readonly
         ))}
       </View>
       <TextField
-        label="Note for next time"
+        label={say('bake.note-for-next-time')}
         value={data.note}
         lines={3}
         onChange={(note) => onNote({ note })}
@@ -220,12 +230,14 @@ export function NotedList({
     ...noted.wobbles.map((wobble) => ({
       id: wobble.id,
       atS: wobble.atS,
-      text: `Wobble ${Math.round(wobble.diameterMm / 5) / 2} cm, ${say(`motion.${wobble.motion}`)}`,
+      text: say('bake.wobble-cm', {
+        diameterMm: Math.round(wobble.diameterMm / 5) / 2,
+        motion: say(`motion.${wobble.motion}`),
+      }),
       remove: () => onTakeBack('wobbles', wobble.id),
     })),
   ].sort((a, b) => a.atS - b.atS);
-  if (rows.length === 0)
-    return <Soft>Nothing noted yet. A probe reading or a wobble check goes here.</Soft>;
+  if (rows.length === 0) return <Soft>{say('bake.nothing-noted-yet-a-probe-reading')}</Soft>;
   return (
     <View role="list" className="gap-1">
       {rows.map((row) => (
@@ -234,10 +246,12 @@ export function NotedList({
           role="listitem"
           className="min-h-12 flex-row items-center gap-3 border-b border-line"
         >
-          <Text className="w-16 font-figures text-base text-ink-soft">{`${Math.round(row.atS / 60)} min`}</Text>
+          <Text className="w-16 font-figures text-base text-ink-soft">
+            {say('bake.min', { atS: Math.round(row.atS / 60) })}
+          </Text>
           <Text className="flex-1 font-read text-base text-ink">{row.text}</Text>
           <Button
-            label={`Take back: ${row.text}`}
+            label={say('bake.take-back', { text: row.text })}
             weight="quiet"
             iconOnly
             icon={icons.undo}

@@ -1,4 +1,4 @@
-import { clock } from '@hollow-moon/words';
+import { say, clock } from '@hollow-moon/words';
 import { usePathname } from 'expo-router';
 import { Text, View } from 'react-native';
 import { PlaceLink } from '../design';
@@ -26,10 +26,15 @@ export function RunningStrip() {
             key={id}
             to={`/bake/${id}`}
             testID="running-strip"
-            label={`${data.formulaName} in the oven. ${standing.says}`}
+            label={say('bake.in-the-oven', { formulaName: data.formulaName, says: standing.says })}
             className="min-h-14 flex-row items-center gap-3 border-t-2 border-yolk bg-sheet px-4 py-2"
           >
-            <Moon state={moon} shell={data.shell !== 'none'} size={32} label="In the oven" />
+            <Moon
+              state={moon}
+              shell={data.shell !== 'none'}
+              size={32}
+              label={say('bake.in-the-oven-2')}
+            />
             <Text numberOfLines={1} className="min-w-0 flex-1 font-read text-base text-ink">
               {data.formulaName}
             </Text>

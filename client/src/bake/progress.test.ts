@@ -45,19 +45,19 @@ describe('what is to be done', () => {
     nextToDo(data, after(seconds), (celsius) => `${celsius} °C`);
 
   it.each([
-    [0, 'In 15 min: oven to 130 °C'],
-    [960, 'Now: oven to 130 °C'],
-    [1200, 'In 10 min: oven off, door shut'],
-    [1800, 'Now: oven off, door shut'],
+    [0, 'In 15 min: turn the oven to 130 °C'],
+    [960, 'Now: turn the oven to 130 °C'],
+    [1200, 'In 10 min: switch the oven off, door closed'],
+    [1800, 'Now: switch the oven off, door closed'],
     [2400, undefined],
   ])('in the oven, after %d s', (seconds, expected) => {
     expect(says(planned, seconds)).toBe(expected);
   });
 
   it.each([
-    [60, 'Now: onto the rack'],
-    [600, 'In 50 min: into the fridge'],
-    [3700, 'Now: into the fridge'],
+    [60, 'Now: put it on the rack'],
+    [600, 'In 50 min: put it in the fridge'],
+    [3700, 'Now: put it in the fridge'],
     [9000, undefined],
   ])('and %d s after the pull', (seconds, expected) => {
     const pulled = { ...planned, pulledAt: new Date(after(2000)).toISOString() };
@@ -67,8 +67,8 @@ describe('what is to be done', () => {
   it.each([
     [60, 'In 9 min: pour the rest of the filling'],
     [620, 'Now: pour the rest of the filling'],
-    [900, 'In about 10 min, when the rim has set: oven to 120 °C'],
-    [1500, 'When the rim has set: oven to 120 °C'],
+    [900, 'In about 10 min, when the rim has set: turn the oven to 120 °C'],
+    [1500, 'When the rim has set: turn the oven to 120 °C'],
   ])('where a sign is waited for and the filling is topped up, after %d s', (seconds, expected) => {
     const { foreseen } = begunBake;
     const signed: typeof begunBake = {

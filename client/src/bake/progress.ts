@@ -19,7 +19,7 @@ export const secondsInto = (data: Pick<BakeData, 'startedAt'>, nowMs: number): n
 
 const inMinutes = (seconds: number): string => {
   const whole = Math.ceil(seconds / 60);
-  return `${whole} min`;
+  return say('bake.min-2', { whole });
 };
 
 /** Reads a bake's standing at a moment. */
@@ -29,7 +29,7 @@ export function standingOf(data: BakeData, nowMs: number): Standing {
     return {
       elapsedS: secondsInto(data, Date.parse(data.pulledAt)),
       phase: 'pulled',
-      says: 'Pulled. Let it come to rest before you judge it.',
+      says: say('bake.pulled-let-it-come-to-rest'),
       toNextS: undefined,
     };
   }
@@ -38,37 +38,42 @@ export function standingOf(data: BakeData, nowMs: number): Standing {
     return {
       elapsedS,
       phase: 'no window',
-      says: 'No window was foreseen. Watch the rim: pull before it weeps.',
+      says: say('bake.no-window-was-foreseen-watch-the'),
       toNextS: undefined,
     };
   }
   const { earliest, best, latest } = window;
   if (elapsedS < earliest.timeS) {
     const toNextS = earliest.timeS - elapsedS;
-    return { elapsedS, phase: 'waiting', says: `Look in ${inMinutes(toNextS)}`, toNextS };
+    return {
+      elapsedS,
+      phase: 'waiting',
+      says: say('bake.look-in', { inMinutes: inMinutes(toNextS) }),
+      toNextS,
+    };
   }
   if (elapsedS <= latest.timeS) {
     const toNextS = latest.timeS - elapsedS;
     const says =
       elapsedS < best.timeS
-        ? `Best in ${inMinutes(best.timeS - elapsedS)}. Check the wobble`
-        : `Pull now, ${inMinutes(toNextS)} left`;
+        ? say('bake.best-in-check-the-wobble', { inMinutes: inMinutes(best.timeS - elapsedS) })
+        : say('bake.pull-now-left', { inMinutes: inMinutes(toNextS) });
     return { elapsedS, phase: 'open', says, toNextS };
   }
-  return { elapsedS, phase: 'past', says: 'Past the window. Pull it', toNextS: undefined };
+  return { elapsedS, phase: 'past', says: say('bake.past-the-window-pull-it'), toNextS: undefined };
 }
 
 /** So long after its minute a thing to do is still said to be due, s. */
 const STILL_DUE_S = 180;
 
 const OUT_TO: Readonly<Record<OutPlace, string>> = {
-  rack: 'onto the rack',
-  'oven-ajar': 'into the oven, off, door ajar',
-  'oven-shut': 'into the oven, off, door shut',
-  'in-the-bath': 'left in its bath',
-  'ice-bath': 'into ice water',
-  fridge: 'into the fridge',
-  freezer: 'into the freezer',
+  rack: say('bake.onto-the-rack'),
+  'oven-ajar': say('bake.into-the-oven-off-door-ajar'),
+  'oven-shut': say('bake.into-the-oven-off-door-shut'),
+  'in-the-bath': say('bake.left-in-its-bath'),
+  'ice-bath': say('bake.into-ice-water'),
+  fridge: say('bake.into-the-fridge'),
+  freezer: say('bake.into-the-freezer'),
 };
 
 interface ToDo {
@@ -80,8 +85,8 @@ interface ToDo {
 
 const turned = (to: number | 'off-shut' | 'off-ajar', degrees: (celsius: number) => string) =>
   typeof to === 'number'
-    ? `oven to ${degrees(to)}`
-    : `oven off, door ${to === 'off-shut' ? 'shut' : 'ajar'}`;
+    ? say('bake.oven-to', { to: degrees(to) })
+    : say('bake.oven-off-door', { more: say(to === 'off-shut' ? 'oven.shut' : 'oven.ajar') });
 
 /**
  * The next thing to do of a bake at a moment, or the one that is just due: the oven's steps before the
@@ -98,16 +103,25 @@ export function nextToDo(
   const things: ToDo[] =
     data.pulledAt === null
       ? [
-          ...(topUpS === undefined ? [] : [{ atS: topUpS, what: 'pour the rest of the filling' }]),
+          ...(topUpS === undefined
+            ? []
+            : [{ atS: topUpS, what: say('bake.pour-the-rest-of-the-filling') }]),
           ...steps.map(({ atS, on, to }) => ({ atS, on, what: turned(to, degrees) })),
         ].sort((a, b) => a.atS - b.atS)
       : out.map(({ atS, place }) => ({ atS, what: OUT_TO[place] }));
   const due = things.filter(({ atS }) => atS <= elapsedS && elapsedS < atS + STILL_DUE_S).at(-1);
-  if (due) return due.on ? `When ${say(`sign.${due.on}`)}: ${due.what}` : `Now: ${due.what}`;
+  if (due)
+    return due.on
+      ? say('bake.when', { on: say(`sign.${due.on}`), what: due.what })
+      : say('bake.now', { what: due.what });
   const next = things.find(({ atS }) => atS > elapsedS);
   if (!next) return undefined;
   return next.on
-    ? `In about ${inMinutes(next.atS - elapsedS)}, when ${say(`sign.${next.on}`)}: ${next.what}`
+    ? say('bake.in-about-when', {
+        inMinutes: inMinutes(next.atS - elapsedS),
+        on: say(`sign.${next.on}`),
+        what: next.what,
+      })
     : `In ${inMinutes(next.atS - elapsedS)}: ${next.what}`;
 }
 

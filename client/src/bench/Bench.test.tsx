@@ -87,15 +87,15 @@ it('says how far a short batch fills the tin, and takes it as it is', () => {
 
 it('cannot tell with an unknown amount, and offers what the tin would want of it', () => {
   open();
-  press('More of line 1');
+  press('More about line 1');
   fireEvent.click(screen.getByRole('radio', { name: 'Unknown' }));
   expect(textOf('vague-0')).toBe('Amount unknown');
   expect(textOf('not-judged')).toMatch(/^Enter how much .*cream there is/);
   expect(textOf('ratios-untold')).toMatch(/^Enter how much .*cream there is/);
   expect(screen.queryByTestId('sugar-share')).toBeNull();
   expect(textOf('cost-portion')).toBe('?');
-  expect(textOf('unknown-amount')).toMatch(/The tin wants about \d+ g of .*cream/);
-  press(screen.getByText(/^Take \d+ g$/).textContent);
+  expect(textOf('unknown-amount')).toMatch(/The tin needs about \d+ g of .*cream/);
+  press(screen.getByText(/^Use \d+ g$/).textContent);
   expect(screen.getByTestId('batch-fits')).toBeTruthy();
   expect(screen.queryByTestId('ratios-untold')).toBeNull();
 });
@@ -122,11 +122,11 @@ it('leaves what goes in by eye out of the ratios, and names it with its allergen
 it('makes the eggs up of whole ones and says what that changes', () => {
   open();
   // Worked by hand: 150 g are 8.4 EU M yolks of 17.8 g; eight are the nearest, and eight whites are left.
-  expect(textOf('make-up-closest')).toBe('8 yolks, 8 whites left');
-  expect(textOf('make-up-least-left')).toMatch(/^\d+ eggs? and \d+ yolks?, \d+ whites? left$/);
+  expect(textOf('make-up-closest')).toBe('8 yolks, 8 whites left over');
+  expect(textOf('make-up-least-left')).toMatch(/^\d+ eggs? and \d+ yolks?, \d+ whites? left over$/);
   fireEvent.click(screen.getByTestId('use-closest'));
   expect(screen.getByLabelText<HTMLInputElement>('Line 2, amount').value).toBe('8');
-  expect(textOf('crack')).toBe('Crack 8 yolks: 8 whites left.');
+  expect(textOf('crack')).toBe('Crack 8 yolks: 8 whites left over.');
 });
 
 it('says an empty list is empty', () => {
@@ -137,9 +137,9 @@ it('says an empty list is empty', () => {
 
 it('judges another family by its own physics', () => {
   open();
-  fireEvent.change(screen.getByLabelText('It makes'), { target: { value: 'starch-cream' } });
+  fireEvent.change(screen.getByLabelText('Kind'), { target: { value: 'starch-cream' } });
   expect(textOf('firmness')).toBe('Does not hold');
-  expect(textOf('done-at')).toBe('95\u00a0°C and over');
+  expect(textOf('done-at')).toBe('95\u00a0°C and above');
   expect(textOf('treatment')).toMatch(/keep it boiling for 1 to 2 min/);
   expect(screen.getByText(/Add starch/)).toBeTruthy();
   expect(textOf('band-starch')).toMatch(/▼ low/);
@@ -147,7 +147,7 @@ it('judges another family by its own physics', () => {
 
 it('takes a pasted list, asks what is unclear, and leaves the rest to the note', () => {
   const store = open({ ...tart, lines: [] });
-  press('Paste a list');
+  press('Paste a recipe');
   fireEvent.change(screen.getByTestId('paste-text'), {
     target: {
       value: [
@@ -165,7 +165,7 @@ it('takes a pasted list, asks what is unclear, and leaves the rest to the note',
   fireEvent.click(screen.getByRole('radio', { name: '75 g' }));
   fireEvent.change(screen.getByLabelText('Line 7, ingredient'), { target: { value: 'sugar' } });
   expect(screen.queryByTestId('paste-open')).toBeNull();
-  press('Put 7 on the list');
+  press('Add 7 to the list');
   const { data } = store.getState().drafts[TART_ID]!;
   expect(data.lines.map((line) => [line.ingredientId, line.amount, line.unit])).toEqual([
     ['cream', 2, 'cup'],
@@ -189,13 +189,13 @@ it('says what becomes of the eggs under hot liquid, and how long it should rest'
     fireEvent.change(screen.getByTestId(id), { target: { value } });
   slide('liquid-slider', '95');
   expect(textOf('joining')).toMatch(/scrambles|thicken/);
-  expect(textOf('rest')).toMatch(/^Rest the liquid about \d+ min, down to \d+/);
+  expect(textOf('rest')).toMatch(/^Let the liquid stand for about \d+ min, down to \d+/);
   const hot = Number.parseInt(textOf('mix-temperature'), 10);
   slide('liquid-slider', '60');
   expect(textOf('joining')).toBe('The egg stays smooth.');
   expect(Number.parseInt(textOf('mix-temperature'), 10)).toBeLessThan(hot);
   expect(screen.queryByTestId('rest')).toBeNull();
-  fireEvent.change(screen.getByLabelText('It makes'), { target: { value: 'nut-cream' } });
+  fireEvent.change(screen.getByLabelText('Kind'), { target: { value: 'nut-cream' } });
   expect(screen.queryByTestId('liquid-slider')).toBeNull();
 });
 
@@ -209,7 +209,7 @@ it('gives each reason on request', () => {
 it('finds whole eggs for another character and mass', () => {
   open();
   fireEvent.click(screen.getByRole('radio', { name: 'To turn out' }));
-  type('Egg in all, g', '347');
+  type('Total egg, g', '347');
   // Common practice: about five whole eggs and five yolks.
   expect(textOf('make-up-closest')).toMatch(/^5 eggs and 5 yolks/);
   fireEvent.click(screen.getByTestId('use-closest'));

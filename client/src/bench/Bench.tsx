@@ -55,13 +55,29 @@ export const SaveBar = memo(function SaveBar({
   return (
     <View className="gap-2">
       <View className="flex-row items-center gap-2">
-        <Button label="Undo" icon={icons.undo} iconOnly onPress={onUndo} disabled={!canUndo} />
-        <Button label="Redo" icon={icons.redo} iconOnly onPress={onRedo} disabled={!canRedo} />
+        <Button
+          label={say('bench.undo')}
+          icon={icons.undo}
+          iconOnly
+          onPress={onUndo}
+          disabled={!canUndo}
+        />
+        <Button
+          label={say('bench.redo')}
+          icon={icons.redo}
+          iconOnly
+          onPress={onRedo}
+          disabled={!canRedo}
+        />
         <Soft className="flex-1 text-right" testID="save-state">
-          {saving ? 'Keeping' : changed ? 'Not kept yet' : 'Kept in the book'}
+          {saving
+            ? say('bench.keeping')
+            : changed
+              ? say('bench.not-kept-yet')
+              : say('bench.kept-in-the-book')}
         </Soft>
         <Button
-          label="Keep"
+          label={say('bench.keep')}
           weight="main"
           onPress={onSave}
           disabled={!changed || saving}
@@ -71,10 +87,10 @@ export const SaveBar = memo(function SaveBar({
       {changed && why !== undefined ? (
         <TextInput
           testID="why"
-          aria-label="Why it is changed"
+          aria-label={say('bench.why-it-is-changed')}
           value={why}
           onChangeText={onWhy}
-          placeholder="Why? For whoever looks back"
+          placeholder={say('bench.why-for-whoever-looks-back')}
           maxLength={240}
           className="min-h-12 rounded border border-line bg-sheet px-3 font-read text-base text-ink"
         />
@@ -136,14 +152,14 @@ export const Bench = memo(function Bench({
     <View className="gap-4">
       <Sheet>
         <TextField
-          label="Name"
+          label={say('bench.name')}
           testID="formula-name"
           value={data.name}
           onChange={(name) => edit('name', (data) => ({ ...data, name }))}
           problem={problemAt('name')}
         />
         <Picker
-          label="It makes"
+          label={say('bench.it-makes')}
           testID="kind-picker"
           value={data.family}
           options={PART_KINDS.map((value) => ({ value, label: say(`part.${value}`) }))}
@@ -153,12 +169,16 @@ export const Bench = memo(function Bench({
       <VerdictSheet verdict={verdict} />
       {pasting ? <PasteSheet book={book} onEdit={edit} onClose={() => setPasting(false)} /> : null}
       <Sheet
-        title="The list"
+        title={say('bench.the-list')}
         aside={
           <View className="flex-row flex-wrap gap-2">
-            <Button label="Paste a list" pressed={pasting} onPress={() => setPasting(!pasting)} />
             <Button
-              label="Add a line"
+              label={say('bench.paste-a-list')}
+              pressed={pasting}
+              onPress={() => setPasting(!pasting)}
+            />
+            <Button
+              label={say('bench.add-a-line')}
               icon={icons.add}
               onPress={() =>
                 edit(`add/${data.lines.length}`, (data) => ({
@@ -202,9 +222,9 @@ export const Bench = memo(function Bench({
         roomC={book.kitchen.data.roomC}
       />
       <EggSheet data={data} analysis={analysis} grade={grade} find={book.find} onEdit={edit} />
-      <Sheet title="Note">
+      <Sheet title={say('bench.note')}>
         <TextField
-          label="What the next cook should know"
+          label={say('bench.what-the-next-cook-should-know')}
           value={data.note}
           lines={3}
           onChange={(note) => edit('note', (data) => ({ ...data, note }))}

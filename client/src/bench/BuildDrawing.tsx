@@ -52,7 +52,9 @@ function layersOf(data: FormulaData, build: Build, fit: Fit, vessel: Vessel): La
   const inside = insideOf(vessel);
   const areaMm2 = Math.max(1, areaAtMm2(inside, inside.heightMm / 2));
   const some = (vessels: number) =>
-    vessels < data.vesselCount ? ` (${vessels} of ${data.vesselCount})` : '';
+    vessels < data.vesselCount
+      ? ` ${say('bench.of', { vessels, vesselCount: data.vesselCount })}`
+      : '';
   const layer = ({ part, wantedG, vessels, eachMl, analysis }: Build['parts'][number]): Layer => ({
     key: part.id,
     label: part.name,
@@ -112,7 +114,8 @@ export function BuildDrawing({
   const [width, setWidth] = useState(320);
   const layers = layersOf(data, build, fit, vessel);
   const shelled = data.shell !== 'none';
-  const shellName = build.parts.find(({ part }) => part.place === 'shell')?.part.name ?? 'Shell';
+  const shellName =
+    build.parts.find(({ part }) => part.place === 'shell')?.part.name ?? say('bench.shell');
   const tall = layers.reduce((sum, each) => sum + each.high, 0);
   const scale = Math.min(4, 110 / Math.max(10, tall));
   const thick = layers.map(({ high }) => Math.max(THINNEST_PX, high * scale));
@@ -140,7 +143,7 @@ export function BuildDrawing({
         width={width}
         height={height}
         role="img"
-        aria-label={`Cut through, from the base: ${words}`}
+        aria-label={say('bench.cut-through-from-the-base', { words })}
       >
         {shelled ? (
           <Path

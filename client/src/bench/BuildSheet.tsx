@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import type { FormulaData } from '@hollow-moon/contract';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
@@ -42,10 +43,10 @@ export function BuildSheet({
   const shelled = data.shell === 'none' || build.parts.some(({ part }) => part.place === 'shell');
   return (
     <Sheet
-      title="Built of"
+      title={say('bench.built-of')}
       aside={
         <Button
-          label="Add a component"
+          label={say('bench.add-a-component')}
           icon={icons.add}
           testID="add-part"
           onPress={() =>
@@ -60,9 +61,7 @@ export function BuildSheet({
       {fit?.ok && vessel ? (
         <BuildDrawing data={data} build={build} fit={fit.value} vessel={vessel} />
       ) : null}
-      {data.parts.length === 0 ? (
-        <Soft>Only the filling so far. Add its dough, what lies under it, what goes on top.</Soft>
-      ) : null}
+      {data.parts.length === 0 ? <Soft>{say('bench.only-the-filling-so-far-add')}</Soft> : null}
       {circle ? <Notice kind="danger">{tell(circle)}</Notice> : null}
       <View>
         {build.parts.map((built, index) => (

@@ -18,7 +18,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { Button, Choice, NumberField, Read, Sheet, Soft, useWords } from '../design';
-import { grams, percent } from '@hollow-moon/words';
+import { say, grams, percent } from '@hollow-moon/words';
 import { FIRMNESS_WORDS } from '../forecast/words';
 import type { Edit } from '../drafts/edits';
 
@@ -37,12 +37,14 @@ const leftInWords = ({ left }: EggMakeUp): string => {
     ...counted(left.whites, 'white', 'whites'),
     ...counted(left.yolks, 'yolk', 'yolks'),
   ];
-  return left2.length > 0 ? `${left2.join(', ')} left` : 'nothing left';
+  return left2.length > 0
+    ? say('bench.left', { left2: left2.join(', ') })
+    : say('bench.nothing-left');
 };
 
 const AIM_WORDS: Readonly<Record<EggAim, string>> = {
-  closest: 'Closest',
-  'least-left': 'Least left over',
+  closest: say('bench.closest'),
+  'least-left': say('bench.least-left-over'),
 };
 
 /** One make-up and what it does to the formula. */
@@ -76,9 +78,14 @@ function MakeUpRow({
   const changes = [
     ...(ratio(analysis) === undefined
       ? []
-      : [`egg to liquid ${ratio(analysis)} → ${ratio(after)}`]),
+      : [
+          say('bench.egg-to-liquid', {
+            ratio: ratio(analysis) ?? '–',
+            ratio2: ratio(after) ?? '–',
+          }),
+        ]),
     ...(now.kind === 'judged' && then.kind === 'judged'
-      ? [`sets at ${degrees(now.setC)} → ${degrees(then.setC)} ${unit}`]
+      ? [say('bench.sets-at', { setC: degrees(now.setC), setC2: degrees(then.setC), unit })]
       : []),
     ...('firmness' in now && 'firmness' in then && now.firmness !== then.firmness
       ? [`${FIRMNESS_WORDS[now.firmness]} → ${FIRMNESS_WORDS[then.firmness]}`]
@@ -92,7 +99,11 @@ function MakeUpRow({
         <Read testID={`make-up-${slug}`}>{`${inWords(makeUp)}, ${leftInWords(makeUp)}`}</Read>
         <Soft>{changes}</Soft>
       </View>
-      <Button label={`Use: ${inWords(makeUp)}`} onPress={onUse} testID={`use-${slug}`} />
+      <Button
+        label={say('bench.use', { inWords: inWords(makeUp) })}
+        onPress={onUse}
+        testID={`use-${slug}`}
+      />
     </View>
   );
 }
@@ -111,10 +122,10 @@ function isAlready(data: FormulaData, { whole, yolks, whites }: EggMakeUp): bool
 }
 
 const CHARACTERS = [
-  { value: 'as-is', label: 'As it is' },
-  { value: 'rich', label: 'Rich, all yolk' },
-  { value: 'sliced', label: 'To slice' },
-  { value: 'turned-out', label: 'To turn out' },
+  { value: 'as-is', label: say('bench.as-it-is') },
+  { value: 'rich', label: say('bench.rich-all-yolk') },
+  { value: 'sliced', label: say('bench.to-slice') },
+  { value: 'turned-out', label: say('bench.to-turn-out') },
 ] as const;
 
 /** Whole eggs to crack: the closest make-up, the thriftiest, and what each does to the formula. */
@@ -149,15 +160,15 @@ export function EggSheet({
       !isAlready(data, makeUp) && (index === 0 || inWords(makeUp) !== inWords(found[0]!.makeUp)),
   );
   return (
-    <Sheet title="Whole eggs">
+    <Sheet title={say('bench.whole-eggs')}>
       <Choice<EggCharacter>
-        label="Wanted"
+        label={say('bench.wanted')}
         value={character}
         onChange={setCharacter}
         options={CHARACTERS}
       />
       <NumberField
-        label="Egg in all"
+        label={say('bench.egg-in-all')}
         unit="g"
         mayBeEmpty
         value={totalG}
@@ -165,11 +176,18 @@ export function EggSheet({
         className="w-36"
         testID="egg-total"
       />
-      <Soft>{`The formula has ${grams(hasG)} g of egg, ${percent(now.yolkG / hasG)} % of it yolk.`}</Soft>
+      <Soft>
+        {say('bench.the-formula-has-g-of', { hasG: grams(hasG), yolkG: percent(now.yolkG / hasG) })}
+      </Soft>
       {!closest ? (
-        <Soft>No whole eggs come to that: ask for more, or for another character.</Soft>
+        <Soft>{say('bench.no-whole-eggs-come-to-that')}</Soft>
       ) : !asked && isAlready(data, closest.makeUp) ? (
-        <Read testID="crack">{`Crack ${inWords(closest.makeUp)}: ${leftInWords(closest.makeUp)}.`}</Read>
+        <Read testID="crack">
+          {say('bench.crack', {
+            inWords: inWords(closest.makeUp),
+            leftInWords: leftInWords(closest.makeUp),
+          })}
+        </Read>
       ) : null}
       {open.map(({ aim, makeUp }) => (
         <MakeUpRow
@@ -185,7 +203,7 @@ export function EggSheet({
           }
         />
       ))}
-      <Soft>{`Of all whole numbers of ${grade} eggs, yolks and whites these are the best.`}</Soft>
+      <Soft>{say('bench.of-all-whole-numbers-of', { grade })}</Soft>
     </Sheet>
   );
 }

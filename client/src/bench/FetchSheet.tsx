@@ -1,7 +1,7 @@
 import { rawNeed, type Build } from '@hollow-moon/core';
 import { View } from 'react-native';
 import { Fold, Read, Soft, useWords } from '../design';
-import { grams } from '@hollow-moon/words';
+import { say, grams } from '@hollow-moon/words';
 
 /** Everything to be fetched, each thing once, and everything that is left over. */
 export function FetchSheet({ build }: { readonly build: Build }) {
@@ -13,8 +13,12 @@ export function FetchSheet({ build }: { readonly build: Build }) {
   );
   return (
     <Fold
-      title="To fetch, and what is left"
-      summary={`${needs.length + vague.length} things${eggs.eggs > 0 ? `, ${eggs.eggs} eggs` : ''}${left.length > 0 ? `; left: ${left.join(', ')}` : ''}`}
+      title={say('bench.to-fetch-and-what-is-left')}
+      summary={say('bench.things', {
+        length: needs.length + vague.length,
+        more: eggs.eggs > 0 ? say('bench.eggs', { eggs: eggs.eggs }) : '',
+        more2: left.length > 0 ? say('bench.left-2', { left: left.join(', ') }) : '',
+      })}
       testID="fetch"
     >
       {() => (
@@ -23,8 +27,8 @@ export function FetchSheet({ build }: { readonly build: Build }) {
             {needs.map(({ ingredient, grams: g, heldBackG, uses }) => {
               const raw = rawNeed(ingredient, g);
               const asides = [
-                uses > 1 ? `in ${uses} components` : '',
-                heldBackG > 0 ? `keep back ${grams(heldBackG)} g` : '',
+                uses > 1 ? say('bench.in-components', { uses }) : '',
+                heldBackG > 0 ? say('bench.keep-back-g', { heldBackG: grams(heldBackG) }) : '',
                 raw ? tell(raw) : '',
               ].filter(Boolean);
               return (
@@ -46,26 +50,25 @@ export function FetchSheet({ build }: { readonly build: Build }) {
                 className="min-h-10 flex-row flex-wrap items-baseline gap-x-3 border-b border-line py-1"
               >
                 <Read className="w-20 text-right font-figures">
-                  {line.vague === 'unknown' ? '?' : 'by eye'}
+                  {line.vague === 'unknown' ? '?' : say('bench.by-eye')}
                 </Read>
                 <Read className="flex-1">{ingredient?.name ?? ''}</Read>
               </View>
             ))}
           </View>
           {eggs.eggs > 0 ? (
-            <Read
-              className="font-read-strong"
-              testID="eggs-to-crack"
-            >{`Eggs to crack: ${eggs.eggs}.`}</Read>
+            <Read className="font-read-strong" testID="eggs-to-crack">
+              {say('bench.eggs-to-crack', { eggs: eggs.eggs })}
+            </Read>
           ) : null}
           {byProducts.length === 0 ? (
-            <Soft>Nothing is left over.</Soft>
+            <Soft>{say('bench.nothing-is-left-over')}</Soft>
           ) : (
             <View role="list" testID="by-products">
               {byProducts.map(({ use }, index) => (
                 <View key={index} role="listitem" className="py-1">
-                  <Read>{`Left: ${left[index]}`}</Read>
-                  <Soft>{`for ${tell(use)}. Local codes come first.`}</Soft>
+                  <Read>{say('bench.left-3', { left: left[index]! })}</Read>
+                  <Soft>{say('bench.for-local-codes-come-first', { use: tell(use) })}</Soft>
                 </View>
               ))}
             </View>

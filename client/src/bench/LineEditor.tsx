@@ -35,12 +35,12 @@ type Measure = Pick<Line, 'ingredientId' | 'amount' | 'unit'> & {
 };
 
 const VAGUE_WORDS: Readonly<Record<Vague, string>> = {
-  unknown: 'Amount unknown',
-  'by-eye': 'By eye',
+  unknown: say('bench.amount-unknown'),
+  'by-eye': say('bench.by-eye-2'),
 };
 
 const HOW_MUCH = [
-  { value: 'measured' as const, label: 'Measured' },
+  { value: 'measured' as const, label: say('bench.measured') },
   ...VAGUE.map((value) => ({ value, label: say(`vague.${value}`) })),
 ];
 
@@ -77,7 +77,7 @@ function MeasureFields({
       <View className="flex-row items-center gap-2">
         <View className="min-w-0 flex-1">
           <Picker
-            label={`${name}, ingredient`}
+            label={say('bench.ingredient', { name })}
             hideLabel
             options={book.ingredientOptions}
             value={measure.ingredientId}
@@ -90,7 +90,7 @@ function MeasureFields({
         {vague === undefined ? (
           <>
             <NumberField
-              label={`${name}, amount`}
+              label={say('bench.amount', { name })}
               hideLabel
               value={measure.amount}
               onChange={(amount) => onChange('amount', { amount })}
@@ -100,7 +100,7 @@ function MeasureFields({
             />
             <View className="w-32">
               <Picker
-                label={`${name}, unit`}
+                label={say('bench.unit', { name })}
                 hideLabel
                 options={unitsFor(ingredient).map((unit) => ({
                   value: unit,
@@ -117,7 +117,7 @@ function MeasureFields({
               {VAGUE_WORDS[vague]}
             </Read>
             <Button
-              label="Give an amount"
+              label={say('bench.give-an-amount')}
               onPress={() => onChange('vague', { vague: undefined })}
               testID={`give-${testID}`}
             />
@@ -147,18 +147,18 @@ function LineMore({
   return (
     <View className="gap-2 border-l-2 border-line pl-3" testID={`more-${testID}`}>
       <TextField
-        label={`${name}: how it is used`}
+        label={say('bench.how-it-is-used', { name })}
         value={line.note ?? ''}
         onChange={(note) => onChange('note', { note: note === '' ? undefined : note })}
       />
       <Choice
-        label="Amount"
+        label={say('bench.amount-2')}
         options={HOW_MUCH}
         value={line.vague ?? 'measured'}
         onChange={(how) => onChange('vague', { vague: how === 'measured' ? undefined : how })}
       />
       <NumberField
-        label="Kept back at first"
+        label={say('bench.kept-back-at-first')}
         unit={unitName(line.unit, line.ingredientId)}
         value={line.heldBack ?? 0}
         onChange={(heldBack) =>
@@ -169,7 +169,7 @@ function LineMore({
       />
       {instead ? (
         <View className="gap-2">
-          <Soft>Or, in its place</Soft>
+          <Soft>{say('bench.or-in-its-place')}</Soft>
           <MeasureFields
             name={`${name}, instead`}
             measure={instead}
@@ -181,12 +181,12 @@ function LineMore({
           />
           <View className="flex-row flex-wrap gap-2">
             <Button
-              label="Use it now"
+              label={say('bench.use-it-now')}
               onPress={() => onChange('swap', swapped(line))}
               testID={`swap-${testID}`}
             />
             <Button
-              label="Forget it"
+              label={say('bench.forget-it')}
               weight="quiet"
               onPress={() => onChange('instead', { instead: undefined })}
             />
@@ -194,7 +194,7 @@ function LineMore({
         </View>
       ) : (
         <Button
-          label="Name something to use instead"
+          label={say('bench.name-something-to-use-instead')}
           onPress={() => {
             const { ingredientId, amount, unit } = line;
             onChange('instead', { instead: { ingredientId, amount, unit } });
@@ -233,9 +233,13 @@ function LineEditor({
   const unit = unitName(line.unit, line.ingredientId);
   const aside = [
     line.note ?? '',
-    line.heldBack ? `keep back ${Number(line.heldBack.toFixed(2))} ${unit}` : '',
+    line.heldBack ? say('bench.keep-back', { Number: Number(line.heldBack.toFixed(2)), unit }) : '',
     line.instead
-      ? `or ${Number(line.instead.amount.toFixed(2))} ${unitName(line.instead.unit, line.instead.ingredientId)} ${book.find(line.instead.ingredientId)?.name.toLowerCase() ?? ''}`
+      ? say('bench.or', {
+          Number: Number(line.instead.amount.toFixed(2)),
+          unitName: unitName(line.instead.unit, line.instead.ingredientId),
+          name: book.find(line.instead.ingredientId)?.name.toLowerCase() ?? '',
+        })
       : '',
   ].filter(Boolean);
   return (
@@ -249,7 +253,7 @@ function LineEditor({
         beside={
           <>
             <Button
-              label={`More of ${name.toLowerCase()}`}
+              label={say('bench.more-of', { name: name.toLowerCase() })}
               icon={icons.more}
               iconOnly
               weight="quiet"
@@ -258,7 +262,7 @@ function LineEditor({
               testID={`open-more-${testID}`}
             />
             <Button
-              label={`Take off ${book.find(line.ingredientId)?.name ?? name}`}
+              label={say('bench.take-off', { name: book.find(line.ingredientId)?.name ?? name })}
               icon={icons.remove}
               iconOnly
               weight="quiet"
@@ -288,7 +292,7 @@ function LineEditor({
       ) : (
         aside.map((text) => <Soft key={text}>{text}</Soft>)
       )}
-      {line.written ? <Soft>{`written: ${line.written}`}</Soft> : null}
+      {line.written ? <Soft>{say('bench.written', { written: line.written })}</Soft> : null}
     </View>
   );
 }

@@ -36,14 +36,15 @@ const PLACES = PART_PLACES.map((value) => ({ value, label: say(`part-place.${val
 
 /** How a component stands to what the tins want of it, in a line. */
 function balanceOf({ part, wantedG, batchG, batches, leftG }: BuiltPart): string {
-  if (batchG <= 0) return 'nothing on its list yet';
+  if (batchG <= 0) return say('bench.nothing-on-its-list-yet');
   if (part.formulaId !== null) {
-    return `${grams(wantedG)} g, ${batches.toFixed(2)} of a batch from the book`;
+    return say('bench.g-of-a-batch', { wantedG: grams(wantedG), batches: batches.toFixed(2) });
   }
-  if (Math.abs(leftG) < Math.max(2, 0.02 * wantedG)) return `${grams(wantedG)} g, all used`;
+  if (Math.abs(leftG) < Math.max(2, 0.02 * wantedG))
+    return say('bench.g-all-used', { wantedG: grams(wantedG) });
   return leftG > 0
-    ? `${grams(wantedG)} of ${grams(batchG)} g used`
-    : `${grams(-leftG)} g short: the tins want ${grams(wantedG)} g`;
+    ? say('bench.of-g-used', { wantedG: grams(wantedG), batchG: grams(batchG) })
+    : say('bench.g-short-the-tins-want', { grams: grams(-leftG), wantedG: grams(wantedG) });
 }
 
 /** What kind of thing it is, where it goes and from where it comes. */
@@ -64,7 +65,7 @@ function PartFields({
   return (
     <>
       <TextField
-        label="Called"
+        label={say('bench.called')}
         value={part.name}
         onChange={(name) => change('name', { name })}
         problem={part.name.trim() === '' ? 'Give it a name.' : undefined}
@@ -73,7 +74,7 @@ function PartFields({
       <View className="flex-row flex-wrap gap-3">
         <View className="min-w-48 flex-1">
           <Picker
-            label="It is"
+            label={say('bench.it-is')}
             value={part.kind}
             options={KINDS}
             onChange={(kind) => change('kind', { kind: kind as PartKind })}
@@ -82,7 +83,7 @@ function PartFields({
         </View>
         <View className="min-w-40 flex-1">
           <Picker
-            label="It goes"
+            label={say('bench.it-goes')}
             value={part.place}
             options={PLACES}
             onChange={(place) => change('place', { place: place as PartPlace })}
@@ -92,14 +93,18 @@ function PartFields({
       </View>
       {part.place === 'over' || (part.place === 'under' && isFamily(part.kind)) ? (
         <Tick
-          label={part.place === 'over' ? 'In the oven with the filling' : 'Goes in raw'}
+          label={
+            part.place === 'over'
+              ? say('bench.in-the-oven-with-the-filling')
+              : say('bench.goes-in-raw')
+          }
           ticked={part.bakesAlong}
           onChange={(bakesAlong) => change('bakesAlong', { bakesAlong })}
           testID="part-bakes-along"
         />
       ) : null}
       <Picker
-        label="Made from"
+        label={say('bench.made-from')}
         value={part.formulaId ?? ''}
         options={[
           { value: '', label: 'Its own list' },
@@ -110,7 +115,7 @@ function PartFields({
       />
       <View className="flex-row flex-wrap gap-3">
         <NumberField
-          label="A tin takes"
+          label={say('bench.a-tin-takes')}
           unit="g"
           mayBeEmpty
           value={part.eachG ?? Number.NaN}
@@ -119,7 +124,7 @@ function PartFields({
           testID="part-each"
         />
         <NumberField
-          label={`In how many of ${data.vesselCount}`}
+          label={say('bench.in-how-many-of', { vesselCount: data.vesselCount })}
           mayBeEmpty
           value={part.vessels ?? Number.NaN}
           onChange={(vessels) =>
@@ -131,7 +136,7 @@ function PartFields({
           testID="part-vessels"
         />
       </View>
-      <Soft>Left empty: as much as there is, or as the tin wants, in every one.</Soft>
+      <Soft>{say('bench.left-empty-as-much-as-there')}</Soft>
     </>
   );
 }
@@ -176,7 +181,9 @@ export function PartEditor({
         className="min-h-12 flex-row items-center gap-3 active:opacity-70"
       >
         <View className="min-w-0 flex-1">
-          <Text className="font-read-strong text-base text-ink">{part.name || 'Unnamed'}</Text>
+          <Text className="font-read-strong text-base text-ink">
+            {part.name || say('bench.unnamed')}
+          </Text>
           <Soft>{`${say(`part-place.${part.place}`)} · ${say(`part.${part.kind}`)} · ${balanceOf(built)}`}</Soft>
         </View>
         {warnings.length > 0 ? (
@@ -214,7 +221,7 @@ export function PartEditor({
               />
               <View className="self-start">
                 <Button
-                  label="Add a line"
+                  label={say('bench.add-a-line')}
                   icon={icons.add}
                   onPress={() => change('add', { lines: [...part.lines, newLine()] })}
                 />
@@ -223,11 +230,11 @@ export function PartEditor({
           ) : (
             <PlaceLink
               to={`/formulas/${part.formulaId}`}
-              label={`Open ${book.formulaOf(part.formulaId)?.name ?? 'it'}`}
+              label={say('bench.open', { name: book.formulaOf(part.formulaId)?.name ?? 'it' })}
               className="min-h-12 justify-center self-start"
             >
               <Text className="font-read-strong text-base text-water">
-                {`Open ${book.formulaOf(part.formulaId)?.name ?? 'it'}`}
+                {say('bench.open', { name: book.formulaOf(part.formulaId)?.name ?? 'it' })}
               </Text>
             </PlaceLink>
           )}
@@ -235,14 +242,14 @@ export function PartEditor({
             <JudgedBySign verdict={verdict} />
           ) : null}
           <View className="flex-row flex-wrap gap-2">
-            <Button label="Lower" onPress={() => move(-1)} disabled={index === 0} />
+            <Button label={say('bench.lower')} onPress={() => move(-1)} disabled={index === 0} />
             <Button
-              label="Higher"
+              label={say('bench.higher')}
               onPress={() => move(1)}
               disabled={index === data.parts.length - 1}
             />
             <Button
-              label="Take it off"
+              label={say('bench.take-it-off')}
               icon={icons.remove}
               onPress={() =>
                 onEdit(`${part.id}/off`, (data) => ({

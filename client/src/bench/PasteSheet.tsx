@@ -26,14 +26,14 @@ import {
   useWords,
 } from '../design';
 import { v4 as uuid } from 'uuid';
-import { grams } from '@hollow-moon/words';
+import { say, grams } from '@hollow-moon/words';
 import type { KitchenBook } from '../book/book';
 import { goesOn, readingOf, withReadings, type Answer, type Reading } from './paste';
 import { unitName } from './unitName';
 import type { Edit } from '../drafts/edits';
 
 const LANGUAGE_OPTIONS = [
-  { value: 'auto' as const, label: 'By its words' },
+  { value: 'auto' as const, label: say('bench.by-its-words') },
   ...LANGUAGES.map((value) => ({ value, label: LANGUAGE_NAMES[value] })),
 ];
 
@@ -41,7 +41,8 @@ const LANGUAGE_OPTIONS = [
 function readAs({ ingredientId, amount, unit, vague }: Reading, book: KitchenBook): string {
   const ingredient = ingredientId === undefined ? undefined : book.find(ingredientId);
   if (ingredient && vague) {
-    const how = vague === 'unknown' ? 'amount unknown until you give one' : 'by eye';
+    const how =
+      vague === 'unknown' ? say('bench.amount-unknown-until-you-give-one') : say('bench.by-eye');
     return `${ingredient.name.toLowerCase()}, ${how}`;
   }
   if (!ingredient || amount === undefined || unit === undefined) return '';
@@ -68,14 +69,14 @@ function ReadingRow({
   const { written, missing, leftOut } = reading;
   const ready = goesOn(reading);
   const ingredient = reading.ingredientId ? book.find(reading.ingredientId) : undefined;
-  const name = `Line ${position + 1}`;
+  const name = say('bench.line', { position: position + 1 });
   return (
     <View className="gap-2 border-t border-line py-2" testID={`read-${position}`}>
       <Soft>{written.section ? `${written.section}: ${written.text}` : written.text}</Soft>
       {ready ? (
         <Read>{`✓ ${readAs(reading, book)}`}</Read>
       ) : leftOut ? (
-        <Read className="text-ink-soft">Goes to the note, unweighed.</Read>
+        <Read className="text-ink-soft">{say('bench.goes-to-the-note-unweighed')}</Read>
       ) : (
         <Read className="font-read-strong">{missing ? tell(missing) : ''}</Read>
       )}
@@ -86,7 +87,7 @@ function ReadingRow({
         <View className="flex-row flex-wrap items-end gap-2">
           {written.question && ingredient ? (
             <Choice
-              label={`${name}: which is meant`}
+              label={say('bench.which-is-meant', { name })}
               hideLabel
               value={undefined}
               options={written.question.meanings.map(({ label }, index) => ({
@@ -103,7 +104,7 @@ function ReadingRow({
               {ingredient ? null : (
                 <View className="w-56">
                   <Picker
-                    label={`${name}, ingredient`}
+                    label={say('bench.ingredient', { name })}
                     hideLabel
                     value={answer.ingredientId ?? ''}
                     options={[{ value: '', label: 'Choose' }, ...book.ingredientOptions]}
@@ -112,7 +113,7 @@ function ReadingRow({
                 </View>
               )}
               <NumberField
-                label={`${name}, how much`}
+                label={say('bench.how-much', { name })}
                 hideLabel
                 mayBeEmpty
                 value={reading.amount ?? NaN}
@@ -121,7 +122,7 @@ function ReadingRow({
               />
               <View className="w-28">
                 <Picker
-                  label={`${name}, in what unit`}
+                  label={say('bench.in-what-unit', { name })}
                   hideLabel
                   value={reading.unit ?? ''}
                   options={[
@@ -137,7 +138,7 @@ function ReadingRow({
             </>
           )}
           <Button
-            label="To the note"
+            label={say('bench.to-the-note')}
             weight="quiet"
             onPress={() => onAnswer({ ...answer, leftOut: true })}
           />
@@ -190,34 +191,37 @@ export function PasteSheet({
   const ready = readings.filter(goesOn).length;
   const unanswered = readings.filter((each) => !goesOn(each) && !each.leftOut).length;
   return (
-    <Sheet title="A list as written">
+    <Sheet title={say('bench.a-list-as-written')}>
       <TextField
-        label="One ingredient a line; a heading with a colon begins a component"
+        label={say('bench.one-ingredient-a-line-a-heading')}
         value={text}
         onChange={setText}
         lines={6}
-        placeholder={
-          '2 1/2 cups milk\n5 yolks + 1 whole egg\n3 oz (85 g) sugar\n\nFor the dough:\n250 g flour'
-        }
+        placeholder={say('bench.2-1-2-cups-milk-5')}
         testID="paste-text"
       />
       <View className="flex-row flex-wrap items-center gap-2">
         <FileButton
-          label="Open a file"
+          label={say('bench.open-a-file')}
           accept=".json,.jsonld,.md,.csv,.txt,application/json,application/ld+json,text/*"
           onText={open}
           testID="open-file"
         />
-        <Soft className="flex-1">A formula file, a recipe, Markdown or a table.</Soft>
+        <Soft className="flex-1">{say('bench.a-formula-file-a-recipe-markdown')}</Soft>
       </View>
       {problem ? (
         <Notice kind="danger" testID="file-problem">
           {problem}
         </Notice>
       ) : null}
-      <Choice label="Written in" value={chosen} options={LANGUAGE_OPTIONS} onChange={setChosen} />
+      <Choice
+        label={say('bench.written-in')}
+        value={chosen}
+        options={LANGUAGE_OPTIONS}
+        onChange={setChosen}
+      />
       {chosen === 'auto' && lines.length > 0 ? (
-        <Soft>{`Read as ${LANGUAGE_NAMES[language]}.`}</Soft>
+        <Soft>{say('bench.read-as', { LANGUAGENAMES: LANGUAGE_NAMES[language] })}</Soft>
       ) : null}
       {slips.map(({ text: words, says, likely }) => (
         <Notice
@@ -227,7 +231,7 @@ export function PasteSheet({
           actions={
             likely === undefined ? undefined : (
               <Button
-                label={`Make it “${likely}”`}
+                label={say('bench.make-it', { likely })}
                 onPress={() => setText(text.replace(words, likely))}
               />
             )
@@ -249,11 +253,15 @@ export function PasteSheet({
         ))}
       </View>
       {unanswered > 0 ? (
-        <Soft testID="paste-open">{`${unanswered} still to be answered: unanswered ones go to the note, unweighed.`}</Soft>
+        <Soft testID="paste-open">
+          {say('bench.still-to-be-answered-unanswered', { unanswered })}
+        </Soft>
       ) : null}
       <View className="flex-row flex-wrap gap-2">
         <Button
-          label={ready === 0 ? 'Put on the list' : `Put ${ready} on the list`}
+          label={
+            ready === 0 ? say('bench.put-on-the-list') : say('bench.put-on-the-list-2', { ready })
+          }
           weight="main"
           disabled={ready === 0}
           testID="paste-done"
@@ -262,7 +270,7 @@ export function PasteSheet({
             onClose();
           }}
         />
-        <Button label="Leave it" onPress={onClose} />
+        <Button label={say('bench.leave-it')} onPress={onClose} />
       </View>
     </Sheet>
   );

@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import { finding, languageOf, readList, type Line, type Finding } from '@hollow-moon/core';
 import { useState } from 'react';
 import { TextInput, View } from 'react-native';
@@ -37,11 +38,11 @@ export function QuickLine({
   };
   return (
     <View className="gap-1">
-      <Soft>Type a line, then Enter</Soft>
+      <Soft>{say('bench.type-a-line-then-enter')}</Soft>
       <View className="flex-row items-center gap-2">
         <TextInput
           testID={testID}
-          aria-label="Type a line, then Enter"
+          aria-label={say('bench.type-a-line-then-enter')}
           aria-invalid={problem !== undefined}
           value={text}
           onChangeText={(next) => {
@@ -53,7 +54,7 @@ export function QuickLine({
           placeholder="500 g milk"
           className={`min-h-12 min-w-0 flex-1 rounded border bg-sheet px-3 font-read text-base text-ink ${problem ? 'border-scorch' : 'border-ink-soft'}`}
         />
-        <Button label="Add" onPress={add} testID={`${testID}-add`} />
+        <Button label={say('bench.add')} onPress={add} testID={`${testID}-add`} />
       </View>
       {problem ? <FieldProblem>{tell(problem)}</FieldProblem> : null}
     </View>

@@ -13,9 +13,9 @@ import { grams, percent, listed, say } from '@hollow-moon/words';
 const ratio = (value: number | undefined): string => (value === undefined ? '–' : value.toFixed(2));
 
 const SUITS: Readonly<Record<Diet, string>> = {
-  vegan: 'Suits vegans.',
-  vegetarian: 'Suits vegetarians.',
-  neither: 'Not for vegetarians.',
+  vegan: say('bench.suits-vegans'),
+  vegetarian: say('bench.suits-vegetarians'),
+  neither: say('bench.not-for-vegetarians'),
 };
 
 type FigureRow = readonly [label: string, value: string, unit?: string, id?: string];
@@ -40,27 +40,27 @@ export function RatioSheet({ analysis }: { readonly analysis: Analysis }) {
   const byEye = leftOutByEye(analysis);
   const energyKj = whole.grams > 0 ? energyKjPer100g(whole.composition) : 0;
   const figures: readonly FigureRow[] = [
-    ['Egg to liquid', ratio(eggToLiquid), undefined, 'egg-to-liquid'],
-    ['Yolk to white', ratio(yolkToWhite)],
-    ['Added sugar', percent(share.addedSugar), '%', 'sugar-share'],
-    ['Flour, starch', percent(share.addedStarch), '%'],
-    ['Butter, oil', percent(share.addedFat), '%'],
-    ['Mixture', grams(mixtureG), 'g', 'mixture-mass'],
-    ['With pieces', grams(whole.grams), 'g', 'whole-mass'],
-    ['Makes', grams(whole.volumeMl), 'ml'],
+    [say('bench.egg-to-liquid-2'), ratio(eggToLiquid), undefined, 'egg-to-liquid'],
+    [say('bench.yolk-to-white'), ratio(yolkToWhite)],
+    [say('bench.added-sugar'), percent(share.addedSugar), '%', 'sugar-share'],
+    [say('bench.flour-starch'), percent(share.addedStarch), '%'],
+    [say('bench.butter-oil'), percent(share.addedFat), '%'],
+    [say('bench.mixture'), grams(mixtureG), 'g', 'mixture-mass'],
+    [say('bench.with-pieces'), grams(whole.grams), 'g', 'whole-mass'],
+    [say('bench.makes'), grams(whole.volumeMl), 'ml'],
   ];
   const chemists: typeof figures = [
-    ['All sugars', percent(share.sugar), '%'],
-    ['Pure starch', percent(share.starch), '%'],
-    ['All fat', percent(share.fat), '%'],
-    ['Water', percent(share.water), '%'],
-    ['Solids', percent(share.solids), '%'],
-    ['Density', whole.densityGMl.toFixed(2), 'g/ml'],
-    ['Energy, 100 g', grams(energyKj), 'kJ', 'energy'],
-    ['the same', grams(energyKj / KJ_PER_KCAL), 'kcal'],
+    [say('bench.all-sugars'), percent(share.sugar), '%'],
+    [say('bench.pure-starch'), percent(share.starch), '%'],
+    [say('bench.all-fat'), percent(share.fat), '%'],
+    [say('bench.water'), percent(share.water), '%'],
+    [say('bench.solids'), percent(share.solids), '%'],
+    [say('bench.density'), whole.densityGMl.toFixed(2), 'g/ml'],
+    [say('bench.energy-100-g'), grams(energyKj), 'kJ', 'energy'],
+    [say('bench.the-same'), grams(energyKj / KJ_PER_KCAL), 'kcal'],
   ];
   return (
-    <Sheet title="Ratios">
+    <Sheet title={say('bench.ratios')}>
       {untold ? (
         <Notice kind="hint" testID="ratios-untold">
           {tell(untold)}
@@ -68,24 +68,21 @@ export function RatioSheet({ analysis }: { readonly analysis: Analysis }) {
       ) : (
         <>
           <Figures of={figures} />
-          <Soft>
-            As cooks count: what was added, a syrup by its weight, shares of the mixture without
-            what is strained out and the pieces in it.
-          </Soft>
+          <Soft>{say('bench.as-cooks-count-what-was-added')}</Soft>
           <Figures of={chemists} />
-          <Soft>As a label counts: milk’s own sugar and the starch in flour among them.</Soft>
+          <Soft>{say('bench.as-a-label-counts-milks-own')}</Soft>
         </>
       )}
       {byEye ? <Read testID="by-eye">{tell(byEye)}</Read> : null}
       <Read>
-        {`${allergens.length > 0 ? `Contains ${listed(allergens.map((each) => say(`allergen.${each}`)))}.` : 'No listed allergen.'} ${SUITS[analysis.diet]}`}
+        {`${allergens.length > 0 ? say('bench.contains', { listed: listed(allergens.map((each) => say(`allergen.${each}`))) }) : say('bench.no-listed-allergen')} ${SUITS[analysis.diet]}`}
       </Read>
       {hazards.map((hazard) => (
         <Notice key={hazard} kind="hint">
           {say(`hazard.${hazard}`)}
         </Notice>
       ))}
-      <Soft>Labels of what you use come first.</Soft>
+      <Soft>{say('bench.labels-of-what-you-use-come')}</Soft>
     </Sheet>
   );
 }

@@ -52,7 +52,7 @@ function ScaleBy({
     <>
       <View className="flex-row flex-wrap items-end gap-2">
         <NumberField
-          label="For how many portions"
+          label={say('bench.for-how-many-portions')}
           mayBeEmpty
           value={portions}
           onChange={setPortions}
@@ -61,7 +61,7 @@ function ScaleBy({
           testID="wanted-portions"
         />
         <Button
-          label="Scale to them"
+          label={say('bench.scale-to-them')}
           onPress={() => use('portions', toPortions(data, portions))}
           testID="scale-portions"
         />
@@ -70,7 +70,7 @@ function ScaleBy({
         <View className="flex-row flex-wrap items-end gap-2">
           <View className="min-w-48 flex-1">
             <Picker
-              label="Or by what is in hand"
+              label={say('bench.or-by-what-is-in-hand')}
               value={line.id}
               options={lines.map((each) => ({
                 value: each.id,
@@ -81,7 +81,7 @@ function ScaleBy({
             />
           </View>
           <NumberField
-            label="There is"
+            label={say('bench.there-is')}
             unit={unitName(line.unit, line.ingredientId)}
             mayBeEmpty
             value={inHand}
@@ -91,7 +91,7 @@ function ScaleBy({
             testID="in-hand"
           />
           <Button
-            label="Scale to it"
+            label={say('bench.scale-to-it')}
             onPress={() => use('hand', toInHand(data, line.id, inHand))}
             testID="scale-in-hand"
           />
@@ -122,14 +122,14 @@ export function ServeSheet({
     <Sheet title="A portion">
       <View className="flex-row flex-wrap gap-3">
         <NumberField
-          label="Portions a tin"
+          label={say('bench.portions-a-tin')}
           value={data.portionsEach}
           onChange={(portionsEach) => onEdit('portionsEach', (data) => ({ ...data, portionsEach }))}
           className="w-32"
           testID="portions-each"
         />
         <NumberField
-          label="Stays in the bowl"
+          label={say('bench.stays-in-the-bowl')}
           unit="%"
           value={Number((data.lossShare * 100).toFixed(2))}
           onChange={(percent) =>
@@ -141,27 +141,27 @@ export function ServeSheet({
         />
       </View>
       <View className="flex-row flex-wrap gap-x-6 gap-y-3">
-        <Labelled label="Weighs">
+        <Labelled label={say('bench.weighs')}>
           <Figure
             value={build.portionG === undefined ? '?' : grams(build.portionG)}
             unit="g"
             size="figure"
           />
         </Labelled>
-        <Labelled label="Costs">
+        <Labelled label={say('bench.costs')}>
           <Figure
             value={build.cost === undefined ? '?' : money(build.cost, currency)}
             size="figure"
             testID="cost-portion"
           />
         </Labelled>
-        <Labelled label="Gives">
+        <Labelled label={say('bench.gives')}>
           <Figure
             value={build.energyKj === undefined ? '?' : grams(build.energyKj)}
             unit={
               build.energyKj === undefined
                 ? 'kJ'
-                : `kJ, ${grams(build.energyKj / KJ_PER_KCAL)} kcal`
+                : say('bench.kj-kcal', { energyKj: grams(build.energyKj / KJ_PER_KCAL) })
             }
             size="figure"
             testID="energy-portion"
@@ -171,16 +171,27 @@ export function ServeSheet({
       {untold ? <Read testID="portion-untold">{tell(untold)}</Read> : null}
       <Soft testID="cost-all">
         {build.unpriced.length === 0
-          ? `${money(build.knownCost, currency)} for everything, by the kitchen’s prices.`
-          : `No price yet for ${build.unpriced.join(', ').toLowerCase()}. ${money(build.knownCost, currency)} for the rest. Prices are kept under Kitchen.`}
+          ? say('bench.for-everything-by-the-kitchens', { money: money(build.knownCost, currency) })
+          : say('bench.no-price-yet-for', {
+              unpriced: build.unpriced.join(', ').toLowerCase(),
+              money: money(build.knownCost, currency),
+            })}
       </Soft>
       {taste ? (
         <Read testID="taste">
-          {`The filling is ${tell(taste.sweetness.word)}, ${tell(taste.fat.word)}, ${tell(taste.acid.word)}${taste.alcohol.value < 0.3 ? '' : `; alcohol: ${tell(taste.alcohol.word)}`}.`}
+          {say('bench.the-filling-is', {
+            word: tell(taste.sweetness.word),
+            word2: tell(taste.fat.word),
+            word3: tell(taste.acid.word),
+            more:
+              taste.alcohol.value < 0.3
+                ? ''
+                : say('bench.alcohol', { word: tell(taste.alcohol.word) }),
+          })}
         </Read>
       ) : null}
       <Read>
-        {`${build.allergens.length > 0 ? `All of it contains ${listed(build.allergens.map((each) => say(`allergen.${each}`)))}.` : 'No listed allergen in any of it.'}`}
+        {`${build.allergens.length > 0 ? say('bench.all-of-it-contains', { listed: listed(build.allergens.map((each) => say(`allergen.${each}`))) }) : say('bench.no-listed-allergen-in-any-of')}`}
       </Read>
       <ScaleBy data={data} book={book} onEdit={onEdit} />
     </Sheet>

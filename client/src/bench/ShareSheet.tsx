@@ -1,3 +1,4 @@
+import { listed, say } from '@hollow-moon/words';
 import {
   lostIn,
   toCsv,
@@ -9,17 +10,27 @@ import {
 import { router } from 'expo-router';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
-import { Button, fileName, keepAsFile, openFile, Sheet, Soft } from '../design';
+import { Button, fileName, keepAsFile, openFile, Sheet, Soft, useWords } from '../design';
 import type { KitchenBook } from '../book/book';
 import { useAppDispatch } from '../state/state';
 import { copyOf, newBegun } from '../drafts/drafts';
 import type { Edit } from '../drafts/edits';
 
 const FORMATS = [
-  { label: 'Hollow Moon file', ending: 'json', type: 'application/json', write: toFormulaFile },
-  { label: 'Recipe (schema.org)', ending: 'jsonld', type: 'application/ld+json', write: toRecipe },
-  { label: 'Markdown', ending: 'md', type: 'text/markdown', write: toMarkdown },
-  { label: 'Table (CSV)', ending: 'csv', type: 'text/csv', write: toCsv },
+  {
+    label: say('bench.hollow-moon-file'),
+    ending: 'json',
+    type: 'application/json',
+    write: toFormulaFile,
+  },
+  {
+    label: say('bench.recipe-schema-org'),
+    ending: 'jsonld',
+    type: 'application/ld+json',
+    write: toRecipe,
+  },
+  { label: say('bench.markdown'), ending: 'md', type: 'text/markdown', write: toMarkdown },
+  { label: say('bench.table-csv'), ending: 'csv', type: 'text/csv', write: toCsv },
 ] as const;
 
 /** The formula as a file or a card, as a copy of its own, and out of the way. */
@@ -38,6 +49,7 @@ export function ShareSheet({
   readonly onEdit: Edit;
 }) {
   const dispatch = useAppDispatch();
+  const { tell } = useWords();
   const copy = () => {
     const copyId = uuid();
     dispatch(newBegun({ id: copyId, data: copyOf(data) }));
@@ -47,16 +59,16 @@ export function ShareSheet({
   const card = (size: 'A5' | 'A4') =>
     openFile(`/api/kitchens/${book.kitchen.id}/formulas/${id}/card.pdf?size=${size}`);
   return (
-    <Sheet title="Take it along">
+    <Sheet title={say('bench.take-it-along')}>
       <View className="flex-row flex-wrap gap-2">
         <Button
-          label="Bench card, A5"
+          label={say('bench.bench-card-a5')}
           onPress={() => card('A5')}
           disabled={!stored || changed}
           testID="card-A5"
         />
         <Button
-          label="Bench card, A4"
+          label={say('bench.bench-card-a4')}
           onPress={() => card('A4')}
           disabled={!stored || changed}
           testID="card-A4"
@@ -64,8 +76,8 @@ export function ShareSheet({
       </View>
       <Soft>
         {stored && !changed
-          ? 'To print: amounts, temperatures, end signs and cautions, with big figures.'
-          : 'Keep the formula first: a card is printed of what is in the book.'}
+          ? say('bench.to-print-amounts-temperatures-end-signs')
+          : say('bench.keep-the-formula-first-a-card')}
       </Soft>
       <View className="flex-row flex-wrap gap-2">
         {FORMATS.map(({ label, ending, type, write }) => (
@@ -79,11 +91,13 @@ export function ShareSheet({
           />
         ))}
       </View>
-      <Soft>{`The first holds everything but this kitchen’s tin and oven. The others have no place for ${lostIn(data).join(', ')}.`}</Soft>
+      <Soft>
+        {say('bench.the-first-holds-everything-but-this', { lost: listed(lostIn(data).map(tell)) })}
+      </Soft>
       <View className="flex-row flex-wrap gap-2">
-        <Button label="Make a copy" onPress={copy} testID="copy" />
+        <Button label={say('bench.make-a-copy')} onPress={copy} testID="copy" />
         <Button
-          label={data.archived ? 'Bring it back' : 'Put it away'}
+          label={data.archived ? say('bench.bring-it-back') : say('bench.put-it-away')}
           onPress={() => onEdit('archived', (data) => ({ ...data, archived: !data.archived }))}
           testID="archive"
         />

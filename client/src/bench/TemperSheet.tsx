@@ -13,7 +13,7 @@ import {
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Choice, Figure, Labelled, Notice, Range, Read, Sheet, Soft, useWords } from '../design';
-import { minutes, withUnit } from '@hollow-moon/words';
+import { say, minutes, withUnit } from '@hollow-moon/words';
 
 /** Families in which a hot liquid meets egg. */
 const JOINED: ReadonlySet<PartKind> = new Set([
@@ -28,14 +28,14 @@ const USUAL_SET_C = 80;
 const FRIDGE_C = 5;
 
 const JOINING_WORDS = {
-  safe: 'The egg stays smooth.',
-  thickens: 'Close: stir at once, it begins to thicken in the bowl.',
-  scrambles: 'It scrambles in the bowl.',
+  safe: say('bench.the-egg-stays-smooth'),
+  thickens: say('bench.close-stir-at-once-it-begins'),
+  scrambles: say('bench.it-scrambles-in-the-bowl'),
 } as const;
 
 const SUGAR_OPTIONS = [
-  { value: 'liquid' as const, label: 'in the liquid' },
-  { value: 'egg' as const, label: 'with the eggs' },
+  { value: 'liquid' as const, label: say('bench.in-the-liquid') },
+  { value: 'egg' as const, label: say('bench.with-the-eggs') },
 ];
 
 /** What happens when the hot liquid meets the eggs, and how long it should rest first. */
@@ -63,12 +63,15 @@ export function TemperSheet({
   const seconds = joining === 'safe' ? 0 : restS(sides.hot, hotC, restToC, roomC);
   const rest =
     seconds === undefined
-      ? 'Cool the liquid first: it would rest for hours.'
-      : `Rest the liquid about ${Math.max(1, Number(minutes(seconds)))} min, down to ${withUnit(degrees(restToC), unit)}.`;
+      ? say('bench.cool-the-liquid-first-it-would')
+      : say('bench.rest-the-liquid-about-min', {
+          max: Math.max(1, Number(minutes(seconds))),
+          restToC: withUnit(degrees(restToC), unit),
+        });
   return (
-    <Sheet title="Hot liquid onto eggs">
+    <Sheet title={say('bench.hot-liquid-onto-eggs')}>
       <Range
-        label="Liquid at"
+        label={say('bench.liquid-at')}
         testID="liquid-slider"
         value={hotC}
         least={20}
@@ -79,7 +82,7 @@ export function TemperSheet({
         onChange={setHotC}
       />
       <Range
-        label="Eggs at"
+        label={say('bench.eggs-at')}
         testID="egg-slider"
         value={coldC}
         least={2}
@@ -89,9 +92,14 @@ export function TemperSheet({
         unit={unit}
         onChange={setColdC}
       />
-      <Choice label="Sugar" value={sugarWith} options={SUGAR_OPTIONS} onChange={setSugarWith} />
+      <Choice
+        label={say('bench.sugar')}
+        value={sugarWith}
+        options={SUGAR_OPTIONS}
+        onChange={setSugarWith}
+      />
       <View className="flex-row flex-wrap items-end gap-x-6 gap-y-2">
-        <Labelled label="Mix comes to">
+        <Labelled label={say('bench.mix-comes-to')}>
           <Figure value={degrees(mixed)} unit={unit} size="figure" testID="mix-temperature" />
         </Labelled>
         <Read className="flex-1 pb-1" testID="joining">
@@ -103,10 +111,7 @@ export function TemperSheet({
           {rest}
         </Notice>
       )}
-      <Soft>
-        Pouring slowly does not make the mix any cooler, it only spreads the heat; resting the
-        liquid does. Time for an open pan 20 cm wide, good to a third.
-      </Soft>
+      <Soft>{say('bench.pouring-slowly-does-not-make-the')}</Soft>
     </Sheet>
   );
 }

@@ -62,13 +62,11 @@ function UnknownAmount({
   readonly fit: Fit;
   readonly onEdit: Edit;
 }) {
+  const { tell } = useWords();
   const untold = cannotTell(analysis);
   if (!untold) return null;
   const [line] = analysis.unknown;
   const wantsG = fit.unknownWantsG;
-  const tins = data.vesselCount === 1 ? 'The tin wants' : `The ${data.vesselCount} tins want`;
-  const offer =
-    line && wantsG !== undefined ? ` ${tins} about ${grams(wantsG)} g of ${plainName(line)}.` : '';
   return (
     <Notice
       kind="hint"
@@ -76,7 +74,7 @@ function UnknownAmount({
       actions={
         line && wantsG !== undefined ? (
           <Button
-            label={`Take ${grams(wantsG)} g`}
+            label={say('bench.take-g', { wantsG: grams(wantsG) })}
             onPress={() =>
               onEdit(`${line.line.id}/amount`, (data) =>
                 withLine(data, line.line.id, {
@@ -90,7 +88,14 @@ function UnknownAmount({
         ) : undefined
       }
     >
-      {`${untold}${offer}`}
+      {line && wantsG !== undefined
+        ? say('bench.the-tins-need', {
+            untold: tell(untold),
+            tins: data.vesselCount,
+            wantsG: grams(wantsG),
+            name: plainName(line),
+          })
+        : tell(untold)}
     </Notice>
   );
 }
@@ -127,16 +132,21 @@ function DoughLines({ disc, data }: { readonly disc: DoughDisc; readonly data: F
   return (
     <>
       <View className="flex-row flex-wrap gap-x-6 gap-y-3">
-        <Labelled label="Roll the dough">
-          <Figure value={width(disc)} unit={round ? 'cm wide' : 'cm'} size="figure" testID="disc" />
+        <Labelled label={say('bench.roll-the-dough')}>
+          <Figure
+            value={width(disc)}
+            unit={round ? say('bench.cm-wide') : 'cm'}
+            size="figure"
+            testID="disc"
+          />
         </Labelled>
-        <Labelled label="Dough a tin">
+        <Labelled label={say('bench.dough-a-tin')}>
           <Figure value={grams(disc.massG)} unit="g" size="figure" testID="dough" />
         </Labelled>
       </View>
-      <Soft>{`About ${grams(disc.massG - disc.liningG)} g of it is trimmed off. Base, walls and 2 cm to trim; 1.2 g/cm³.`}</Soft>
+      <Soft>{say('bench.about-g-of-it-is', { massG: grams(disc.massG - disc.liningG) })}</Soft>
       <NumberField
-        label="Dough in hand"
+        label={say('bench.dough-in-hand')}
         unit="g"
         mayBeEmpty
         value={inHand}
@@ -146,7 +156,18 @@ function DoughLines({ disc, data }: { readonly disc: DoughDisc; readonly data: F
       />
       {inHand > 0 ? (
         <Read testID="dough-gives">
-          {`Lines ${discs.fresh}${discs.rerolled > 0 ? ` and ${discs.rerolled} from the scraps` : ''}, ${grams(discs.leftG)} g over.${tie && !tie.ok && discs.fresh < data.vesselCount ? ` For ${data.vesselCount}: ${tell(tie.problem)}` : ''}`}
+          {say('bench.lines-g-over', {
+            fresh: discs.fresh,
+            more:
+              discs.rerolled > 0
+                ? ` ${say('bench.and-from-the-scraps', { rerolled: discs.rerolled })}`
+                : '',
+            leftG: grams(discs.leftG),
+            more2:
+              tie && !tie.ok && discs.fresh < data.vesselCount
+                ? ` ${say('bench.for', { vesselCount: data.vesselCount, problem: tell(tie.problem) })}`
+                : '',
+          })}
         </Read>
       ) : null}
     </>
@@ -180,9 +201,9 @@ export function TinSheet({
       ? doughDisc(vessel, data.shellThicknessMm)
       : undefined;
   return (
-    <Sheet title="Tin and shell">
+    <Sheet title={say('bench.tin-and-shell')}>
       <Picker
-        label="Tin"
+        label={say('bench.tin')}
         testID="tin-picker"
         value={data.vesselId ?? ''}
         onChange={(value) => set('vesselId')(value === '' ? null : value)}
@@ -191,14 +212,14 @@ export function TinSheet({
       {problemAt('vessel') ? <Soft>{problemAt('vessel') ?? ''}</Soft> : null}
       <View className="flex-row flex-wrap gap-3">
         <NumberField
-          label="How many"
+          label={say('bench.how-many')}
           value={data.vesselCount}
           onChange={set('vesselCount')}
           problem={problemAt('count')}
           className="w-24"
         />
         <NumberField
-          label="Gap to the rim"
+          label={say('bench.gap-to-the-rim')}
           unit="mm"
           value={data.headspaceMm}
           onChange={set('headspaceMm')}
@@ -208,7 +229,7 @@ export function TinSheet({
         />
         {data.shell === 'none' ? null : (
           <NumberField
-            label="Shell"
+            label={say('bench.shell')}
             unit="mm"
             value={data.shellThicknessMm}
             onChange={set('shellThicknessMm')}
@@ -219,7 +240,7 @@ export function TinSheet({
         )}
       </View>
       <Choice
-        label="Shell of"
+        label={say('bench.shell-of')}
         options={SHELL_KINDS.map((value) => ({ value, label: say(`shell.${value}`) }))}
         value={data.shell}
         onChange={set('shell')}
@@ -227,18 +248,18 @@ export function TinSheet({
       {fit ? (
         <>
           <View className="flex-row flex-wrap gap-x-6 gap-y-3">
-            <Labelled label="Filling wanted">
+            <Labelled label={say('bench.filling-wanted')}>
               <Figure value={grams(fit.toMixG)} unit="g" size="figure" testID="filling-wanted" />
             </Labelled>
-            <Labelled label="Into each">
+            <Labelled label={say('bench.into-each')}>
               <Figure value={grams(fit.wanted.massG)} unit="g" size="figure" testID="each-tin" />
             </Labelled>
-            <Labelled label="Depth">
+            <Labelled label={say('bench.depth')}>
               <Figure value={centimetres(fit.wanted.depthMm)} unit="cm" size="figure" />
             </Labelled>
           </View>
           {build.takenMl > 0 ? (
-            <Soft>{`What lies under it takes ${grams(build.takenMl)} ml of each.`}</Soft>
+            <Soft>{say('bench.what-lies-under-it-takes', { takenMl: grams(build.takenMl) })}</Soft>
           ) : null}
           {level && usual ? (
             <Notice
@@ -246,7 +267,7 @@ export function TinSheet({
               testID="level"
               actions={
                 <Button
-                  label={`Leave ${usual.mm} mm`}
+                  label={say('bench.leave-mm', { mm: usual.mm })}
                   onPress={() => set('headspaceMm')(usual.mm)}
                 />
               }
@@ -256,14 +277,18 @@ export function TinSheet({
           ) : null}
           {disc && data.shell !== 'crumb-shell' ? <DoughLines disc={disc} data={data} /> : null}
           {vessel && data.shell === 'none' && turnsOut(data, build) ? (
-            <Soft>{`To turn one out, a plate of ${centimetres(insideOf(vessel).topLengthMm + PLATE_BEYOND_MM)} cm or more.`}</Soft>
+            <Soft>
+              {say('bench.to-turn-one-out-a-plate', {
+                topLengthMm: centimetres(insideOf(vessel).topLengthMm + PLATE_BEYOND_MM),
+              })}
+            </Soft>
           ) : null}
           {cannotTell(analysis) ? (
             <UnknownAmount data={data} analysis={analysis} fit={fit} onEdit={onEdit} />
           ) : analysis.whole.grams <= 0 ? (
-            <Soft>Nothing mixed yet.</Soft>
+            <Soft>{say('bench.nothing-mixed-yet')}</Soft>
           ) : batchStands(fit.level) === 'fits' ? (
-            <Soft testID="batch-fits">The batch fills the tins as wanted.</Soft>
+            <Soft testID="batch-fits">{say('bench.the-batch-fills-the-tins-as')}</Soft>
           ) : (
             <BatchNotice data={data} level={fit.level} onEdit={onEdit} />
           )}

@@ -31,7 +31,7 @@ function FirmnessLine({
   const { tell } = useWords();
   return (
     <View>
-      <Labelled label="When cold">
+      <Labelled label={say('bench.when-cold')}>
         <Read className="font-read-strong text-title" testID="firmness">
           {FIRMNESS_WORDS[firmness]}
         </Read>
@@ -48,7 +48,7 @@ function JudgedCustard({ verdict }: { readonly verdict: Judged }) {
     <>
       <View className="flex-row flex-wrap gap-x-6 gap-y-3">
         <View>
-          <Labelled label="Sets at">
+          <Labelled label={say('bench.sets-at-2')}>
             <Figure
               value={degrees(setC)}
               unit={`± ${span(setUncertaintyK)} ${unit}`}
@@ -56,22 +56,22 @@ function JudgedCustard({ verdict }: { readonly verdict: Judged }) {
               testID="sets-at"
             />
           </Labelled>
-          <Why about="setting temperature">{tell(why.set)}</Why>
+          <Why about={say('bench.setting-temperature')}>{tell(why.set)}</Why>
         </View>
         <View>
-          <Labelled label="Curdles from">
+          <Labelled label={say('bench.curdles-from')}>
             {curdleC === undefined ? (
-              <Read className="font-read-strong text-title">does not</Read>
+              <Read className="font-read-strong text-title">{say('bench.does-not')}</Read>
             ) : (
               <Figure
                 value={degrees(curdleC)}
-                unit={`${unit}, ${span(marginK ?? 0)} above`}
+                unit={say('bench.above', { unit, marginK: span(marginK ?? 0) })}
                 size="figure"
                 testID="curdles-from"
               />
             )}
           </Labelled>
-          <Why about="curdling temperature">{tell(why.curdle)}</Why>
+          <Why about={say('bench.curdling-temperature')}>{tell(why.curdle)}</Why>
         </View>
         <FirmnessLine firmness={firmness} why={why.firmness} />
       </View>
@@ -95,7 +95,12 @@ function BandLine({ band }: { readonly band: Band }) {
     <View
       className="gap-1"
       testID={`band-${name}`}
-      aria-label={`${say(`band.${name}`)}: ${value === undefined ? 'unknown' : shown(value)}, usually ${shown(least)} to ${shown(most)}`}
+      aria-label={say('bench.usually-to', {
+        name: say(`band.${name}`),
+        more: value === undefined ? 'unknown' : shown(value),
+        shown: shown(least),
+        shown2: shown(most),
+      })}
     >
       <View className="flex-row items-baseline justify-between gap-2">
         <Read>{say(`band.${name}`)}</Read>
@@ -115,7 +120,7 @@ function BandLine({ band }: { readonly band: Band }) {
           />
         )}
       </View>
-      <Soft>{`usually ${shown(least)} to ${shown(most)}`}</Soft>
+      <Soft>{say('bench.usually-to-2', { shown: shown(least), shown2: shown(most) })}</Soft>
     </View>
   );
 }
@@ -129,7 +134,11 @@ export function JudgedBySign({ verdict }: { readonly verdict: BySign | Made }) {
     <>
       <View className="flex-row flex-wrap gap-x-6 gap-y-3">
         {end ? (
-          <Labelled label={verdict.kind === 'made' ? 'Done at' : 'Done at, in the middle'}>
+          <Labelled
+            label={
+              verdict.kind === 'made' ? say('bench.done-at') : say('bench.done-at-in-the-middle')
+            }
+          >
             <Figure value={end.figure} unit={end.unit} size="figure" testID="done-at" />
           </Labelled>
         ) : null}
@@ -137,13 +146,13 @@ export function JudgedBySign({ verdict }: { readonly verdict: BySign | Made }) {
           <FirmnessLine firmness={verdict.firmness} why={verdict.firmnessWhy} />
         ) : null}
       </View>
-      <Labelled label="Set by">
+      <Labelled label={say('bench.set-by')}>
         <Read testID="set-by">{temperature.tell(setBy)}</Read>
       </Labelled>
-      <Labelled label="Do">
+      <Labelled label={say('bench.do')}>
         <Read testID="treatment">{temperature.tell(treatment)}</Read>
       </Labelled>
-      <Labelled label="Mind">
+      <Labelled label={say('bench.mind')}>
         <Read>{temperature.tell(fails)}</Read>
       </Labelled>
       <Warnings of={warnings} />
@@ -161,7 +170,7 @@ export function JudgedBySign({ verdict }: { readonly verdict: BySign | Made }) {
 export function VerdictSheet({ verdict }: { readonly verdict: PartVerdict }) {
   const { tell } = useWords();
   return (
-    <Sheet title={verdict.kind === 'made' ? 'Will it do?' : 'Will it set?'}>
+    <Sheet title={verdict.kind === 'made' ? say('bench.will-it-do') : say('bench.will-it-set')}>
       {verdict.kind === 'judged' ? (
         <JudgedCustard verdict={verdict} />
       ) : verdict.kind === 'not-judged' ? (

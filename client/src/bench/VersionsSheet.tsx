@@ -31,12 +31,19 @@ function LastTime({ id, book }: { readonly id: string; readonly book: KitchenBoo
   const { data } = useLogInfiniteQuery({ kitchenId: book.kitchen.id, formulaId: id });
   const { degrees, unit } = useWords();
   const last = data?.pages[0]?.bakes[0];
-  if (!last) return <Soft>Not baked yet.</Soft>;
+  if (!last) return <Soft>{say('bench.not-baked-yet')}</Soft>;
   const { setC, vesselName, ovenName, result, startedAt } = last.data;
   return (
     <PlaceLink to={`/log/${last.id}`} className="min-h-12 justify-center" testID="last-time">
       <Read className="text-water">
-        {`Last time, ${day(startedAt)}: ${degrees(setC)} ${unit} in the ${ovenName.toLowerCase()}, ${vesselName.toLowerCase()}${result ? `. ${say(`result.${result}`)}` : ''}.`}
+        {say('bench.last-time-in', {
+          day: day(startedAt),
+          setC: degrees(setC),
+          unit,
+          ovenName: ovenName.toLowerCase(),
+          vesselName: vesselName.toLowerCase(),
+          more: result ? `. ${say(`result.${result}`)}` : '',
+        })}
       </Read>
     </PlaceLink>
   );
@@ -62,7 +69,7 @@ function Past({
   const [right, setRight] = useState(ON_BENCH);
   const [all, setAll] = useState(false);
   const options = [
-    { value: ON_BENCH, label: 'On the bench now' },
+    { value: ON_BENCH, label: say('bench.on-the-bench-now') },
     ...versions.map(({ version, updatedAt, why }) => ({
       value: String(version),
       label: `${version}: ${day(updatedAt)}${why ? `, ${why}` : ''}`,
@@ -84,13 +91,13 @@ function Past({
     <>
       <LastTime id={id} book={book} />
       {versions.length === 0 ? (
-        <Soft>No earlier version: each one you keep from now on stays here.</Soft>
+        <Soft>{say('bench.no-earlier-version-each-one-you')}</Soft>
       ) : (
         <>
           <View className="flex-row flex-wrap gap-3">
             <View className="min-w-40 flex-1">
               <Picker
-                label="Compare"
+                label={say('bench.compare')}
                 value={left}
                 options={options}
                 onChange={setLeft}
@@ -108,7 +115,7 @@ function Past({
             </View>
           </View>
           {shown.length === 0 ? (
-            <Read testID="no-difference">They are the same.</Read>
+            <Read testID="no-difference">{say('bench.they-are-the-same')}</Read>
           ) : (
             <View testID="differences">
               <Rows rows={shown} />
@@ -116,13 +123,13 @@ function Past({
           )}
           <View className="flex-row flex-wrap gap-2">
             <Button
-              label={all ? 'Only what differs' : 'All of it'}
+              label={all ? say('bench.only-what-differs') : say('bench.all-of-it')}
               pressed={all}
               onPress={() => setAll(!all)}
             />
             {left === ON_BENCH ? null : (
               <Button
-                label={`Take version ${left} back`}
+                label={say('bench.take-version-back', { left })}
                 disabled={!rows.some((row) => row.differs)}
                 onPress={() => onEdit('version', () => dataOf(left))}
                 testID="take-back"
@@ -151,11 +158,16 @@ export function VersionsSheet({
   const last = versions?.[0];
   return (
     <Fold
-      title="Before"
+      title={say('bench.before')}
       summary={
         last
-          ? `${versions.length} ${versions.length === 1 ? 'version' : 'versions'}, the last of ${day(last.updatedAt)}${last.why ? `: ${last.why}` : ''}`
-          : 'Versions, and the last bake'
+          ? say('bench.the-last-of', {
+              length: versions.length,
+              more: versions.length === 1 ? 'version' : 'versions',
+              day: day(last.updatedAt),
+              more2: last.why ? `: ${last.why}` : '',
+            })
+          : say('bench.versions-and-the-last-bake')
       }
       testID="versions"
     >

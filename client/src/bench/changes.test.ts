@@ -1,6 +1,6 @@
 /** Two formulas side by side: nothing that can be changed may go unseen. */
 import { PLAIN_OVEN_USE, PLAIN_SHELL_BAKE, type FormulaData } from '@hollow-moon/contract';
-import { temperatureFormat } from '@hollow-moon/words';
+import { wordsIn } from '@hollow-moon/words';
 import { book, OVEN_ID, tart, TIN_ID } from '../testing/book';
 import { compared, type Compared } from './changes';
 
@@ -11,7 +11,7 @@ const against = (change: Partial<FormulaData>, before: FormulaData = tart): Comp
     {
       grade: 'EU M',
       find: book.find,
-      temperature: temperatureFormat('C'),
+      temperature: wordsIn('C'),
       nameOf: (id) => (id === TIN_ID ? 'Tin 24' : id === OVEN_ID ? 'Oven' : '–'),
     },
   );
@@ -136,7 +136,7 @@ it('keeps a component’s list under its name, and speaks in the cook’s degree
     {
       grade: 'EU M',
       find: book.find,
-      temperature: temperatureFormat('F'),
+      temperature: wordsIn('F'),
       nameOf: () => '–',
     },
   );

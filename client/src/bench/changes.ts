@@ -7,7 +7,7 @@ import {
   type FindIngredient,
   type Line,
 } from '@hollow-moon/core';
-import { say, grams, percent, type TemperatureFormat } from '@hollow-moon/words';
+import { say, grams, percent, type Words } from '@hollow-moon/words';
 import { FIRMNESS_WORDS } from '../forecast/words';
 import { unitName } from './unitName';
 
@@ -65,10 +65,19 @@ function linesInWords(lines: FormulaData['lines'], find: FindIngredient): string
   const says = lines.flatMap((line) => {
     const { ingredientId, unit, heldBack, instead, note } = line;
     const of = [
-      ...(line.vague ? [line.vague === 'unknown' ? 'amount unknown' : 'by eye'] : []),
-      ...(heldBack ? [`${measure({ ingredientId, unit, amount: heldBack })} kept back`] : []),
+      ...(line.vague
+        ? [line.vague === 'unknown' ? say('bench.amount-unknown-2') : say('bench.by-eye')]
+        : []),
+      ...(heldBack
+        ? [say('bench.kept-back', { measure: measure({ ingredientId, unit, amount: heldBack }) })]
+        : []),
       ...(instead
-        ? [`${measure(instead)} ${find(instead.ingredientId)?.name ?? '?'} instead`]
+        ? [
+            say('bench.instead', {
+              measure: measure(instead),
+              name: find(instead.ingredientId)?.name ?? '?',
+            }),
+          ]
         : []),
       ...(note ? [note] : []),
     ];
@@ -84,25 +93,31 @@ function partInWords(part: PartData | undefined): string {
   return [
     say(`part.${kind}`),
     say(`part-place.${place}`).toLowerCase(),
-    ...(eachG === null ? [] : [`${grams(eachG)} g each`]),
-    ...(vessels === null ? [] : [`in ${vessels} of them`]),
-    ...(bakesAlong ? ['in the oven with the filling'] : []),
-    ...(formulaId === null ? [] : ['from a formula of its own']),
+    ...(eachG === null ? [] : [say('bench.g-each', { eachG: grams(eachG) })]),
+    ...(vessels === null ? [] : [say('bench.in-of-them', { vessels })]),
+    ...(bakesAlong ? [say('bench.in-the-oven-with-the-filling-2')] : []),
+    ...(formulaId === null ? [] : [say('bench.from-a-formula-of-its-own')]),
   ].join(', ');
 }
 
+/** A temperature in the cook's degrees, with their unit. */
+type Heat = (celsius: number) => string;
+
 /** What is done to the oven, where the bake goes and how its shell is baked, each in a line. */
-function ovenInWords({
-  ovenUse: { steps, doors, entersAtC, standing, foil, topUp },
-}: FormulaData): string {
+function ovenInWords(
+  { ovenUse: { steps, doors, entersAtC, standing, foil, topUp } }: FormulaData,
+  heat: Heat,
+): string {
   const says = [
-    ...(entersAtC === null ? [] : [`in at ${entersAtC} °C`]),
+    ...(entersAtC === null ? [] : [say('bench.in-at-c', { entersAtC: heat(entersAtC) })]),
     ...steps.map(
       ({ atMin, on, to }) =>
-        `${typeof to === 'number' ? `${to} °C` : to} ${on ? `when ${say(`sign.${on}`)}` : `from ${atMin} min`}`,
+        `${typeof to === 'number' ? heat(to) : say(`card.${to}`)} ${on ? say('bench.when', { on: say(`sign.${on}`) }) : say('bench.from-min', { atMin })}`,
     ),
-    ...(topUp ? [`${percent(topUp.share)} % first, the rest at ${topUp.atMin} min`] : []),
-    ...doors.map(({ atMin, forS }) => `door ${forS} s at ${atMin} min`),
+    ...(topUp
+      ? [say('bench.first-the-rest-at', { share: percent(topUp.share), atMin: topUp.atMin })]
+      : []),
+    ...doors.map(({ atMin, forS }) => say('bench.door-s-at-min', { forS, atMin })),
     ...(standing === 'rack' ? [] : [say(`standing.${standing}`).toLowerCase()]),
     ...(foil ? ['foil'] : []),
   ];
@@ -110,45 +125,61 @@ function ovenInWords({
 }
 const outInWords = ({ ovenUse: { out } }: FormulaData): string =>
   out
-    .map(({ atMin, place }) => `${say(`place.${place}`)}${atMin > 0 ? ` from ${atMin} min` : ''}`)
+    .map(
+      ({ atMin, place }) =>
+        `${say(`place.${place}`)}${atMin > 0 ? ` ${say('bench.from-min', { atMin })}` : ''}`,
+    )
     .join(', ');
-function shellInWords({ shell, shellThicknessMm, shellBake }: FormulaData) {
+function shellInWords({ shell, shellThicknessMm, shellBake }: FormulaData, heat: Heat) {
   if (shell === 'none') return '–';
   const { raw, weights, docked, start, restMin, stages, target, seal } = shellBake;
-  const rolled = `${shellThicknessMm} mm`;
-  if (raw) return `${rolled}, filled raw`;
-  const baked = stages.map(
-    ({ minutes, setC, weighted, outOfRing }) =>
-      `${minutes} min at ${setC} °C${weighted ? ' weighted' : ''}${outOfRing ? ' out of the ring' : ''}`,
+  const rolled = say('bench.mm', { shellThicknessMm });
+  if (raw) return say('bench.filled-raw', { rolled });
+  const baked = stages.map(({ minutes, setC, weighted, outOfRing }) =>
+    say('bench.min-at-c', {
+      minutes,
+      setC: heat(setC),
+      more: weighted ? ` ${say('bench.weighted')}` : '',
+      more2: outOfRing ? ` ${say('bench.out-of-the-ring')}` : '',
+    }),
   );
   return [
     rolled,
-    `rested ${restMin} min`,
+    say('bench.rested-min', { restMin }),
     say(`lined.${start}`).toLowerCase(),
     ...baked,
     say(`weights.${weights}`).toLowerCase(),
-    `to ${target}`,
+    say('bench.to', { target }),
     ...(docked ? ['pricked'] : []),
-    ...(seal === 'none' ? [] : [`sealed with ${say(`seal.${seal}`).toLowerCase()}`]),
+    ...(seal === 'none'
+      ? []
+      : [say('bench.sealed-with', { seal: say(`seal.${seal}`).toLowerCase() })]),
   ].join(', ');
 }
-const bathInWords = ({ bath, ovenUse: { wrapped } }: FormulaData): string =>
+const bathInWords = ({ bath, ovenUse: { wrapped } }: FormulaData, heat: Heat): string =>
   bath
-    ? `${bath.panLengthMm / 10} × ${bath.panBreadthMm / 10} cm, ${bath.levelMm} mm at ${bath.waterC} °C${wrapped ? ', wrapped' : ''}`
+    ? say('bench.cm-mm-at', {
+        panLengthMm: bath.panLengthMm / 10,
+        panBreadthMm: bath.panBreadthMm / 10,
+        levelMm: bath.levelMm,
+        waterC: heat(bath.waterC),
+        more: wrapped ? `, ${say('bench.wrapped')}` : '',
+      })
     : '–';
 
 /** Two formulas side by side: in grams and percent, in ratios and verdict, in how they are baked. */
 export function compared(
   before: FormulaData,
   after: FormulaData,
-  with_: {
+  context: {
     readonly grade: EggGrade;
     readonly find: FindIngredient;
-    readonly temperature: TemperatureFormat;
+    readonly temperature: Words;
     readonly nameOf: (vesselOrOvenId: string | null) => string;
   },
 ): Compared {
-  const { grade, find, temperature, nameOf } = with_;
+  const { grade, find, temperature, nameOf } = context;
+  const heat: Heat = (celsius) => temperature.quantity({ celsius });
   const weigh = ({ lines, family }: FormulaData) => analyse(lines, grade, find, family);
   const [a, b] = [weigh(before), weigh(after)];
   const verdictOf = (data: FormulaData, of: Analysis) => judgePart(of, data.family, data.shell);
@@ -167,50 +198,58 @@ export function compared(
   return {
     amounts: [
       ...amountRows(a, b, ''),
-      row('Said of it', linesInWords(before.lines, find), linesInWords(after.lines, find)),
+      row(
+        say('bench.said-of-it'),
+        linesInWords(before.lines, find),
+        linesInWords(after.lines, find),
+      ),
       ...partNames.flatMap((name) => [
         row(name, partInWords(partIn(before, name)), partInWords(partIn(after, name))),
         ...amountRows(weighPart(before, name), weighPart(after, name), name),
         row(
-          `${name}: said of it`,
+          say('bench.said-of-it-2', { name }),
           linesInWords(linesIn(before, name), find),
           linesInWords(linesIn(after, name), find),
         ),
       ]),
     ].filter(said),
     ratios: [
-      row('Egg to liquid', ratio(a.eggToLiquid), ratio(b.eggToLiquid)),
-      row('Added sugar', share(a.share.addedSugar), share(b.share.addedSugar)),
-      row('All fat', share(a.share.fat), share(b.share.fat)),
-      row('Flour and starch', share(a.share.addedStarch), share(b.share.addedStarch)),
+      row(say('bench.egg-to-liquid-2'), ratio(a.eggToLiquid), ratio(b.eggToLiquid)),
+      row(say('bench.added-sugar'), share(a.share.addedSugar), share(b.share.addedSugar)),
+      row(say('bench.all-fat'), share(a.share.fat), share(b.share.fat)),
+      row(say('bench.flour-and-starch'), share(a.share.addedStarch), share(b.share.addedStarch)),
       ...(va.kind === 'judged' && vb.kind === 'judged'
         ? [
-            row('Sets at', degrees(va.setC), degrees(vb.setC)),
-            row('Curdles from', degrees(va.curdleC), degrees(vb.curdleC)),
+            row(say('bench.sets-at-2'), degrees(va.setC), degrees(vb.setC)),
+            row(say('bench.curdles-from'), degrees(va.curdleC), degrees(vb.curdleC)),
           ]
         : []),
-      row('When cold', firmness(va), firmness(vb)),
+      row(say('bench.when-cold'), firmness(va), firmness(vb)),
     ],
     settings: [
-      row('Name', before.name, after.name),
-      row('Kind', say(`part.${before.family}`), say(`part.${after.family}`)),
-      row('Shell', say(`shell.${before.shell}`), say(`shell.${after.shell}`)),
+      row(say('bench.name'), before.name, after.name),
+      row(say('bench.kind'), say(`part.${before.family}`), say(`part.${after.family}`)),
+      row(say('bench.shell'), say(`shell.${before.shell}`), say(`shell.${after.shell}`)),
       row(
-        'Tin',
+        say('bench.tin'),
         `${before.vesselCount} × ${nameOf(before.vesselId)}`,
         `${after.vesselCount} × ${nameOf(after.vesselId)}`,
       ),
-      row('Portions of each', String(before.portionsEach), String(after.portionsEach)),
-      row('Stays in the bowl', share(before.lossShare), share(after.lossShare)),
-      row('Gap to the rim', `${before.headspaceMm} mm`, `${after.headspaceMm} mm`),
-      row('Oven', nameOf(before.ovenId), nameOf(after.ovenId)),
-      row('Set to', degrees(before.setC), degrees(after.setC)),
-      row('Then', ovenInWords(before), ovenInWords(after)),
-      row('After the pull', outInWords(before), outInWords(after)),
-      row('Empty shell', shellInWords(before), shellInWords(after)),
-      row('Bath', bathInWords(before), bathInWords(after)),
-      row('Poured at', degrees(before.fillingStartC), degrees(after.fillingStartC)),
-      row('Note', before.note, after.note),
+      row(say('bench.portions-of-each'), String(before.portionsEach), String(after.portionsEach)),
+      row(say('bench.stays-in-the-bowl'), share(before.lossShare), share(after.lossShare)),
+      row(
+        say('bench.gap-to-the-rim'),
+        say('bench.mm-2', { headspaceMm: before.headspaceMm }),
+        say('bench.mm-2', { headspaceMm: after.headspaceMm }),
+      ),
+      row(say('bench.oven'), nameOf(before.ovenId), nameOf(after.ovenId)),
+      row(say('bench.set-to'), degrees(before.setC), degrees(after.setC)),
+      row(say('bench.then'), ovenInWords(before, heat), ovenInWords(after, heat)),
+      row(say('bench.after-the-pull'), outInWords(before), outInWords(after)),
+      row(say('bench.empty-shell'), shellInWords(before, heat), shellInWords(after, heat)),
+      row(say('bench.bath'), bathInWords(before, heat), bathInWords(after, heat)),
+      row(say('bench.poured-at'), degrees(before.fillingStartC), degrees(after.fillingStartC)),
+      row(say('bench.note'), before.note, after.note),
     ],
   };
 }

@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import type { FormulaData } from '@hollow-moon/contract';
 import {
   amountOf,
@@ -94,7 +95,9 @@ export function readingOf(
 export const goesOn = ({ missing, leftOut }: Reading): boolean => missing === undefined && !leftOut;
 
 const rangeNote = ({ amount }: WrittenLine): string =>
-  amount.kind === 'range' ? `${amount.least} to ${amount.most} as written` : '';
+  amount.kind === 'range'
+    ? say('bench.to-as-written', { least: amount.least, most: amount.most })
+    : '';
 
 /** The line a reading that can stand becomes. */
 export function lineFrom(reading: Reading): Line {
@@ -149,7 +152,10 @@ export function withReadings(data: FormulaData, readings: readonly Reading[]): F
     };
   });
   const left = readings.filter((each) => !goesOn(each)).map((each) => each.written.text);
-  const note = left.length > 0 ? [data.note, `Not weighed: ${left.join('; ')}.`] : [data.note];
+  const note =
+    left.length > 0
+      ? [data.note, say('bench.not-weighed', { left: left.join('; ') })]
+      : [data.note];
   return {
     ...data,
     lines: [...data.lines, ...main],

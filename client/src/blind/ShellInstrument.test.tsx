@@ -119,9 +119,9 @@ describe('the strip', () => {
   it('marks the moments reached, at their minutes, and none that is not', () => {
     show();
     const marks = [...strip().querySelectorAll('text')].map((each) => each.textContent);
-    expect(marks).toContain('walls stand');
+    expect(marks).toContain('walls stand up');
     const { standsS, baseColourS } = foreseen.moments;
-    expect(marks.includes('base has its colour')).toBe(baseColourS !== undefined);
+    expect(marks.includes('base has coloured')).toBe(baseColourS !== undefined);
     const [first] = [...strip().querySelectorAll('line')].filter(
       (each) => each.getAttribute('stroke-dasharray') === '3 3',
     );
@@ -188,10 +188,10 @@ describe('the stages', () => {
     expect(kept).toHaveLength(6);
     expect(kept.at(-1)).toEqual({ minutes: 10, setC: 190, weighted: false, outOfRing: true });
     for (let fewer = 0; fewer < 5; fewer += 1) {
-      fireEvent.click(screen.getByRole('button', { name: 'Leave out stage 1' }));
+      fireEvent.click(screen.getByRole('button', { name: 'Remove stage 1' }));
     }
     expect(kept).toHaveLength(1);
-    expect(screen.queryByRole('button', { name: /Leave out/ })).toBeNull();
+    expect(screen.queryByRole('button', { name: /Remove stage/ })).toBeNull();
   });
 
   it('have what is wrong said at its place, and keep what was typed', () => {

@@ -35,33 +35,40 @@ export function ShellInstrument({
   const stage = plan.stages[frame.stage] ?? plan.stages[plan.stages.length - 1]!;
   const weighted = plan.weights !== 'none' && stage.weighted && timeS < endS;
   const { base, rim } = frame.places;
-  const place = `${minutes(frame.timeS)} min in the oven`;
+  const place = say('blind.min-in-the-oven', { timeS: minutes(frame.timeS) });
   return (
     <Sheet>
       <ShellSection
         frame={frame}
         weights={weighted}
         inTin={!stage.outOfRing}
-        label={`The shell cut through, ${place}: base ${say(`shade.${shadeOf(base.lightness)}`)}, rim ${say(`shade.${shadeOf(rim.lightness)}`)}`}
+        label={say('blind.the-shell-cut-through-base', {
+          place,
+          shadeOf: say(`shade.${shadeOf(base.lightness)}`),
+          shadeOf2: say(`shade.${shadeOf(rim.lightness)}`),
+        })}
       />
       <View className="flex-row flex-wrap justify-between gap-3">
-        <Labelled label="Base">
+        <Labelled label={say('blind.base')}>
           <Swatch lightness={base.lightness} name={say(`shade.${shadeOf(base.lightness)}`)} />
         </Labelled>
-        <Labelled label="Rim">
+        <Labelled label={say('blind.rim')}>
           <Swatch lightness={rim.lightness} name={say(`shade.${shadeOf(rim.lightness)}`)} />
         </Labelled>
-        <Labelled label="Base, below">
+        <Labelled label={say('blind.base-below')}>
           <Read className="font-figures text-lead">{`${degrees(base.outsideC)} ${unit}`}</Read>
         </Labelled>
-        <Labelled label="Its water">
+        <Labelled label={say('blind.its-water')}>
           <Read className="font-figures text-lead" testID="base-water">
-            {`${(base.water * 100).toFixed(base.water < 0.1 ? 1 : 0)} %, aw ${base.activity.toFixed(2)}`}
+            {say('blind.aw', {
+              more: (base.water * 100).toFixed(base.water < 0.1 ? 1 : 0),
+              activity: base.activity.toFixed(2),
+            })}
           </Read>
         </Labelled>
       </View>
       <Range
-        label="Time"
+        label={say('blind.time')}
         hideLabel
         value={Math.round(timeS)}
         least={0}

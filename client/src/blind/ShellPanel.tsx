@@ -43,9 +43,9 @@ function blindWish(
   book: KitchenBook,
 ): { readonly plan: BlindPlan } | { readonly missing: string } {
   const vessel = book.vessels.find((each) => each.id === data.vesselId)?.data;
-  if (!vessel) return { missing: 'Choose a tin to see the shell’s forecast.' };
+  if (!vessel) return { missing: say('blind.choose-a-tin-to-see-the') };
   const oven = book.ovens.find((each) => each.id === data.ovenId)?.data;
-  if (!oven) return { missing: 'Choose an oven to see the shell’s forecast.' };
+  if (!oven) return { missing: say('blind.choose-an-oven-to-see-the') };
   const { own, formulaOf } = book;
   return { plan: blindPlanOf(data, { kitchen: book.kitchen.data, vessel, oven, own, formulaOf }) };
 }
@@ -88,9 +88,9 @@ export function ShellPanel({
   const advised = forecast?.advised;
   const [first, last] = [shellBake.stages[0], shellBake.stages.at(-1)];
   const verdict = (
-    <Sheet title="The empty shell">
+    <Sheet title={say('blind.the-empty-shell')}>
       <Choice
-        label="The shell is"
+        label={say('blind.the-shell-is')}
         hideLabel
         value={shellBake.raw ? 'raw' : 'first'}
         options={[
@@ -101,9 +101,7 @@ export function ShellPanel({
       />
       {'missing' in wish ? <Notice kind="hint">{wish.missing}</Notice> : null}
       {broke ? (
-        <Notice kind="danger">
-          The shell’s forecast broke off. Change something and try again.
-        </Notice>
+        <Notice kind="danger">{say('blind.the-shells-forecast-broke-off-change')}</Notice>
       ) : null}
       {shellBake.raw ? (
         raw ? (
@@ -117,14 +115,14 @@ export function ShellPanel({
             </Read>
           )
         ) : (
-          <Soft>The forecast of the filled bake will say what becomes of the base.</Soft>
+          <Soft>{say('blind.the-forecast-of-the-filled-bake')}</Soft>
         )
       ) : forecast ? (
         <Read className="text-lead" testID="blind-sentence">
           {blindSentence(forecast, shellBake)}
         </Read>
       ) : plan && !problem ? (
-        <Soft>Working it out</Soft>
+        <Soft>{say('blind.working-it-out')}</Soft>
       ) : null}
       {forecast?.risks.map(({ what, says }) => (
         <Notice
@@ -139,11 +137,14 @@ export function ShellPanel({
         <View className="flex-row flex-wrap items-center justify-between gap-2">
           <Read className="min-w-48 flex-1" testID="advised">
             {advised.weightedMin > 0
-              ? `Enough would be ${advised.weightedMin} min weighted, then ${advised.bareMin} bare.`
-              : `Enough would be ${advised.bareMin} min.`}
+              ? say('blind.enough-would-be-min-weighted', {
+                  weightedMin: advised.weightedMin,
+                  bareMin: advised.bareMin,
+                })
+              : say('blind.enough-would-be-min', { bareMin: advised.bareMin })}
           </Read>
           <Button
-            label="Take these"
+            label={say('blind.take-these')}
             testID="take-advice"
             onPress={() =>
               onShell({
@@ -160,9 +161,9 @@ export function ShellPanel({
   );
   const instrument = forecast && plan ? <ShellInstrument forecast={forecast} plan={plan} /> : null;
   const how = shellBake.raw ? null : (
-    <Sheet title="How it is baked">
+    <Sheet title={say('blind.how-it-is-baked')}>
       <Picker
-        label="Way of baking"
+        label={say('blind.way-of-baking')}
         value={school?.id ?? ''}
         options={[
           ...(school ? [] : [{ value: '', label: 'Your own' }]),
@@ -186,13 +187,13 @@ export function ShellPanel({
         onStages={(stages) => onShell({ stages })}
       />
       <Choice
-        label="Weighed down with"
+        label={say('blind.weighed-down-with')}
         value={shellBake.weights}
         options={WEIGHT_OPTIONS}
         onChange={(weights) => onShell({ weights })}
       />
       <Choice
-        label="Base"
+        label={say('blind.base')}
         value={shellBake.docked ? 'docked' : 'whole'}
         options={[
           { value: 'whole', label: 'Whole' },
@@ -201,18 +202,16 @@ export function ShellPanel({
         onChange={(value) => onShell({ docked: value === 'docked' })}
       />
       {shellBake.docked && data.family === 'baked-custard' ? (
-        <Notice kind="hint">
-          A poured custard runs through the holes: brush the hot base with egg, or leave it whole.
-        </Notice>
+        <Notice kind="hint">{say('blind.a-poured-custard-runs-through-the')}</Notice>
       ) : null}
       <Choice
-        label="The lined tin goes in"
+        label={say('blind.the-lined-tin-goes-in')}
         value={shellBake.start}
         options={START_OPTIONS}
         onChange={(start) => onShell({ start })}
       />
       <NumberField
-        label="Rested in the tin"
+        label={say('blind.rested-in-the-tin')}
         unit="min"
         value={shellBake.restMin}
         onChange={(restMin) => onShell({ restMin })}
@@ -225,12 +224,7 @@ export function ShellPanel({
   const crisp = forecast ? (
     <SoggyFold data={data} book={book} baseActivity={forecast.baseActivity} onShell={onShell} />
   ) : null;
-  const note = (
-    <Soft>
-      Colours are of a plain sweet dough on a good screen: hold the shell itself against them once,
-      and remember the difference. Times are for a hot, steady oven.
-    </Soft>
-  );
+  const note = <Soft>{say('blind.colours-are-of-a-plain-sweet')}</Soft>;
   if (wide) {
     return (
       <View className="flex-row items-start gap-4">

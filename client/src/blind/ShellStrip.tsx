@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import type { BlindForecast, BlindPlan } from '@hollow-moon/core';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
@@ -64,9 +65,9 @@ export const ShellStrip = memo(function ShellStrip({
     return weighted[index] ? [[begin, Math.min(end, endS)] as const] : [];
   });
   const marks = [
-    [moments.standsS, 'walls stand'],
-    [moments.baseDryS, 'base dry'],
-    [moments.baseColourS, 'base has its colour'],
+    [moments.standsS, say('blind.walls-stand')],
+    [moments.baseDryS, say('blind.base-dry')],
+    [moments.baseColourS, say('blind.base-has-its-colour')],
   ] as const;
   return (
     <View onLayout={({ nativeEvent }) => setWidth(Math.max(240, nativeEvent.layout.width))}>
@@ -74,7 +75,7 @@ export const ShellStrip = memo(function ShellStrip({
         width={width}
         height={height}
         role="img"
-        aria-label={`Colour of rim, wall and base over ${Math.round(endS / 60)} min, with the heat and water of the base`}
+        aria-label={say('blind.colour-of-rim-wall-and-base', { endS: Math.round(endS / 60) })}
       >
         {brackets.map(([begin, end]) => (
           <G key={begin}>
@@ -91,7 +92,7 @@ export const ShellStrip = memo(function ShellStrip({
               textAnchor="middle"
               fill={colours.ink}
             >
-              weights in
+              {say('blind.weights-in')}
             </SvgText>
           </G>
         ))}
@@ -183,8 +184,8 @@ export const ShellStrip = memo(function ShellStrip({
         />
       </Svg>
       <View className="flex-row flex-wrap gap-x-4">
-        <Soft>{`━ base below, ${unit}`}</Soft>
-        <Soft>╌ its water</Soft>
+        <Soft>{say('blind.base-below-2', { unit })}</Soft>
+        <Soft>{say('blind.its-water-2')}</Soft>
       </View>
     </View>
   );

@@ -39,20 +39,20 @@ export function SoggyFold({
     [shellThicknessMm, baseActivity, filling, seal, keptC],
   );
   return (
-    <Fold title="How long it stays crisp" summary={soggyInWords(clock)} testID="soggy">
+    <Fold title={say('blind.how-long-it-stays-crisp')} summary={soggyInWords(clock)} testID="soggy">
       {() => (
         <>
           <Read className="text-lead" testID="soggy-says">
             {soggyInWords(clock)}
           </Read>
           <Choice
-            label="Between base and filling"
+            label={say('blind.between-base-and-filling')}
             value={seal}
             options={SEAL_OPTIONS}
             onChange={(value) => onShell({ seal: value })}
           />
           <Range
-            label="Kept at"
+            label={say('blind.kept-at')}
             value={keptC}
             least={0}
             most={30}
@@ -63,7 +63,10 @@ export function SoggyFold({
             testID="kept-at"
           />
           <Soft>
-            {`The filling’s water activity is ${filling.toFixed(2)}, the base’s ${baseActivity.toFixed(2)} as it is filled. Hours, not minutes: the seals are put to what cooks find.`}
+            {say('blind.the-fillings-water-activity-is', {
+              filling: filling.toFixed(2),
+              baseActivity: baseActivity.toFixed(2),
+            })}
           </Soft>
         </>
       )}

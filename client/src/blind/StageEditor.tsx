@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import type { ShellBake } from '@hollow-moon/contract';
 import type { Problem } from '@hollow-moon/core';
 import { View } from 'react-native';
@@ -6,9 +7,9 @@ import { Button, FieldProblem, icons, NumberField, Picker, useWords } from '../d
 type Stage = ShellBake['stages'][number];
 
 const HOW = [
-  { value: 'weighted', label: 'weights in' },
+  { value: 'weighted', label: say('blind.weights-in') },
   { value: 'bare', label: 'bare' },
-  { value: 'out', label: 'bare, out of the ring' },
+  { value: 'out', label: say('blind.bare-out-of-the-ring') },
 ] as const;
 
 const howOf = ({ weighted, outOfRing }: Stage) =>
@@ -34,7 +35,7 @@ export function StageEditor({
       {stages.map((stage, index) => (
         <View key={index} className="flex-row flex-wrap items-end gap-2 border-b border-line pb-2">
           <NumberField
-            label={index === 0 ? 'First' : 'Then'}
+            label={index === 0 ? say('blind.first') : say('blind.then')}
             unit="min"
             value={stage.minutes}
             onChange={(minutes) => change(index, { minutes })}
@@ -43,7 +44,7 @@ export function StageEditor({
             testID={`blind-minutes-${index}`}
           />
           <NumberField
-            label="oven at"
+            label={say('blind.oven-at')}
             unit="°C"
             value={stage.setC}
             onChange={(setC) => change(index, { setC })}
@@ -64,7 +65,7 @@ export function StageEditor({
           </View>
           {stages.length > 1 ? (
             <Button
-              label={`Leave out stage ${index + 1}`}
+              label={say('blind.leave-out-stage', { index: index + 1 })}
               icon={icons.remove}
               iconOnly
               weight="quiet"
@@ -76,7 +77,7 @@ export function StageEditor({
       {problem?.path === 'blind.stages' ? <FieldProblem>{tell(problem)}</FieldProblem> : null}
       <View className="self-start">
         <Button
-          label="One more stage"
+          label={say('blind.one-more-stage')}
           disabled={stages.length >= 6}
           testID="add-stage"
           onPress={() => onStages([...stages, { ...stages.at(-1)!, minutes: 10, weighted: false }])}

@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import type { ShellBake } from '@hollow-moon/contract';
 import { lightnessOf, TARGETS } from '@hollow-moon/core';
 import { Pressable, Text, View } from 'react-native';
@@ -13,8 +14,12 @@ export function TargetChoice({
 }) {
   return (
     <View className="gap-1">
-      <Soft>The base is to be</Soft>
-      <View role="radiogroup" aria-label="The base is to be" className="flex-row flex-wrap gap-2">
+      <Soft>{say('blind.the-base-is-to-be')}</Soft>
+      <View
+        role="radiogroup"
+        aria-label={say('blind.the-base-is-to-be')}
+        className="flex-row flex-wrap gap-2"
+      >
         {TARGETS.map((each) => (
           <Pressable
             key={each}

@@ -23,7 +23,7 @@ describe('the empty shell in words', () => {
     const { forecast, plan: of } = made();
     const says = blindSentence(forecast, of);
     expect(says).toMatch(
-      /^The walls stand by themselves from \d+ min: weights may come out then\./,
+      /^The walls stand up by themselves from \d+ min: take the weights out then\./,
     );
     expect(says).toContain(forecast.baseShade);
     const short = made([{ minutes: 4, setC: 170, weighted: true, outOfRing: false }]);
@@ -37,7 +37,7 @@ describe('the empty shell in words', () => {
 
   it('says how long it stays crisp', () => {
     expect(soggyInWords({ lessCrispS: 3600 * 3, softS: 3600 * 8, hourly: [] })).toMatch(
-      /^The base is crisp for 3\sh once filled, and is soft after 8\sh\.$/,
+      /^The base is crisp for 3\sh after filling, and is soft after 8\sh\.$/,
     );
     expect(soggyInWords({ lessCrispS: undefined, softS: undefined, hourly: [] })).toMatch(
       /five days/,

@@ -11,41 +11,51 @@ export function blindSentence(
   if (weighted) {
     says.push(
       moments.standsS === undefined
-        ? 'The walls do not stand by themselves in this time.'
-        : `The walls stand by themselves from ${minutes(moments.standsS)} min: weights may come out then.`,
+        ? say('blind.the-walls-do-not-stand-by')
+        : say('blind.the-walls-stand-by-themselves-from', { standsS: minutes(moments.standsS) }),
     );
   }
   says.push(
     moments.baseColourS === undefined
-      ? `At ${minutes(endS)} min the base is ${say(`shade.${baseShade}`)}, the rim ${say(`shade.${rimShade}`)}.`
-      : `The base is ${say(`shade.${target}`)} at ${minutes(moments.baseColourS)} min; at the end it is ${say(`shade.${baseShade}`)}, the rim ${say(`shade.${rimShade}`)}.`,
+      ? say('blind.at-min-the-base-is', {
+          endS: minutes(endS),
+          baseShade: say(`shade.${baseShade}`),
+          rimShade: say(`shade.${rimShade}`),
+        })
+      : say('blind.the-base-is-at', {
+          target: say(`shade.${target}`),
+          baseColourS: minutes(moments.baseColourS),
+          baseShade: say(`shade.${baseShade}`),
+          rimShade: say(`shade.${rimShade}`),
+        }),
   );
-  if (moments.baseDryS !== undefined) says.push(`It is dry from ${minutes(moments.baseDryS)} min.`);
+  if (moments.baseDryS !== undefined)
+    says.push(say('blind.it-is-dry-from-min', { baseDryS: minutes(moments.baseDryS) }));
   return says.join(' ');
 }
 
 /** How long a base stays crisp, in a sentence. */
 export function soggyInWords({ lessCrispS, softS }: SoggyClock): string {
-  if (softS === 0) return 'Bake the base drier: it is soft before it is filled.';
+  if (softS === 0) return say('blind.bake-the-base-drier-it-is');
   const soft =
     softS === undefined
-      ? 'and is not soft within five days'
-      : `and is soft after ${duration(softS)}`;
+      ? say('blind.and-is-not-soft-within-five')
+      : say('blind.and-is-soft-after', { softS: duration(softS) });
   return lessCrispS === undefined
-    ? 'The base stays crisp for five days and more.'
+    ? say('blind.the-base-stays-crisp-for-five')
     : lessCrispS === 0
-      ? `The base is not crisp from the start, ${soft}.`
-      : `The base is crisp for ${duration(lessCrispS)} once filled, ${soft}.`;
+      ? say('blind.the-base-is-not-crisp-from', { soft })
+      : say('blind.the-base-is-crisp-for', { lessCrispS: duration(lessCrispS), soft });
 }
 
 /** The fate of a base that goes in raw. */
 export function rawBaseInWords({ verdict, shade }: RawBase): string {
   switch (verdict) {
     case 'raw':
-      return 'Bake the shell first, or longer and hotter from below: the base stays raw.';
+      return say('blind.bake-the-shell-first-or-longer');
     case 'pale':
-      return `The base cooks through but stays ${shade} below. A hot tray or a hotter start browns it.`;
+      return say('blind.the-base-cooks-through-but-stays', { shade });
     case 'baked':
-      return `The base cooks through and is ${shade} below. Under a wet filling it is tender, not crisp.`;
+      return say('blind.the-base-cooks-through-and-is', { shade });
   }
 }

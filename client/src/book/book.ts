@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import {
   ownIngredients,
   type FormulaData,
@@ -53,7 +54,7 @@ export const optionsOf = (
     .filter(({ id, data }) => !data.archived || id === chosen)
     .map(({ id, data }) => ({
       value: id,
-      label: data.archived ? `${data.name} (put away)` : data.name,
+      label: data.archived ? say('book.put-away', { name: data.name }) : data.name,
     }));
 
 type Stored = Pick<KitchenBook, 'kitchen' | 'formulas' | 'vessels' | 'ovens' | 'pantry'>;

@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import { fromBakeCase, resultToCsv, type BakeCase } from '@hollow-moon/contract';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
@@ -42,7 +43,12 @@ function CaseCurves({ result }: { readonly result: Answer<'case'> }) {
   const strokes = [undefined, ...OTHER_STROKES];
   return (
     <View onLayout={({ nativeEvent }) => setWidth(Math.max(240, nativeEvent.layout.width))}>
-      <Svg width={width} height={HEIGHT} role="img" aria-label="Probes of the case over time">
+      <Svg
+        width={width}
+        height={HEIGHT}
+        role="img"
+        aria-label={say('cases.probes-of-the-case-over-time')}
+      >
         <LevelLines levels={y.ticks(4)} y={y} from={36} to={width - 8} shown={degrees} />
         {probes.map(({ name, temperatureC }, index) => (
           <Path
@@ -59,7 +65,7 @@ function CaseCurves({ result }: { readonly result: Answer<'case'> }) {
           />
         ))}
         <SvgText {...CHART_TEXT} x={36} y={HEIGHT - 4}>
-          0 min
+          {say('cases.0-min')}
         </SvgText>
         <SvgText {...CHART_TEXT} x={width - 8} y={HEIGHT - 4} textAnchor="end">
           {String(Math.round(endS / 60))}
@@ -83,8 +89,8 @@ export const CaseFold = memo(function CaseFold({
   const result = settled ? answer : undefined;
   return (
     <Fold
-      title="Bake cases"
-      summary="this forecast as plain numbers, or one from elsewhere"
+      title={say('cases.bake-cases')}
+      summary={say('cases.this-forecast-as-plain-numbers-or')}
       testID="cases"
     >
       {() => (
@@ -92,13 +98,13 @@ export const CaseFold = memo(function CaseFold({
           <View className="flex-row flex-wrap gap-2">
             {onTakeAlong ? (
               <Button
-                label="Take the bake along"
+                label={say('cases.take-the-bake-along')}
                 testID="save-case"
                 onPress={() => setProblem(onTakeAlong())}
               />
             ) : null}
             <FileButton
-              label="Open a case"
+              label={say('cases.open-a-case')}
               accept=".json,application/json"
               testID="case-file"
               onText={(text) => {
@@ -106,25 +112,24 @@ export const CaseFold = memo(function CaseFold({
                 setProblem(
                   read.ok
                     ? ''
-                    : `${tell(read.problem)}${read.problem.path ? ` (at ${read.problem.path})` : ''}`,
+                    : `${tell(read.problem)}${read.problem.path ? ` ${say('cases.at', { path: read.problem.path })}` : ''}`,
                 );
                 setOpened(read.ok ? read.value : undefined);
               }}
             />
           </View>
-          <Soft>
-            A bake case holds everything a forecast is computed from, in numbers another program can
-            check.
-          </Soft>
+          <Soft>{say('cases.a-bake-case-holds-everything-a')}</Soft>
           {problem ? (
             <Notice kind="danger" testID="case-problem">
               {problem}
             </Notice>
           ) : null}
           {opened && broke ? (
-            <Notice kind="danger">This case could not be computed. Check its numbers.</Notice>
+            <Notice kind="danger">{say('cases.this-case-could-not-be-computed')}</Notice>
           ) : null}
-          {opened && !result && !broke ? <Soft>{`Computing “${opened.name}”`}</Soft> : null}
+          {opened && !result && !broke ? (
+            <Soft>{say('cases.computing', { name: opened.name })}</Soft>
+          ) : null}
           {opened && result ? (
             <View className="gap-2" testID="case-result">
               <Read className="font-read-strong">{result.name}</Read>
@@ -137,7 +142,13 @@ export const CaseFold = memo(function CaseFold({
                     className="flex-row flex-wrap gap-x-3 border-t border-line py-1"
                   >
                     <Read className="min-w-24">{name}</Read>
-                    <Read className="font-figures">{`ends at ${degrees(temperatureC.at(-1)!)}, hottest ${degrees(Math.max(...temperatureC))} ${unit}`}</Read>
+                    <Read className="font-figures">
+                      {say('cases.ends-at-hottest', {
+                        at: degrees(temperatureC.at(-1)!),
+                        max: degrees(Math.max(...temperatureC)),
+                        unit,
+                      })}
+                    </Read>
                     {Object.entries(extents).map(([reaction, values]) => (
                       <Soft
                         key={reaction}
@@ -146,15 +157,24 @@ export const CaseFold = memo(function CaseFold({
                   </View>
                 ))}
               </View>
-              <Soft>{`Loses ${(result.waterLostKg * 1000).toFixed(1)} g of water; the energy balance is left open by ${(Math.abs(result.energy.residual) * 100).toExponential(1)} %.`}</Soft>
+              <Soft>
+                {say('cases.loses-g-of-water-the', {
+                  waterLostKg: (result.waterLostKg * 1000).toFixed(1),
+                  toExponential: (Math.abs(result.energy.residual) * 100).toExponential(1),
+                })}
+              </Soft>
               <View className="flex-row flex-wrap gap-2">
                 <Button
-                  label="As CSV"
+                  label={say('cases.as-csv')}
                   onPress={() =>
                     keepAsFile(fileName(result.name, 'csv'), 'text/csv', resultToCsv(result))
                   }
                 />
-                <Button label="Put it away" weight="quiet" onPress={() => setOpened(undefined)} />
+                <Button
+                  label={say('cases.put-it-away')}
+                  weight="quiet"
+                  onPress={() => setOpened(undefined)}
+                />
               </View>
             </View>
           ) : null}

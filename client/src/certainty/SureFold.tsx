@@ -7,20 +7,20 @@ import { SPREAD_RUNS, useJob, type SpreadState } from '../jobs';
 import { spanOfMinutes } from '../forecast/words';
 
 const FIELDS: readonly (readonly [keyof Unsure, label: string, unit: string])[] = [
-  ['ovenK', 'Oven ±', '°C'],
-  ['startK', 'Filling ±', '°C'],
-  ['depthMm', 'Depth ±', 'mm'],
-  ['setK', 'Set ±', '°C'],
+  ['ovenK', say('certainty.oven'), '°C'],
+  ['startK', say('certainty.filling'), '°C'],
+  ['depthMm', say('certainty.depth'), 'mm'],
+  ['setK', say('certainty.set'), '°C'],
 ];
 
-const tenth = (share: number): string => `${Math.round(share * 10)} in 10`;
+const tenth = (share: number): string => say('certainty.in-10', { share: Math.round(share * 10) });
 
 /** "3 min sooner or 4 later": what one input's uncertainty does to the time. */
 function effect({ upS, downS }: Matters): string {
   const [sooner, later] = upS < downS ? [upS, downS] : [downS, upS];
   const min = (seconds: number) =>
     (Math.abs(seconds) / 60).toFixed(Math.abs(seconds) < 570 ? 1 : 0);
-  return `${min(sooner)} min sooner or ${min(later)} later`;
+  return say('certainty.min-sooner-or-later', { min: min(sooner), min2: min(later) });
 }
 
 /** How far the window can be trusted: many runs with the inputs off by as much as they are known to be. */
@@ -46,17 +46,19 @@ export const SureFold = memo(function SureFold({
   const matters = useJob('matters', asked ? { plan, unsure, pullS: forecast.pullS } : undefined);
   const readable = Object.values(unsure).every((value) => Number.isFinite(value) && value >= 0);
   const spreadSays = spread?.bestS
-    ? `${spanOfMinutes(spread.bestS[0], spread.bestS[2])} min in 8 bakes of 10`
+    ? say('certainty.min-in-8-bakes-of', {
+        spanOfMinutes: spanOfMinutes(spread.bestS[0], spread.bestS[2]),
+      })
     : spread
-      ? 'hardly ever a window'
-      : `not worked out yet: ${SPREAD_RUNS} runs`;
+      ? say('certainty.hardly-ever-a-window')
+      : say('certainty.not-worked-out-yet-runs', { SPREADRUNS: SPREAD_RUNS });
   return (
-    <Fold title="How sure is it?" summary={spreadSays} testID="how-sure">
+    <Fold title={say('certainty.how-sure-is-it')} summary={spreadSays} testID="how-sure">
       {() => (
         <>
           <Read>
-            Ovens, fillings and levels are never quite what they are taken to be. Say by how much
-            they may be off, and the bake is run {String(SPREAD_RUNS)} times.
+            {say('certainty.ovens-fillings-and-levels-are-never')} {String(SPREAD_RUNS)}{' '}
+            {say('certainty.times')}
           </Read>
           <View className="flex-row flex-wrap gap-2">
             {FIELDS.map(([name, label, unit]) => (
@@ -75,7 +77,11 @@ export const SureFold = memo(function SureFold({
           {progress === undefined ? (
             <View className="self-start">
               <Button
-                label={spread ? 'Run them again' : `Run it ${SPREAD_RUNS} times`}
+                label={
+                  spread
+                    ? say('certainty.run-them-again')
+                    : say('certainty.run-it-times', { SPREADRUNS: SPREAD_RUNS })
+                }
                 weight={spread ? 'plain' : 'main'}
                 disabled={!readable || !ready}
                 onPress={begin}
@@ -84,8 +90,13 @@ export const SureFold = memo(function SureFold({
             </View>
           ) : (
             <View role="status" className="flex-row items-center justify-between">
-              <Soft>{`${Math.round(progress * SPREAD_RUNS)} of ${SPREAD_RUNS} bakes run`}</Soft>
-              <Button label="Stop" weight="quiet" onPress={cancel} />
+              <Soft>
+                {say('certainty.of-bakes-run', {
+                  progress: Math.round(progress * SPREAD_RUNS),
+                  SPREADRUNS: SPREAD_RUNS,
+                })}
+              </Soft>
+              <Button label={say('certainty.stop')} weight="quiet" onPress={cancel} />
             </View>
           )}
           {spread ? (
@@ -93,7 +104,7 @@ export const SureFold = memo(function SureFold({
               {spread.bestS && spread.safest ? (
                 <>
                   <View className="flex-row flex-wrap gap-x-6 gap-y-2">
-                    <Labelled label="Best pull, 8 bakes in 10">
+                    <Labelled label={say('certainty.best-pull-8-bakes-in-10')}>
                       <Figure
                         value={spanOfMinutes(spread.bestS[0], spread.bestS[2])}
                         unit="min"
@@ -101,7 +112,7 @@ export const SureFold = memo(function SureFold({
                         testID="spread-best"
                       />
                     </Labelled>
-                    <Labelled label="Look first at">
+                    <Labelled label={say('certainty.look-first-at')}>
                       <Figure
                         value={minutes(spread.earliestS![0])}
                         unit="min"
@@ -111,20 +122,29 @@ export const SureFold = memo(function SureFold({
                     </Labelled>
                   </View>
                   <Read>
-                    {`By the clock alone ${minutes(spread.safest.timeS)} min is safest, and comes out in ${tenth(spread.safest.share)}. The wobble knows better: begin to look at ${minutes(spread.earliestS![0])} min.`}
+                    {say('certainty.by-the-clock-alone-min', {
+                      timeS: minutes(spread.safest.timeS),
+                      tenth: tenth(spread.safest.share),
+                      earliestS: minutes(spread.earliestS![0]),
+                    })}
                   </Read>
                 </>
               ) : (
-                <Read>Hardly any of the runs has a window: change the plan first.</Read>
+                <Read>{say('certainty.hardly-any-of-the-runs-has')}</Read>
               )}
               {spread.withWindow < spread.runs ? (
-                <Soft>{`In ${spread.runs - spread.withWindow} of ${spread.runs} there is no window at all.`}</Soft>
+                <Soft>
+                  {say('certainty.in-of-there-is', {
+                    runs: spread.runs - spread.withWindow,
+                    runs2: spread.runs,
+                  })}
+                </Soft>
               ) : null}
             </View>
           ) : null}
           {asked && matters.answer && matters.answer.length > 0 ? (
             <View className="gap-1" testID="matters">
-              <Soft>What the time hangs on, most first:</Soft>
+              <Soft>{say('certainty.what-the-time-hangs-on-most')}</Soft>
               <View role="list" className="gap-1">
                 {matters.answer.map((each) => (
                   <View
@@ -141,7 +161,10 @@ export const SureFold = memo(function SureFold({
           ) : null}
           {spread ? (
             <Soft>
-              {`The grey band in the curves is the middle of the filling in 8 bakes of 10, pulled at ${minutes(forecast.pullS)} min (${degrees(forecast.setC)} sets).`}
+              {say('certainty.the-grey-band-in-the-curves', {
+                pullS: minutes(forecast.pullS),
+                setC: degrees(forecast.setC),
+              })}
             </Soft>
           ) : null}
         </>

@@ -16,7 +16,7 @@ import {
   TimeTicks,
   useWords,
 } from '../design';
-import { minutes } from '@hollow-moon/words';
+import { say, minutes } from '@hollow-moon/words';
 import { alternativesTo, centreOf, differenceInWords, type Alternative } from './alternatives';
 import { OTHER_STROKES } from '../curves/Curves';
 import type { Answer } from '../jobs/jobs';
@@ -105,7 +105,7 @@ function WindowBars({ rows }: { readonly rows: readonly Row[] }) {
                     strokeWidth={1.5}
                   />
                   <SvgText {...CHART_TEXT} x={28} y={top + 33} fill={colours.scorch}>
-                    no window
+                    {say('compare.no-window')}
                   </SvgText>
                 </G>
               ) : null}
@@ -164,8 +164,8 @@ export const CompareFold = memo(function CompareFold({
       forecast,
       says:
         forecast.verdict.kind === 'window'
-          ? `${minutes(forecast.verdict.best.timeS)} min`
-          : 'no window',
+          ? say('compare.min', { timeS: minutes(forecast.verdict.best.timeS) })
+          : say('compare.no-window'),
       stroke: undefined,
     },
     ...compared.map((each, index): Row => {
@@ -174,18 +174,18 @@ export const CompareFold = memo(function CompareFold({
       return {
         name: each.alternative.name,
         forecast: other,
-        says: other ? differenceInWords(forecast, other) : problem || 'working it out',
+        says: other ? differenceInWords(forecast, other) : problem || say('compare.working-it-out'),
         stroke: OTHER_STROKES[index],
       };
     }),
   ];
   return (
     <Fold
-      title="Hold against"
+      title={say('compare.hold-against')}
       summary={
         chosen.length > 0
           ? chosen.map(({ name }) => name).join('; ')
-          : 'bath or none, cooler, hotter, another tin'
+          : say('compare.bath-or-none-cooler-hotter-another')
       }
       testID="compare"
     >
@@ -195,7 +195,7 @@ export const CompareFold = memo(function CompareFold({
             <View className="flex-row flex-wrap items-end gap-2">
               <View className="min-w-48 flex-1">
                 <Picker
-                  label="The same, but"
+                  label={say('compare.the-same-but')}
                   testID="compare-with"
                   value=""
                   options={[
@@ -209,7 +209,7 @@ export const CompareFold = memo(function CompareFold({
                 />
               </View>
               <Button
-                label="This, as it is now"
+                label={say('compare.this-as-it-is-now')}
                 testID="compare-now"
                 onPress={() => {
                   setFrozen(frozen + 1);
@@ -236,7 +236,7 @@ export const CompareFold = memo(function CompareFold({
                       <Soft>{says}</Soft>
                     </View>
                     <Button
-                      label={`Leave out ${name}`}
+                      label={say('compare.leave-out', { name })}
                       icon={icons.remove}
                       iconOnly
                       weight="quiet"
@@ -245,13 +245,10 @@ export const CompareFold = memo(function CompareFold({
                   </View>
                 ))}
               </View>
-              <Soft>Their middles are drawn with the curves, each in its own stroke.</Soft>
+              <Soft>{say('compare.their-middles-are-drawn-with-the')}</Soft>
             </>
           ) : (
-            <Soft>
-              Each is the plan with one thing changed. Freeze the plan as it is to hold what you do
-              next against it.
-            </Soft>
+            <Soft>{say('compare.each-is-the-plan-with-one')}</Soft>
           )}
         </>
       )}

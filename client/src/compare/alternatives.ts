@@ -17,10 +17,10 @@ export interface Alternative {
 }
 
 const MATERIALS: Readonly<Record<VesselMaterial, string>> = {
-  'bright-tin': 'in bright tin',
-  'dark-tin': 'in dark tin',
-  glass: 'in glass',
-  ceramic: 'in china',
+  'bright-tin': say('compare.in-bright-tin'),
+  'dark-tin': say('compare.in-dark-tin'),
+  glass: say('compare.in-glass'),
+  ceramic: say('compare.in-china'),
 };
 
 const HOT_C = 60;
@@ -108,21 +108,27 @@ export function alternativesTo(
 /** How two ways differ, for the cook. */
 export function differenceInWords(mine: Forecast, other: Forecast): string {
   const [a, b] = [mine.verdict, other.verdict];
-  if (b.kind === 'no-window') return a.kind === 'no-window' ? 'no window either' : 'no window';
-  if (a.kind === 'no-window') return 'opens a window';
+  if (b.kind === 'no-window')
+    return a.kind === 'no-window' ? say('compare.no-window-either') : say('compare.no-window');
+  if (a.kind === 'no-window') return say('compare.opens-a-window');
   const laterMin = Math.round((b.best.timeS - a.best.timeS) / 60);
   const widthS = (of: typeof a) => of.latest.timeS - of.earliest.timeS;
   const wider = widthS(b) / Math.max(1, widthS(a));
   const time =
-    laterMin === 0 ? 'as quick' : `${Math.abs(laterMin)} min ${laterMin > 0 ? 'later' : 'sooner'}`;
+    laterMin === 0
+      ? say('compare.as-quick')
+      : say('compare.min-2', {
+          laterMin: Math.abs(laterMin),
+          more: say(laterMin > 0 ? 'compare.later' : 'compare.earlier'),
+        });
   const width =
     a.latestIsLimit !== b.latestIsLimit
-      ? `bears waiting ${a.latestIsLimit ? 'longer' : 'less'}`
+      ? say('compare.bears-waiting', { more: a.latestIsLimit ? 'longer' : 'less' })
       : !a.latestIsLimit || (wider > 0.85 && wider < 1.18)
-        ? 'as forgiving'
+        ? say('compare.as-forgiving')
         : wider >= 1
-          ? `${wider.toFixed(1)} times the window`
-          : `${Math.round(wider * 100)} % of the window`;
+          ? say('compare.times-the-window', { wider: wider.toFixed(1) })
+          : say('compare.of-the-window', { wider: Math.round(wider * 100) });
   return `${time}, ${width}`;
 }
 

@@ -7,10 +7,10 @@ import { say, duration } from '@hollow-moon/words';
 import { CoolingResult, OutPlaces } from './CoolingParts';
 
 const READY_WORDS: Readonly<Record<Ready['what'], string>> = {
-  cover: 'Cover it',
-  'turn-out': 'Turn it out',
-  cut: 'Cut it',
-  torch: 'Torch it',
+  cover: say('cooling.cover-it'),
+  'turn-out': say('cooling.turn-it-out'),
+  cut: say('cooling.cut-it'),
+  torch: say('cooling.torch-it'),
 };
 
 /** Where it goes after the pull, how it cools there, and when the next step may be taken. */
@@ -29,8 +29,8 @@ export const CoolingFold = memo(function CoolingFold({
   const keeps = cooling && cooling.keepsFirst && cooling.keepsCold;
   return (
     <Fold
-      title="After the pull"
-      summary={`${out.map(({ place }) => say(`place.${place}`).toLowerCase()).join(', then ')}${cooling ? (keeps ? ': cold in time' : ': not cold in time') : ''}`}
+      title={say('cooling.after-the-pull')}
+      summary={`${out.map(({ place }) => say(`place.${place}`).toLowerCase()).join(', then ')}${cooling ? (keeps ? say('cooling.cold-in-time') : say('cooling.not-cold-in-time')) : ''}`}
       begin={problem !== undefined}
       testID="after-the-pull"
     >
@@ -50,16 +50,15 @@ export const CoolingFold = memo(function CoolingFold({
                   >
                     <Read className="w-24 font-read-strong">{READY_WORDS[what]}</Read>
                     <Read className="w-28 font-figures" testID={`ready-${what}`}>
-                      {atS === undefined ? 'not so' : `after ${duration(atS)}`}
+                      {atS === undefined
+                        ? say('cooling.not-so')
+                        : say('cooling.after', { atS: duration(atS) })}
                     </Read>
                     <Soft className="min-w-40 flex-1">{tell(because)}</Soft>
                   </View>
                 ))}
               </View>
-              <Soft>
-                The limits are those of the FDA Food Code; your local code comes first. Into the
-                fridge warm or cold is for you to weigh: texture and a wet lid against the clock.
-              </Soft>
+              <Soft>{say('cooling.the-limits-are-those-of-the')}</Soft>
             </>
           ) : null}
         </>

@@ -52,7 +52,7 @@ it('tells how long it took of what the published limits leave', () => {
   show(kept);
   // 10 620 - 4140 s are 108 min; 13 500 - 4140 are 156 min, which is 2 h 35 to five minutes.
   expect(text('cooling-verdict')).toBe(
-    'Cools in time: from 57 °C to 21 °C in 108 min of 2 h, to 5 °C in 2 h 35 min of 6 h.',
+    'It cools in time: from 57 °C to 21 °C in 108 min of 2 h, and to 5 °C in 2 h 35 min of 6 h.',
   );
 });
 
@@ -68,7 +68,9 @@ it('says what to do where a limit is not kept', () => {
   expect(text('cooling-verdict')).toMatch(/^Cool it faster, or put it in the fridge sooner/);
   document.body.replaceChildren();
   show({ ...kept, keepsCold: false });
-  expect(text('cooling-verdict')).toMatch(/^Put it in the fridge: it is not under 5 °C within 6 h/);
+  expect(text('cooling-verdict')).toMatch(
+    /^Put it in the fridge: it does not get below 5 °C within 6 h/,
+  );
 });
 
 it('draws the corridor of the limits where they begin, as long and as high as they are', () => {
@@ -97,7 +99,7 @@ it('draws below nought in a freezer, and says when ice begins and ends', () => {
     freezing: { fromC: -1.4, beginsS: 3 * 3600, throughS: 9 * 3600 },
   });
   expect(text('freezing')).toBe(
-    'Its edge begins to freeze after 3 h, at -1 °C; it is frozen through after 9 h.',
+    'Its edge starts to freeze after 3 h, at -1 °C; it is frozen through after 9 h.',
   );
   const [middle] = paths() as [[number, number][]];
   const lowest = Math.max(...middle.map(([, y]) => y));
@@ -109,7 +111,7 @@ it('draws below nought in a freezer, and says when ice begins and ends', () => {
 it.each([
   [
     { fromC: -1.4, beginsS: undefined, throughS: undefined },
-    /^Nothing of it freezes: that begins at -1/,
+    /^Nothing in it freezes: that starts at -1/,
   ],
   [{ fromC: -6, beginsS: 7200, throughS: undefined }, /it does not freeze through\.$/],
 ])('says so when it does not come to that', (freezing, says) => {
@@ -148,7 +150,7 @@ describe('the places it cools in', () => {
       { atMin: 45, place: 'fridge' },
       { atMin: 120, place: 'freezer' },
     ]);
-    fireEvent.click(screen.getByRole('button', { name: 'Leave out place 2' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Remove place 2' }));
     expect(out).toEqual([
       { atMin: 0, place: 'rack' },
       { atMin: 120, place: 'freezer' },
@@ -159,6 +161,6 @@ describe('the places it cools in', () => {
     begin();
     for (let more = 0; more < 8; more += 1) fireEvent.click(screen.getByTestId('add-place'));
     expect(out).toHaveLength(6);
-    expect(screen.queryByRole('button', { name: 'Leave out place 1' })).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Remove place 1' })).toBeNull();
   });
 });

@@ -56,7 +56,12 @@ function CoolingCurve({ cooling }: { readonly cooling: CoolingForecast }) {
   const { startS } = under;
   return (
     <View onLayout={({ nativeEvent }) => setWidth(Math.max(240, nativeEvent.layout.width))}>
-      <Svg width={width} height={HEIGHT} role="img" aria-label="Cooling after the pull, in hours">
+      <Svg
+        width={width}
+        height={HEIGHT}
+        role="img"
+        aria-label={say('cooling.cooling-after-the-pull-in-hours')}
+      >
         <LevelLines
           levels={[0, 21, 57, 100]}
           y={y}
@@ -106,9 +111,9 @@ function CoolingCurve({ cooling }: { readonly cooling: CoolingForecast }) {
         />
       </Svg>
       <View className="flex-row flex-wrap gap-x-4">
-        <Soft>{`━ middle, ${unit}`}</Soft>
-        <Soft>╌ hottest spot</Soft>
-        <Soft>▒ within the published limits</Soft>
+        <Soft>{say('cooling.middle', { unit })}</Soft>
+        <Soft>{say('cooling.hottest-spot')}</Soft>
+        <Soft>{say('cooling.within-the-published-limits')}</Soft>
       </View>
     </View>
   );
@@ -133,11 +138,11 @@ export function OutPlaces({
         <View key={index} className="flex-row flex-wrap items-end gap-2">
           {index === 0 ? (
             <View className="min-h-12 w-28 justify-center">
-              <Read>At once</Read>
+              <Read>{say('cooling.at-once')}</Read>
             </View>
           ) : (
             <NumberField
-              label="After"
+              label={say('cooling.after-2')}
               unit="min"
               value={step.atMin}
               onChange={(atMin) => change(index, { ...step, atMin })}
@@ -147,7 +152,7 @@ export function OutPlaces({
           )}
           <View className="min-w-32 flex-1">
             <Picker
-              label={`Place ${index + 1}`}
+              label={say('cooling.place', { index: index + 1 })}
               hideLabel
               value={step.place}
               options={options}
@@ -157,7 +162,7 @@ export function OutPlaces({
           </View>
           {index === 0 ? null : (
             <Button
-              label={`Leave out place ${index + 1}`}
+              label={say('cooling.leave-out-place', { index: index + 1 })}
               icon={icons.remove}
               iconOnly
               weight="quiet"
@@ -168,7 +173,7 @@ export function OutPlaces({
       ))}
       <View className="self-start">
         <Button
-          label="Then somewhere else"
+          label={say('cooling.then-somewhere-else')}
           disabled={out.length >= 6}
           testID="add-place"
           onPress={() => onOut([...out, { atMin: (out.at(-1)?.atMin ?? 0) + 60, place: 'fridge' }])}
@@ -185,8 +190,17 @@ function Freezing({ freezing }: { readonly freezing: FreezingForecast }) {
   return (
     <Read testID="freezing">
       {beginsS === undefined
-        ? `Nothing of it freezes: that begins at ${withUnit(degrees(fromC), unit)}.`
-        : `Its edge begins to freeze after ${duration(beginsS)}, at ${withUnit(degrees(fromC), unit)}; ${throughS === undefined ? 'it does not freeze through' : `it is frozen through after ${duration(throughS)}`}.`}
+        ? say('cooling.nothing-of-it-freezes-that-begins', {
+            fromC: withUnit(degrees(fromC), unit),
+          })
+        : say('cooling.its-edge-begins-to-freeze-after', {
+            beginsS: duration(beginsS),
+            fromC: withUnit(degrees(fromC), unit),
+            more:
+              throughS === undefined
+                ? say('cooling.it-does-not-freeze-through')
+                : say('cooling.it-is-frozen-through-after', { throughS: duration(throughS) }),
+          })}
     </Read>
   );
 }
@@ -201,13 +215,24 @@ export function CoolingResult({ cooling }: { readonly cooling: CoolingForecast }
       <CoolingCurve cooling={cooling} />
       {keeps ? (
         <Read testID="cooling-verdict">
-          {`Cools in time: from ${limit(COOLING_LIMITS.fromC)} to ${limit(COOLING_LIMITS.firstC)} in ${duration(cooling.under.firstS! - cooling.under.startS!)} of ${withUnit(2, 'h')}, to ${limit(COOLING_LIMITS.coldC)} in ${duration(cooling.under.coldS! - cooling.under.startS!)} of ${withUnit(6, 'h')}.`}
+          {say('cooling.cools-in-time-from-to', {
+            limit: limit(COOLING_LIMITS.fromC),
+            limit2: limit(COOLING_LIMITS.firstC),
+            firstS: duration(cooling.under.firstS! - cooling.under.startS!),
+            withUnit: withUnit(2, 'h'),
+            limit3: limit(COOLING_LIMITS.coldC),
+            coldS: duration(cooling.under.coldS! - cooling.under.startS!),
+            withUnit2: withUnit(6, 'h'),
+          })}
         </Read>
       ) : (
         <Notice kind="danger" testID="cooling-verdict">
           {cooling.keepsFirst
-            ? `Put it in the fridge: it is not under ${limit(COOLING_LIMITS.coldC)} within 6 h.`
-            : `Cool it faster, or put it in the fridge sooner: it is not under ${limit(COOLING_LIMITS.firstC)} within 2 h of ${limit(COOLING_LIMITS.fromC)}.`}
+            ? say('cooling.put-it-in-the-fridge-it', { limit: limit(COOLING_LIMITS.coldC) })
+            : say('cooling.cool-it-faster-or-put-it', {
+                limit: limit(COOLING_LIMITS.firstC),
+                limit2: limit(COOLING_LIMITS.fromC),
+              })}
         </Notice>
       )}
       {cooling.freezing ? <Freezing freezing={cooling.freezing} /> : null}

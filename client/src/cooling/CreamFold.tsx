@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import type { FormulaData } from '@hollow-moon/contract';
 import {
   coolCream,
@@ -20,9 +21,9 @@ const VESSELS = {
 type VesselName = keyof typeof VESSELS;
 
 const VESSEL_OPTIONS: readonly { readonly value: VesselName; readonly label: string }[] = [
-  { value: 'tray', label: 'Tray 40 × 30 cm' },
-  { value: 'half', label: 'Tray 30 × 20 cm' },
-  { value: 'bowl', label: 'Bowl 22 cm' },
+  { value: 'tray', label: say('cooling.tray-40-30-cm') },
+  { value: 'half', label: say('cooling.tray-30-20-cm') },
+  { value: 'bowl', label: say('cooling.bowl-22-cm') },
 ];
 
 const COOL_PLACES = ['rack', 'ice-bath', 'fridge', 'freezer'] as const;
@@ -70,20 +71,20 @@ export function CreamFold({
   const inOrder = out.every(({ atMin }, index) => index === 0 || atMin > out[index - 1]!.atMin);
   return (
     <Fold
-      title="Cooling it"
+      title={say('cooling.cooling-it')}
       summary={
         cooled?.ok
           ? cooled.value.keepsFirst && cooled.value.keepsCold
-            ? 'cold in time'
-            : 'not cold in time'
-          : 'in a tray or a bowl'
+            ? say('cooling.cold-in-time-2')
+            : say('cooling.not-cold-in-time-2')
+          : say('cooling.in-a-tray-or-a-bowl')
       }
       testID="cream"
     >
       {() => (
         <>
           <NumberField
-            label="Cream, of one batch"
+            label={say('cooling.cream-of-one-batch')}
             unit="g"
             value={massG}
             onChange={onMassG}
@@ -91,13 +92,13 @@ export function CreamFold({
             testID="cream-mass"
           />
           <Choice
-            label="Poured into"
+            label={say('cooling.poured-into')}
             value={vessel}
             options={VESSEL_OPTIONS}
             onChange={setVessel}
           />
           <Choice
-            label="Its surface"
+            label={say('cooling.its-surface')}
             value={film ? 'film' : 'open'}
             options={[
               { value: 'film', label: 'Film, touching' },
@@ -107,10 +108,16 @@ export function CreamFold({
           />
           <OutPlaces out={out} places={COOL_PLACES} onOut={setOut} />
           {!inOrder ? (
-            <Notice kind="danger">Put the places it cools in in order, the first at 0 min.</Notice>
+            <Notice kind="danger">{say('cooling.put-the-places-it-cools-in')}</Notice>
           ) : cooled?.ok ? (
             <>
-              <Read testID="cream-depth">{`It stands ${creamDepthMm(plan).toFixed(0)} mm deep, and leaves the stove at ${degrees(fromC)} ${unit}.`}</Read>
+              <Read testID="cream-depth">
+                {say('cooling.it-stands-mm-deep-and', {
+                  creamDepthMm: creamDepthMm(plan).toFixed(0),
+                  fromC: degrees(fromC),
+                  unit,
+                })}
+              </Read>
               <CoolingResult cooling={cooled.value} />
             </>
           ) : cooled ? (
@@ -118,10 +125,7 @@ export function CreamFold({
               {tell(cooled.problem)}
             </Notice>
           ) : null}
-          <Soft>
-            A cream that has thickened does not stir itself: shallow is what cools it. Your local
-            code comes first.
-          </Soft>
+          <Soft>{say('cooling.a-cream-that-has-thickened-does')}</Soft>
         </>
       )}
     </Fold>

@@ -82,12 +82,12 @@ export const Curves = memo(function Curves({
         />
       )}
       <View className="flex-row flex-wrap gap-x-4">
-        <Soft>━ centre</Soft>
-        <Soft>╌ half-way out</Soft>
-        <Soft>┈ rim</Soft>
-        {rest.water && rest.water.length > 0 ? <Soft>· · bath</Soft> : null}
-        {rest.band ? <Soft>▒ centre, 8 bakes in 10</Soft> : null}
-        {readings.length > 0 ? <Soft>○ read</Soft> : null}
+        <Soft>{say('curves.centre')}</Soft>
+        <Soft>{say('curves.half-way-out')}</Soft>
+        <Soft>{say('curves.rim')}</Soft>
+        {rest.water && rest.water.length > 0 ? <Soft>{say('curves.bath')}</Soft> : null}
+        {rest.band ? <Soft>{say('curves.centre-8-bakes-in-10')}</Soft> : null}
+        {readings.length > 0 ? <Soft>{say('curves.read')}</Soft> : null}
       </View>
     </View>
   );
@@ -182,7 +182,7 @@ const Chart = memo(function Chart({
         opacity={0.35}
       />
       <SvgText {...CHART_TEXT} x={MARGIN.left + 4} y={y(setC) + 4} fill={colours.ink}>
-        {`sets ${degrees(setC)} ${unit}`}
+        {say('curves.sets', { setC: degrees(setC), unit })}
       </SvgText>
       {curdleC === undefined ? null : (
         <G>
@@ -196,7 +196,11 @@ const Chart = memo(function Chart({
             strokeDasharray="6 4"
           />
           <SvgText {...CHART_TEXT} x={MARGIN.left + 4} y={y(curdleC) - 5} fill={colours.scorch}>
-            {`${say(`spoils.${spoils}`)} from ${degrees(curdleC)} ${unit}`}
+            {say('curves.from', {
+              spoils: say(`spoils.${spoils}`),
+              curdleC: degrees(curdleC),
+              unit,
+            })}
           </SvgText>
         </G>
       )}
@@ -240,7 +244,7 @@ const Chart = memo(function Chart({
       ) : null}
       {pullS === undefined ? null : (
         <SvgText {...CHART_TEXT} x={x(pullS)} y={12} textAnchor="middle" fill={colours.ink}>
-          pull
+          {say('curves.pull')}
         </SvgText>
       )}
       {pulledS === undefined ? null : (
@@ -260,7 +264,7 @@ const Chart = memo(function Chart({
             textAnchor="middle"
             fill={colours.water}
           >
-            pulled
+            {say('curves.pulled')}
           </SvgText>
         </G>
       )}

@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { Soft } from './Text';
@@ -10,12 +11,12 @@ export function Why({ about, children }: { readonly about: string; readonly chil
       <Pressable
         role="button"
         aria-expanded={open}
-        aria-label={`Why: ${about}`}
+        aria-label={say('design.why', { about })}
         onPress={() => setOpen(!open)}
         className="min-h-12 justify-center self-start pr-4"
       >
         <Text className="font-read text-small text-water underline">
-          {open ? 'Hide why' : 'Why?'}
+          {open ? say('design.hide-why') : say('design.why-2')}
         </Text>
       </Pressable>
       {open ? <Soft>{children}</Soft> : null}

@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
 /** How this device keeps what is not in the book yet. */
@@ -30,4 +31,4 @@ export const deviceReducer = slice.reducer;
 
 /** Why something is not in the book, and that it is kept here all the same, where it is. */
 export const withKeeping = (message: string, refuses: boolean): string =>
-  refuses ? message : `${message} It is kept here meanwhile.`;
+  refuses ? message : say('device.it-is-kept-here-meanwhile', { message });

@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import type { FormulaData } from '@hollow-moon/contract';
 import type { Level } from '@hollow-moon/core';
 import { Button, Notice } from '../design';
@@ -23,13 +24,13 @@ export function BatchNotice({
       actions={
         <>
           <Button
-            label="Scale to the tins"
+            label={say('forecast.scale-to-the-tins')}
             weight={level.overflowG > 0 ? 'main' : 'plain'}
             onPress={() => onEdit('scale', (data) => scaledToTins(data, level))}
           />
           {level.overflowG > 0 ? null : (
             <Button
-              label="Use what I have"
+              label={say('forecast.use-what-i-have')}
               onPress={() => onEdit('headspaceMm', (data) => withWhatThereIs(data, level))}
             />
           )}

@@ -56,20 +56,25 @@ function NoForecast({
   const stirred = judged.kind === 'by-sign' && STIRRED.has(data.family) ? judged.endC : undefined;
   return (
     <View className="gap-4">
-      <Sheet title="Forecast">
+      <Sheet title={say('forecast.forecast')}>
         <View className="items-center gap-3 py-4">
-          <Moon state={undefined} shell={data.shell !== 'none'} size={120} label="No forecast" />
+          <Moon
+            state={undefined}
+            shell={data.shell !== 'none'}
+            size={120}
+            label={say('forecast.no-forecast')}
+          />
           <Read className="text-center" testID="no-forecast">
             {judged.kind === 'not-judged'
               ? tell(judged.reason)
               : judged.kind === 'judged'
-                ? 'Nothing here is set by an oven.'
+                ? say('forecast.nothing-here-is-set-by-an')
                 : tell(judged.treatment)}
           </Read>
           <Soft className="text-center">
             {judged.kind === 'by-sign'
-              ? 'No oven sets it: go by that sign. Ratios, end point and tins are on the bench.'
-              : 'Its list, ratios and tins are kept and computed all the same.'}
+              ? say('forecast.no-oven-sets-it-go-by')
+              : say('forecast.its-list-ratios-and-tins-are')}
           </Soft>
         </View>
       </Sheet>
@@ -116,7 +121,7 @@ const Verdict = memo(function Verdict({
 }) {
   const temperature = useWords();
   return (
-    <Sheet title="Forecast">
+    <Sheet title={say('forecast.forecast')}>
       {missing ? <Notice kind="hint">{missing}</Notice> : null}
       {problem ? (
         <Notice kind="danger" testID="forecast-problem">
@@ -134,7 +139,7 @@ const Verdict = memo(function Verdict({
           ) : (
             <>
               <Notice kind="danger" testID="no-window">
-                {`No window. ${sentence(forecast, temperature, out)}`}
+                {say('forecast.no-window', { sentence: sentence(forecast, temperature, out) })}
               </Notice>
               {remedies}
             </>
@@ -164,9 +169,18 @@ const Cautions = memo(function Cautions({
         </Notice>
       ))}
       <Soft testID="safety">
-        {`The coldest spot reaches ${degrees(safety.coldestPeakC)} ${unit} and ${heldInWords(safety.timesPublished)}`}
+        {say('forecast.the-coldest-spot-reaches', {
+          coldestPeakC: degrees(safety.coldestPeakC),
+          unit,
+          heldInWords: heldInWords(safety.timesPublished),
+        })}
       </Soft>
-      <Soft testID="top">{`The top is ${top.shade === 'raw' ? 'not browned' : say(`shade.${top.shade}`)} at the pull; ${waterInWords(waterLostG)}. The probe stands in the middle, half-way down. Trust the window and the wobble before the minute.`}</Soft>
+      <Soft testID="top">
+        {say('forecast.the-top-is-at-the', {
+          more: top.shade === 'raw' ? say('forecast.not-browned') : say(`shade.${top.shade}`),
+          waterInWords: waterInWords(waterLostG),
+        })}
+      </Soft>
     </>
   );
 });

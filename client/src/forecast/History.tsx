@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import type { Forecast, OutStep, Spread } from '@hollow-moon/core';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -70,7 +71,7 @@ export const History = memo(function History({
           onTime={setScrubbed}
         />
       </Sheet>
-      <Sheet title="Temperatures" className={wide ? 'min-w-0 flex-1' : ''}>
+      <Sheet title={say('forecast.temperatures')} className={wide ? 'min-w-0 flex-1' : ''}>
         <Curves
           {...curves}
           setC={forecast.setC}
@@ -82,7 +83,7 @@ export const History = memo(function History({
           {...(recorded ? { readings: recorded } : {})}
           pullS={forecast.pullS}
           nowS={nowS}
-          label="Temperatures at centre, half-way out and rim over time, with the setting and curdling bands"
+          label={say('forecast.temperatures-at-centre-half-way-out')}
         />
       </Sheet>
     </View>

@@ -58,8 +58,11 @@ export const Instrument = memo(function Instrument({
   const drawn = sectionSize(whole, sectionRoom);
   const caption = captionOf(frame.wobble.diameterM);
   const place = frame.inOven
-    ? `${minutes(frame.timeS)} min in the oven`
-    : `${minutes(frame.timeS - pullS)} min ${whereAfter(frame.timeS - pullS, out)}`;
+    ? say('forecast.min-in-the-oven', { timeS: minutes(frame.timeS) })
+    : say('forecast.min', {
+        timeS: minutes(frame.timeS - pullS),
+        whereAfter: whereAfter(frame.timeS - pullS, out),
+      });
   const air = `${frame.inOven ? 'oven' : 'air'} ${degrees(frame.airC)} ${unit}`;
   const moonSize = Math.min(width, 260);
   const surfaceCm = centimetres(field.fill.topRadiusM * 2000);
@@ -74,10 +77,14 @@ export const Instrument = memo(function Instrument({
           shell={shell}
           size={moonSize * 0.62}
           {...(caption ? { caption } : {})}
-          label={`From above, ${place}: ${moonInWords(frame.rings, caption)}, of ${surfaceCm} cm`}
+          label={say('forecast.from-above-of', {
+            place,
+            moonInWords: moonInWords(frame.rings, caption),
+            surfaceCm,
+          })}
         />
         <View className="flex-1 gap-2">
-          <Labelled label="Probe, centre">
+          <Labelled label={say('forecast.probe-centre')}>
             <Figure
               value={degrees(frame.probeC.centre)}
               unit={unit}
@@ -85,24 +92,26 @@ export const Instrument = memo(function Instrument({
               testID="scrub-probe"
             />
           </Labelled>
-          <Labelled label="Wobble">
+          <Labelled label={say('forecast.wobble')}>
             <Figure
               value={caption ? caption.replace(' cm', '') : '0'}
-              unit={`of ${surfaceCm} cm`}
+              unit={say('forecast.of-cm', { surfaceCm })}
               size="title"
               testID="scrub-wobble"
             />
           </Labelled>
           <Soft>
             {caption
-              ? `moves ${say(`motion.${frame.wobble.motion}`)}`
+              ? say('forecast.moves', { motion: say(`motion.${frame.wobble.motion}`) })
               : frame.wobble.motion === 'still'
                 ? 'still'
                 : 'quivers'}
           </Soft>
           <Soft testID="scrub-air">{air}</Soft>
           {rimLightness === undefined ? null : (
-            <Soft testID="scrub-rim">{`shell’s rim ${say(`shade.${shadeOf(rimLightness)}`)}`}</Soft>
+            <Soft testID="scrub-rim">
+              {say('forecast.shells-rim', { shadeOf: say(`shade.${shadeOf(rimLightness)}`) })}
+            </Soft>
           )}
         </View>
       </View>
@@ -117,15 +126,29 @@ export const Instrument = memo(function Instrument({
             curdleC={curdleC}
             degrees={degrees}
             {...(waterMm !== undefined && frame.waterC !== undefined ? { waterMm } : {})}
-            label={`Cut through the middle, ${place}: centre ${degrees(frame.probeC.centre)}, rim ${degrees(frame.probeC.rim)} ${unit}`}
+            label={say('forecast.cut-through-the-middle-centre', {
+              place,
+              centre: degrees(frame.probeC.centre),
+              rim: degrees(frame.probeC.rim),
+              unit,
+            })}
           />
           <View className="flex-row justify-between">
-            <Soft>middle</Soft>
-            <Soft>rim</Soft>
+            <Soft>{say('forecast.middle')}</Soft>
+            <Soft>{say('forecast.rim')}</Soft>
           </View>
         </View>
         <Soft className="text-center">
-          {`heavy line: sets${curdleC === undefined ? '' : `, broken: ${say(`spoils.${forecast.spoils}`)}`}${drawn.lift > 1.05 ? ` · depth drawn × ${drawn.lift.toFixed(1)}` : ''}`}
+          {say('forecast.heavy-line-sets', {
+            more:
+              curdleC === undefined
+                ? ''
+                : say('forecast.broken', { spoils: say(`spoils.${forecast.spoils}`) }),
+            more2:
+              drawn.lift > 1.05
+                ? ` ${say('forecast.depth-drawn', { lift: drawn.lift.toFixed(1) })}`
+                : '',
+          })}
         </Soft>
         {field.under.length + field.over.length > 0 ? (
           <Soft className="text-center" testID="layers-named">
@@ -134,7 +157,7 @@ export const Instrument = memo(function Instrument({
         ) : null}
       </View>
       <Range
-        label="Time"
+        label={say('forecast.time')}
         hideLabel
         value={Math.round(frame.timeS)}
         least={0}

@@ -3,7 +3,7 @@ import { memo } from 'react';
 import { View } from 'react-native';
 import { Button, icons, Read, Soft, useWords } from '../design';
 import { Moon, moonInWords } from '../moon';
-import { withUnit } from '@hollow-moon/words';
+import { say, withUnit } from '@hollow-moon/words';
 import { moonAtPull } from './moonOf';
 
 /** The verdict and the next thing to do, in view and under the thumb whatever is scrolled above. */
@@ -42,16 +42,18 @@ export const OutlookBar = memo(function OutlookBar({
         {bakes ? (
           <Soft numberOfLines={1}>
             {!mayBake
-              ? 'Keep the formula, then bake it'
+              ? say('forecast.keep-the-formula-then-bake-it')
               : best
-                ? `Probe ${withUnit(degrees(best.probeC), unit)} in the middle`
+                ? say('forecast.probe-in-the-middle', {
+                    probeC: withUnit(degrees(best.probeC), unit),
+                  })
                 : ''}
           </Soft>
         ) : null}
       </View>
       {bakes ? (
         <Button
-          label={hopeless ? 'Bake anyway' : 'Bake it'}
+          label={hopeless ? say('forecast.bake-anyway') : say('forecast.bake-it')}
           {...(hopeless ? {} : { icon: icons.bake })}
           weight={hopeless ? 'plain' : 'main'}
           disabled={!forecast || !mayBake}

@@ -2,7 +2,7 @@ import type { Forecast, Pull, PullChoice } from '@hollow-moon/core';
 import { memo } from 'react';
 import { Pressable, View } from 'react-native';
 import { Figure, Labelled, Read, Soft, useWords } from '../design';
-import { minutes, withUnit, centimetres } from '@hollow-moon/words';
+import { say, minutes, withUnit, centimetres } from '@hollow-moon/words';
 
 /**
  * Earliest, best and latest side by side: minute, probe, wobble and coast. The one that is chosen is
@@ -21,18 +21,27 @@ export const WindowTable = memo(function WindowTable({
   const { verdict } = forecast;
   if (verdict.kind === 'no-window') return null;
   const columns: [PullChoice, string, Pull][] = [
-    ['earliest', 'Earliest', verdict.earliest],
-    ['best', 'Best', verdict.best],
-    ['latest', verdict.latestIsLimit ? 'Latest' : 'Still fine', verdict.latest],
+    ['earliest', say('forecast.earliest'), verdict.earliest],
+    ['best', say('forecast.best'), verdict.best],
+    [
+      'latest',
+      verdict.latestIsLimit ? say('forecast.latest') : say('forecast.still-fine'),
+      verdict.latest,
+    ],
   ];
   return (
-    <View role="radiogroup" aria-label="When to pull" className="flex-row gap-2">
+    <View role="radiogroup" aria-label={say('forecast.when-to-pull')} className="flex-row gap-2">
       {columns.map(([choice, label, pull]) => (
         <Pressable
           key={choice}
           role="radio"
           aria-checked={choice === chosen}
-          aria-label={`${label}: ${minutes(pull.timeS)} min, probe ${degrees(pull.probeC)} ${unit}`}
+          aria-label={say('forecast.min-probe', {
+            label,
+            timeS: minutes(pull.timeS),
+            probeC: degrees(pull.probeC),
+            unit,
+          })}
           onPress={() => onChoose(choice)}
           className={`flex-1 gap-1 rounded border-2 p-2 active:opacity-70 ${choice === chosen ? 'border-ink' : 'border-line'}`}
         >
@@ -44,14 +53,16 @@ export const WindowTable = memo(function WindowTable({
               testID={`pull-${choice}`}
             />
           </Labelled>
-          <Read>{`probe ${withUnit(degrees(pull.probeC), unit)}`}</Read>
+          <Read>{say('forecast.probe', { probeC: withUnit(degrees(pull.probeC), unit) })}</Read>
           <Soft>
             {pull.wobble.diameterM > 0.005
-              ? `wobble ${withUnit(centimetres(pull.wobble.diameterM * 1000), 'cm')}`
-              : 'only quivers'}
+              ? say('forecast.wobble-2', {
+                  diameterM: withUnit(centimetres(pull.wobble.diameterM * 1000), 'cm'),
+                })
+              : say('forecast.only-quivers')}
           </Soft>
-          <Soft>{`knife ${pull.knife}`}</Soft>
-          <Soft>{`coasts to ${withUnit(degrees(pull.peakC), unit)}`}</Soft>
+          <Soft>{say('forecast.knife', { knife: pull.knife })}</Soft>
+          <Soft>{say('forecast.coasts-to', { peakC: withUnit(degrees(pull.peakC), unit) })}</Soft>
         </Pressable>
       ))}
     </View>

@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import { View } from 'react-native';
 import { Button, Soft } from '../design';
 import type { ForecastState } from './useForecast';
@@ -7,16 +8,16 @@ export function WorkingNote({ progress, cancel, again }: ForecastState) {
   if (progress !== undefined) {
     return (
       <View role="status" className="flex-row items-center justify-between">
-        <Soft>{`Working it out, ${Math.round(progress * 100)} %`}</Soft>
-        <Button label="Stop" weight="quiet" onPress={cancel} />
+        <Soft>{say('forecast.working-it-out', { progress: Math.round(progress * 100) })}</Soft>
+        <Button label={say('forecast.stop')} weight="quiet" onPress={cancel} />
       </View>
     );
   }
   if (!again) return null;
   return (
     <View className="flex-row items-center justify-between">
-      <Soft>Stopped: what is shown is from before.</Soft>
-      <Button label="Work it out" onPress={again} />
+      <Soft>{say('forecast.stopped-what-is-shown-is-from')}</Soft>
+      <Button label={say('forecast.work-it-out')} onPress={again} />
     </View>
   );
 }

@@ -1,19 +1,28 @@
 import type { FormulaData } from '@hollow-moon/contract';
 import { batchStands, scaleLines, type Level } from '@hollow-moon/core';
-import { grams } from '@hollow-moon/words';
+import { say, grams } from '@hollow-moon/words';
 
 /** How a batch stands in its vessels, as a statement; `undefined` where it fits. */
 export function batchInWords(level: Level, vessels: number): string | undefined {
   const { depthMm, roomMm, massG, wantedG, overflowG } = level;
-  const each = vessels === 1 ? '' : ' in each';
-  const fills = `${grams(massG)} g${each} fills ${Math.round(depthMm)} of ${Math.round(roomMm)} mm`;
+  const each = vessels === 1 ? '' : ` ${say('forecast.in-each')}`;
+  const fills = say('forecast.g-fills-of', {
+    massG: grams(massG),
+    each,
+    depthMm: Math.round(depthMm),
+    roomMm: Math.round(roomMm),
+  });
   switch (batchStands(level)) {
     case 'overflows':
-      return `The batch overflows by ${grams(Math.ceil(overflowG))} g${each}: what is foreseen is for ${vessels === 1 ? 'a brimming tin' : 'brimming tins'}.`;
+      return say('forecast.the-batch-overflows-by-g', {
+        overflowG: grams(Math.ceil(overflowG)),
+        each,
+        more: vessels === 1 ? say('forecast.a-brimming-tin') : say('forecast.brimming-tins'),
+      });
     case 'over':
-      return `${fills}: ${grams(massG - wantedG)} g more than the gap to the rim allows.`;
+      return say('forecast.g-more-than-the', { fills, massG: grams(massG - wantedG) });
     case 'short':
-      return `${fills}: ${grams(wantedG - massG)} g short of a full tin.`;
+      return say('forecast.g-short-of-a', { fills, wantedG: grams(wantedG - massG) });
     case 'fits':
       return undefined;
   }

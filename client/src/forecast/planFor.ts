@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import { planOf, type FormulaData, type Tried } from '@hollow-moon/contract';
 import type { ForecastPlan } from '@hollow-moon/core';
 import { weakMapMemoize } from '@reduxjs/toolkit';
@@ -16,9 +17,9 @@ export const planFor = (data: FormulaData, book: KitchenBook, tried: Tried = NOT
 
 const planned = weakMapMemoize((data: FormulaData, book: KitchenBook, tried: Tried): Wish => {
   const vessel = book.vessels.find((each) => each.id === data.vesselId);
-  if (!vessel) return { missing: 'Choose a tin to see the forecast.' };
+  if (!vessel) return { missing: say('forecast.choose-a-tin-to-see-the') };
   const oven = book.ovens.find((each) => each.id === data.ovenId);
-  if (!oven) return { missing: 'Choose an oven to see the forecast.' };
+  if (!oven) return { missing: say('forecast.choose-an-oven-to-see-the') };
   const { own, formulaOf } = book;
   const where = {
     kitchen: book.kitchen.data,

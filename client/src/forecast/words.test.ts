@@ -98,11 +98,13 @@ describe('layers in words', () => {
 
   it('says how warm each is when it is pulled, and whether a raw one sets', () => {
     expect(layerInWords(laid, celsius)).toBe(
-      'Almond cream under it: 76\u00a0°C at its coldest when it is pulled.',
+      'Almond cream, under it: 76\u00a0°C at its coldest when it is pulled.',
     );
-    expect(layerInWords({ ...laid, set: 0.95, setC: 91.5 }, celsius)).toMatch(/and set through\.$/);
+    expect(layerInWords({ ...laid, set: 0.95, setC: 91.5 }, celsius)).toMatch(
+      /and set all through\.$/,
+    );
     const raw = layerInWords({ ...laid, set: 0.2, setC: 91.5 }, celsius);
-    expect(raw).toContain('where it sets at 92\u00a0°C');
+    expect(raw).toContain('but it sets at 92\u00a0°C');
     expect(raw).toMatch(/Bake it before/);
   });
 
@@ -121,7 +123,7 @@ describe('layers in words', () => {
 });
 
 it('says what becomes of the water', () => {
-  expect(waterInWords(31.6)).toBe('it loses about 32 g of water a tin');
-  expect(waterInWords(-0.3)).toBe('it loses about 0 g of water a tin');
-  expect(waterInWords(-7.4)).toBe('it takes up about 7 g of water a tin from the steam');
+  expect(waterInWords(31.6)).toBe('each tin loses about 32 g of water');
+  expect(waterInWords(-0.3)).toBe('each tin loses about 0 g of water');
+  expect(waterInWords(-7.4)).toBe('each tin takes up about 7 g of water from the steam');
 });

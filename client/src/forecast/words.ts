@@ -21,27 +21,32 @@ import {
 
 /** "31 to 38", or one figure where both ends round to the same minute. */
 export const spanOfMinutes = (fromS: number, toS: number): string =>
-  minutes(fromS) === minutes(toS) ? minutes(fromS) : `${minutes(fromS)} to ${minutes(toS)}`;
+  minutes(fromS) === minutes(toS)
+    ? minutes(fromS)
+    : say('forecast.to', { fromS: minutes(fromS), toS: minutes(toS) });
 
 /** The one line of a list. */
 export function shortVerdict({ verdict, spoils }: Forecast): string {
   if (verdict.kind === 'window') {
     const { earliest, best, latest } = verdict;
-    return `Pull at ${minutes(best.timeS)} min, ${spanOfMinutes(earliest.timeS, latest.timeS)}`;
+    return say('forecast.pull-at-min', {
+      timeS: minutes(best.timeS),
+      spanOfMinutes: spanOfMinutes(earliest.timeS, latest.timeS),
+    });
   }
   return verdict.reason === 'curdles-before-it-sets'
-    ? `No window: the rim ${say(`spoils.${spoils}`)} before the middle sets`
-    : 'No window: it does not set in two hours';
+    ? say('forecast.no-window-the-rim-before', { spoils: say(`spoils.${spoils}`) })
+    : say('forecast.no-window-it-does-not-set');
 }
 
 const OUT_WORDS: Readonly<Record<OutPlace, string>> = {
-  rack: 'on the rack',
-  'oven-ajar': 'in the open oven',
-  'oven-shut': 'in the shut oven',
-  'in-the-bath': 'in its bath',
-  'ice-bath': 'in ice water',
-  fridge: 'in the fridge',
-  freezer: 'in the freezer',
+  rack: say('forecast.on-the-rack'),
+  'oven-ajar': say('forecast.in-the-open-oven'),
+  'oven-shut': say('forecast.in-the-shut-oven'),
+  'in-the-bath': say('forecast.in-its-bath'),
+  'ice-bath': say('forecast.in-ice-water'),
+  fridge: say('forecast.in-the-fridge'),
+  freezer: say('forecast.in-the-freezer'),
 };
 
 const RACK: readonly OutStep[] = [{ atMin: 0, place: 'rack' }];
@@ -52,8 +57,11 @@ export const whereAfter = (seconds: number, out: readonly OutStep[] = RACK): str
 
 const wobbleWords = ({ wobble }: Pull): string =>
   wobble.diameterM > 0.005
-    ? `${withUnit(centimetres(wobble.diameterM * 1000), 'cm')} in the middle still move ${say(`motion.${wobble.motion}`)}`
-    : 'the middle no longer swings, it only quivers';
+    ? say('forecast.in-the-middle-still-move', {
+        diameterM: withUnit(centimetres(wobble.diameterM * 1000), 'cm'),
+        motion: say(`motion.${wobble.motion}`),
+      })
+    : say('forecast.the-middle-no-longer-swings-it');
 
 /** What will happen, in a sentence or two. */
 export function sentence(
@@ -66,22 +74,34 @@ export function sentence(
   const coast = Math.max(0, best.peakC - best.probeC);
   const after =
     coast >= 0.5
-      ? `It coasts ${span(coast)} ${unit} and sets ${whereAfter(0, out)}.`
-      : `It finishes ${whereAfter(0, out)}.`;
+      ? say('forecast.it-coasts-and-sets', {
+          coast: span(coast),
+          unit,
+          whereAfter: whereAfter(0, out),
+        })
+      : say('forecast.it-finishes', { whereAfter: whereAfter(0, out) });
   const open = verdict.latestIsLimit
     ? ''
     : curdleC === undefined
-      ? ' Nothing in it curdles past that; it only dries.'
-      : ' It bears more than that.';
-  return `Pull at ${minutes(best.timeS)} min, ${spanOfMinutes(earliest.timeS, latest.timeS)}, at ${degrees(best.probeC)} ${unit}, when ${wobbleWords(best)}. ${after}${open}`;
+      ? ` ${say('forecast.nothing-in-it-curdles-past-that')}`
+      : ` ${say('forecast.it-bears-more-than-that')}`;
+  return say('forecast.pull-at-min-at', {
+    timeS: minutes(best.timeS),
+    spanOfMinutes: spanOfMinutes(earliest.timeS, latest.timeS),
+    probeC: degrees(best.probeC),
+    unit,
+    wobbleWords: wobbleWords(best),
+    after,
+    open,
+  });
 }
 
 /** The layers of a section from the base up, with how thick each is. */
 export function layersInWords({ under, over, fill }: Forecast['field']): string {
-  const thick = (metres: number) => `${(metres * 1000).toFixed(0)} mm`;
+  const thick = (metres: number) => say('forecast.mm', { metres: (metres * 1000).toFixed(0) });
   return [
     ...[...under].reverse().map(({ name, thicknessM }) => `${name} ${thick(thicknessM)}`),
-    `filling ${thick(fill.depthM)}`,
+    say('forecast.filling', { thick: thick(fill.depthM) }),
     ...over.map(({ name, thicknessM }) => `${name} ${thick(thicknessM)}`),
   ].join(', ');
 }
@@ -91,19 +111,19 @@ export function layerInWords(
   { name, place, atPullC, set, setC }: LayerForecast,
   { degrees, unit }: TemperatureFormat,
 ): string {
-  const at = `${name} ${place} it: ${withUnit(degrees(atPullC), unit)} at its coldest when it is pulled`;
+  const at = say('forecast.it-at-its', { name, place, atPullC: withUnit(degrees(atPullC), unit) });
   if (set === undefined || setC === undefined) return `${at}.`;
   return set >= LAYER_HOLDS
-    ? `${at}, and set through.`
-    : `${at}, where it sets at ${withUnit(degrees(setC), unit)}. Bake it before the filling goes on, or use less of it.`;
+    ? say('forecast.and-set-through', { at })
+    : say('forecast.where-it-sets-at', { at, setC: withUnit(degrees(setC), unit) });
 }
 
 /** What a filling will be like when cold. */
 export const FIRMNESS_WORDS: Readonly<Record<Firmness, string>> = {
-  pourable: 'Does not hold',
-  spoonable: 'Spoonable',
-  sliceable: 'Sliceable',
-  unmouldable: 'Turns out and stands',
+  pourable: say('forecast.does-not-hold'),
+  spoonable: say('forecast.spoonable'),
+  sliceable: say('forecast.sliceable'),
+  unmouldable: say('forecast.turns-out-and-stands'),
 };
 
 /** Where a filling is done: the degrees, and their unit with what else has to be said. */
@@ -112,15 +132,17 @@ export function endInWords(
   { degrees, unit }: TemperatureFormat,
 ): { readonly figure: string; readonly unit: string } {
   return to === undefined
-    ? { figure: degrees(from), unit: `${unit} and over` }
-    : { figure: `${degrees(from)} to ${degrees(to)}`, unit };
+    ? { figure: degrees(from), unit: say('forecast.and-over', { unit }) }
+    : { figure: say('forecast.to-2', { from: degrees(from), to: degrees(to) }), unit };
 }
 
 /** A filling judged by its sign, in one line. */
 function signInShort({ endC, firmness, warnings }: BySign, temperature: Words): string {
   if (firmness === 'pourable' && warnings[0]) return temperature.tell(warnings[0]);
   const end = endC && endInWords(endC, temperature);
-  const done = end ? `, done at ${withUnit(end.figure, end.unit)}` : ', set cold';
+  const done = end
+    ? say('forecast.done-at', { figure: withUnit(end.figure, end.unit) })
+    : say('forecast.set-cold');
   return `${FIRMNESS_WORDS[firmness]}${done}`;
 }
 
@@ -136,26 +158,31 @@ export function outlookInShort(of: {
   if (of.judged.kind === 'not-judged') return of.temperature.tell(of.judged.reason);
   if (of.judged.kind === 'made') {
     const [first] = of.judged.warnings;
-    return first ? of.temperature.tell(first) : 'Its ratios are as usual';
+    return first ? of.temperature.tell(first) : say('forecast.its-ratios-are-as-usual');
   }
   if (of.judged.kind === 'by-sign' && (!of.bakes || of.missing || of.problem)) {
     return signInShort(of.judged, of.temperature);
   }
   if (of.missing) return of.missing;
   if (of.problem) return of.temperature.tell(of.problem);
-  return of.forecast ? shortVerdict(of.forecast) : 'Working it out';
+  return of.forecast ? shortVerdict(of.forecast) : say('forecast.working-it-out-2');
 }
 
 /** The wobble's width for the middle of the moon. */
 export const captionOf = (diameterM: number): string | undefined =>
-  diameterM > 0.005 ? `${centimetres(diameterM * 1000)} cm` : undefined;
+  diameterM > 0.005 ? say('forecast.cm', { diameterM: centimetres(diameterM * 1000) }) : undefined;
 
 /** What becomes of a filling's water; a cold one in a bath's steam takes some up. */
 export const waterInWords = (lostG: number): string =>
   lostG < -0.5
-    ? `it takes up about ${Math.round(-lostG)} g of water a tin from the steam`
-    : `it loses about ${Math.round(Math.max(0, lostG))} g of water a tin`;
+    ? say('forecast.it-takes-up-about-g', { round: Math.round(-lostG) })
+    : say('forecast.it-loses-about-g-of', { max: Math.round(Math.max(0, lostG)) });
 
 /** How long something is held hot against the published time for egg: a caution, said the same everywhere. */
 export const heldInWords = (timesPublished: number): string =>
-  `is held for ${timesPublished >= 10 ? 'far more than' : `${timesPublished.toFixed(1)} times`} the published time for sweetened yolk (US 9 CFR 590.570). A prediction, no certificate: your local code comes first.`;
+  say('forecast.is-held-for-the-published', {
+    more:
+      timesPublished >= 10
+        ? say('forecast.far-more-than')
+        : say('forecast.times', { timesPublished: timesPublished.toFixed(1) }),
+  });

@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import { foreseenFrom, type FormulaData } from '@hollow-moon/contract';
 import { MODEL_VERSION, type Forecast } from '@hollow-moon/core';
 import { router, useLocalSearchParams } from 'expo-router';
@@ -30,9 +31,11 @@ function OpenFormula({ id, book }: { readonly id: string; readonly book: Kitchen
       <Column>
         <Notice
           kind="danger"
-          actions={<Button label="All formulas" onPress={() => router.navigate('/')} />}
+          actions={
+            <Button label={say('formulas.all-formulas')} onPress={() => router.navigate('/')} />
+          }
         >
-          This formula is not in the kitchen’s book.
+          {say('formulas.this-formula-is-not-in-the')}
         </Notice>
       </Column>
     );
@@ -59,7 +62,7 @@ const Heading = memo(function Heading({
         <Title>{name}</Title>
       </View>
       <Choice<Side>
-        label="Show"
+        label={say('formulas.show')}
         hideLabel
         value={side}
         onChange={onSide}
@@ -117,7 +120,7 @@ function Workplace({
           formulaId: id,
           vesselId: vessel.id,
           ovenId: oven.id,
-          formulaName: data.name.trim() || 'Unnamed',
+          formulaName: data.name.trim() || say('formulas.unnamed'),
           vesselName: vessel.data.name,
           ovenName: oven.data.name,
           vesselCount: data.vesselCount,
@@ -181,7 +184,7 @@ function Workplace({
   const list = <Bench id={id} data={data} book={book} bench={bench} />;
   const head = (
     <View className="gap-1">
-      <Title>{data.name || 'Unnamed'}</Title>
+      <Title>{data.name || say('formulas.unnamed')}</Title>
       {draft ? null : <Soft>{book.kitchen.data.name}</Soft>}
     </View>
   );
@@ -190,7 +193,7 @@ function Workplace({
       <View className="flex-row flex-wrap items-center justify-between gap-2">
         {hasShell ? (
           <Choice<'shell' | 'forecast'>
-            label="Forecast of"
+            label={say('formulas.forecast-of')}
             hideLabel
             value={side === 'shell' ? 'shell' : 'forecast'}
             onChange={setSide}
@@ -203,7 +206,9 @@ function Workplace({
           <View />
         )}
         <Button
-          label={breadth === 'bench' ? 'Give it room' : 'Back to the bench'}
+          label={
+            breadth === 'bench' ? say('formulas.give-it-room') : say('formulas.back-to-the-bench')
+          }
           weight="quiet"
           testID="breadth"
           onPress={() => setBreadth(breadth === 'bench' ? 'bake' : 'bench')}

@@ -1,19 +1,27 @@
+import { say, type Words } from '@hollow-moon/words';
 import type { FormulaData } from '@hollow-moon/contract';
 import { findIngredient } from '@hollow-moon/core';
 import { View } from 'react-native';
-import { Button, Notice, Read, Sheet, Soft } from '../design';
+import { Button, Notice, Read, Sheet, Soft, useWords } from '../design';
 import { unitName } from '../bench/unitName';
 
 /** A formula in short lines, so that two can be laid side by side. */
-function inLines(data: FormulaData): string[] {
+function inLines(data: FormulaData, { quantity }: Words): string[] {
   return [
     data.name,
     ...data.lines.map(
       ({ ingredientId, amount, unit }) =>
         `${Number(amount.toFixed(3))} ${unitName(unit, ingredientId)} ${findIngredient(ingredientId)?.name ?? ingredientId}`,
     ),
-    `${data.vesselCount} × tin, gap ${data.headspaceMm} mm, shell ${data.shellThicknessMm} mm`,
-    `oven ${data.setC} °C, poured at ${data.fillingStartC} °C`,
+    say('formulas.tin-gap-mm-shell', {
+      vesselCount: data.vesselCount,
+      headspaceMm: data.headspaceMm,
+      shellThicknessMm: data.shellThicknessMm,
+    }),
+    say('formulas.oven-c-poured-at', {
+      setC: quantity({ celsius: data.setC }),
+      fillingStartC: quantity({ celsius: data.fillingStartC }),
+    }),
   ];
 }
 
@@ -29,7 +37,8 @@ export function StaleNotice({
   readonly onMine: () => void;
   readonly onTheirs: () => void;
 }) {
-  const [here, there] = [inLines(mine), inLines(theirs)];
+  const words = useWords();
+  const [here, there] = [inLines(mine, words), inLines(theirs, words)];
   const side = (title: string, own: string[], other: string[]) => (
     <View className="min-w-40 flex-1 gap-1">
       <Soft>{title}</Soft>
@@ -44,17 +53,17 @@ export function StaleNotice({
     </View>
   );
   return (
-    <Sheet title="Changed elsewhere">
+    <Sheet title={say('formulas.changed-elsewhere')}>
       <Notice kind="danger" testID="stale">
-        This formula was changed elsewhere since you opened it. Choose which to keep.
+        {say('formulas.this-formula-was-changed-elsewhere-since')}
       </Notice>
       <View className="flex-row flex-wrap gap-4">
-        {side('Yours', here, there)}
-        {side('In the book', there, here)}
+        {side(say('formulas.yours'), here, there)}
+        {side(say('formulas.in-the-book'), there, here)}
       </View>
       <View className="flex-row flex-wrap gap-2">
-        <Button label="Keep mine" weight="main" onPress={onMine} />
-        <Button label="Take the book’s" onPress={onTheirs} />
+        <Button label={say('formulas.keep-mine')} weight="main" onPress={onMine} />
+        <Button label={say('formulas.take-the-books')} onPress={onTheirs} />
       </View>
     </Sheet>
   );

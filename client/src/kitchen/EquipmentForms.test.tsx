@@ -100,7 +100,7 @@ describe('a tin', () => {
     const sent = serve<VesselData>([accept]);
     const onClose = openVessel(tin);
     type('name', 'Another name');
-    fireEvent.click(screen.getByRole('button', { name: 'Leave it' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Cancel' }));
     expect(onClose).toHaveBeenCalled();
     expect(sent).toEqual([]);
   });

@@ -66,11 +66,11 @@ export function VesselForm({
   const checked = vesselDataSchema.safeParse(watched);
   return (
     <View className="gap-3 py-2">
-      <FormText control={control} name="name" label="Name" testID="name" />
+      <FormText control={control} name="name" label={say('kitchen.name')} testID="name" />
       <FormPicker
         control={control}
         name="kind"
-        label="Shape"
+        label={say('kitchen.shape')}
         options={VESSEL_KINDS.map((value) => ({ value, label: say(`vessel-kind.${value}`) }))}
         onChosen={(value) => {
           for (const [name, usual] of WANTED[value as VesselData['kind']] ?? []) {
@@ -82,26 +82,33 @@ export function VesselForm({
       <FormPicker
         control={control}
         name="material"
-        label="Made of"
+        label={say('kitchen.made-of')}
         options={VESSEL_MATERIALS.map((value) => ({ value, label: say(`material.${value}`) }))}
       />
-      <Soft>{kind === 'capacity' ? 'What it holds' : 'Inside measures'}</Soft>
+      <Soft>
+        {kind === 'capacity' ? say('kitchen.what-it-holds') : say('kitchen.inside-measures')}
+      </Soft>
       <View className="flex-row flex-wrap gap-3">
         {kind === 'capacity' ? (
-          <FormNumber control={control} name="capacityMl" label="To the brim" unit="ml" />
+          <FormNumber
+            control={control}
+            name="capacityMl"
+            label={say('kitchen.to-the-brim')}
+            unit="ml"
+          />
         ) : (
           <>
             <FormNumber
               control={control}
               name="baseDiameterMm"
-              label={long ? 'Base, length' : 'Base across'}
+              label={long ? say('kitchen.base-length') : say('kitchen.base-across')}
               unit="cm"
               scale={10}
             />
             <FormNumber
               control={control}
               name="topDiameterMm"
-              label={long ? 'Top, length' : 'Top across'}
+              label={long ? say('kitchen.top-length') : say('kitchen.top-across')}
               unit="cm"
               scale={10}
             />
@@ -109,7 +116,7 @@ export function VesselForm({
               <FormNumber
                 control={control}
                 name="breadthMm"
-                label="Top, breadth"
+                label={say('kitchen.top-breadth')}
                 unit="cm"
                 scale={10}
               />
@@ -118,23 +125,29 @@ export function VesselForm({
               <FormNumber
                 control={control}
                 name="tubeMm"
-                label="Tube across"
+                label={say('kitchen.tube-across')}
                 unit="cm"
                 scale={10}
               />
             ) : null}
-            <FormNumber control={control} name="heightMm" label="Height" unit="cm" scale={10} />
-            <FormNumber control={control} name="lipMm" label="Flat rim" unit="mm" />
+            <FormNumber
+              control={control}
+              name="heightMm"
+              label={say('kitchen.height')}
+              unit="cm"
+              scale={10}
+            />
+            <FormNumber control={control} name="lipMm" label={say('kitchen.flat-rim')} unit="mm" />
           </>
         )}
-        <FormNumber control={control} name="owned" label="How many" />
+        <FormNumber control={control} name="owned" label={say('kitchen.how-many')} />
       </View>
       <Controller
         control={control}
         name="looseBase"
         render={({ field }) => (
           <Choice
-            label="Base"
+            label={say('kitchen.base')}
             value={field.value ? 'loose' : 'fixed'}
             onChange={(value) => field.onChange(value === 'loose')}
             options={[
@@ -145,7 +158,11 @@ export function VesselForm({
         )}
       />
       {checked.success ? (
-        <Soft>{`Holds ${Math.round(volumeMl(insideOf(checked.data)))} ml to the brim.`}</Soft>
+        <Soft>
+          {say('kitchen.holds-ml-to-the-brim', {
+            volumeMl: Math.round(volumeMl(insideOf(checked.data))),
+          })}
+        </Soft>
       ) : null}
       <FormEnding
         testID="keep-equipment"
@@ -190,21 +207,17 @@ export function OvenForm({
   const submit = handleSubmit(keep);
   return (
     <View className="gap-3 py-2">
-      <FormText control={control} name="name" label="Name" testID="name" />
+      <FormText control={control} name="name" label={say('kitchen.name')} testID="name" />
       <FormChoice
         control={control}
         name="kind"
-        label="Kind"
+        label={say('kitchen.kind')}
         options={OVEN_KINDS.map((value) => ({ value, label: say(`oven-kind.${value}`) }))}
       />
-      <FormNumber control={control} name="offsetK" label="Off by" unit="°C" />
-      <Soft>
-        What a thermometer in it reads, less what it is set to: −9 for an oven that runs 9 °C cool.
-      </Soft>
-      <FormNumber control={control} name="swingK" label="Swings by" unit="°C" />
-      <Soft>
-        How far it goes to either side as the thermostat clicks; 0 if nobody has watched it.
-      </Soft>
+      <FormNumber control={control} name="offsetK" label={say('kitchen.off-by')} unit="°C" />
+      <Soft>{say('kitchen.what-a-thermometer-in-it-reads')}</Soft>
+      <FormNumber control={control} name="swingK" label={say('kitchen.swings-by')} unit="°C" />
+      <Soft>{say('kitchen.how-far-it-goes-to-either')}</Soft>
       <FormEnding
         testID="keep-equipment"
         onKeep={() => void submit()}

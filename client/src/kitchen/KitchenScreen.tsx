@@ -1,4 +1,4 @@
-import { say, centimetres } from '@hollow-moon/words';
+import { say, type Degrees, centimetres, type Words } from '@hollow-moon/words';
 import { kitchenDataSchema, type KitchenData, type VesselData } from '@hollow-moon/contract';
 import { boilingPointAtAltitudeC, EGG_GRADES, type EggGrade } from '@hollow-moon/core';
 import { zodResolver } from '@hookform/resolvers/zod';
@@ -6,10 +6,9 @@ import { useState, type ReactNode } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { Pressable, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
-import { Button, Choice, icons, Read, Sheet, Soft, Title } from '../design';
+import { Button, Choice, icons, Read, Sheet, Soft, Title, useWords } from '../design';
 import { Column, useWide, WhenHere } from '../layout';
 import { useKitchenBook, type KitchenBook } from '../book/book';
-import type { Degrees } from '@hollow-moon/words';
 import { degreesChosen, themeChosen, type Theme } from '../state/settings';
 import { useAppDispatch, useAppSelector } from '../state/state';
 import { OvenForm, VesselForm } from './EquipmentForms';
@@ -22,9 +21,9 @@ function DeviceSheet() {
   const dispatch = useAppDispatch();
   const { theme, degrees } = useAppSelector((state) => state.settings);
   return (
-    <Sheet title="This device">
+    <Sheet title={say('kitchen.this-device')}>
       <Choice<Theme>
-        label="Light"
+        label={say('kitchen.light')}
         value={theme}
         onChange={(value) => dispatch(themeChosen(value))}
         options={[
@@ -34,7 +33,7 @@ function DeviceSheet() {
         ]}
       />
       <Choice<Degrees>
-        label="Temperatures"
+        label={say('kitchen.temperatures')}
         value={degrees}
         onChange={(value) => dispatch(degreesChosen(value))}
         options={[
@@ -48,11 +47,12 @@ function DeviceSheet() {
 
 const GRADES = (Object.keys(EGG_GRADES) as EggGrade[]).map((value) => ({
   value,
-  label: `${value}, about ${EGG_GRADES[value].typicalG} g in shell`,
+  label: say('kitchen.about-g-in-shell', { value, typicalG: EGG_GRADES[value].typicalG }),
 }));
 
 /** What holds for everything made here. */
 function KitchenSheet({ book }: { readonly book: KitchenBook }) {
+  const { quantity } = useWords();
   const { kitchen } = book;
   const form = useForm<KitchenData>({
     resolver: zodResolver(kitchenDataSchema),
@@ -68,12 +68,12 @@ function KitchenSheet({ book }: { readonly book: KitchenBook }) {
   });
   const checked = kitchenDataSchema.safeParse(useWatch({ control }));
   return (
-    <Sheet title="The kitchen">
-      <FormText control={control} name="name" label="Name" />
+    <Sheet title={say('kitchen.the-kitchen')}>
+      <FormText control={control} name="name" label={say('kitchen.name')} />
       <FormPicker
         control={control}
         name="eggGrade"
-        label="Eggs are"
+        label={say('kitchen.eggs-are')}
         options={GRADES}
         testID="egg-grade"
       />
@@ -81,7 +81,7 @@ function KitchenSheet({ book }: { readonly book: KitchenBook }) {
         <FormNumber
           control={control}
           name="altitudeM"
-          label="Altitude"
+          label={say('kitchen.altitude')}
           unit="m"
           testID="kitchen-altitude"
         />
@@ -89,18 +89,28 @@ function KitchenSheet({ book }: { readonly book: KitchenBook }) {
           <FormText
             control={control}
             name="currency"
-            label="Prices in"
+            label={say('kitchen.prices-in')}
             as={(text) => text.toUpperCase()}
           />
         </View>
-        <FormNumber control={control} name="roomC" label="Room" unit="°C" testID="room" />
+        <FormNumber
+          control={control}
+          name="roomC"
+          label={say('kitchen.room')}
+          unit="°C"
+          testID="room"
+        />
       </View>
       {checked.success ? (
-        <Soft>{`Water boils at ${boilingPointAtAltitudeC(checked.data.altitudeM).toFixed(1)} °C here.`}</Soft>
+        <Soft>
+          {say('kitchen.water-boils-at-c-here', {
+            boils: quantity({ celsius: boilingPointAtAltitudeC(checked.data.altitudeM) }),
+          })}
+        </Soft>
       ) : null}
       <View className="self-start">
         <Button
-          label="Keep"
+          label={say('kitchen.keep')}
           weight="main"
           onPress={() => void submit()}
           disabled={!formState.isDirty}
@@ -148,7 +158,7 @@ function EquipmentSheet<T extends { readonly id: string; readonly data: { archiv
                 onPress={() => setOpen(open === item.id ? undefined : item.id)}
                 className="min-h-14 justify-center py-2"
               >
-                <Read>{item.data.archived ? `${name} (put away)` : name}</Read>
+                <Read>{item.data.archived ? say('kitchen.put-away', { name }) : name}</Read>
                 <Soft>{about}</Soft>
               </Pressable>
               {open === item.id ? form(item.id, item, close) : null}
@@ -161,39 +171,49 @@ function EquipmentSheet<T extends { readonly id: string; readonly data: { archiv
   );
 }
 
-const offBy = (offsetK: number): string =>
+const offBy = (offsetK: number, { quantity }: Words): string =>
   offsetK === 0
-    ? 'true to its dial'
-    : `runs ${Math.abs(offsetK)} °C ${offsetK < 0 ? 'cool' : 'hot'}`;
+    ? say('kitchen.true-to-its-dial')
+    : say('kitchen.runs-c', {
+        offset: quantity({ kelvin: Math.abs(offsetK) }),
+        more: say(offsetK < 0 ? 'oven.cool' : 'oven.hot'),
+      });
 
 /** A vessel's measures in a line. */
 function sizeOf(data: VesselData): string {
-  if (data.kind === 'capacity') return `holds ${data.capacityMl ?? '?'} ml`;
+  if (data.kind === 'capacity')
+    return say('kitchen.holds-ml', { capacityMl: data.capacityMl ?? '?' });
   const { baseDiameterMm, topDiameterMm, breadthMm, tubeMm, heightMm } = data;
   const across =
     baseDiameterMm === topDiameterMm
       ? centimetres(topDiameterMm)
-      : `${centimetres(baseDiameterMm)} to ${centimetres(topDiameterMm)}`;
+      : say('kitchen.to', {
+          baseDiameterMm: centimetres(baseDiameterMm),
+          topDiameterMm: centimetres(topDiameterMm),
+        });
   const long = data.kind === 'rectangle' || data.kind === 'oval';
   return [
-    long ? `${across} × ${centimetres(breadthMm ?? topDiameterMm)} cm` : `${across} cm wide`,
-    ...(data.kind === 'tube' ? [`tube ${centimetres(tubeMm ?? 0)} cm`] : []),
-    `${centimetres(heightMm)} cm high`,
-    ...(data.looseBase ? ['loose base'] : []),
+    long
+      ? say('kitchen.cm', { across, breadthMm: centimetres(breadthMm ?? topDiameterMm) })
+      : say('kitchen.cm-wide', { across }),
+    ...(data.kind === 'tube' ? [say('kitchen.tube-cm', { tubeMm: centimetres(tubeMm ?? 0) })] : []),
+    say('kitchen.cm-high', { heightMm: centimetres(heightMm) }),
+    ...(data.looseBase ? [say('kitchen.loose-base')] : []),
   ].join(', ');
 }
 
 function Kitchen({ book }: { readonly book: KitchenBook }) {
+  const words = useWords();
   const wide = useWide();
   const kitchenId = book.kitchen.id;
   const ovens = (
     <EquipmentSheet
-      title="Ovens"
+      title={say('kitchen.ovens')}
       add="Add an oven"
       items={book.ovens}
       lines={({ data }) => [
         data.name,
-        `${say(`oven-kind.${data.kind}`)}, ${offBy(data.offsetK)}${data.swingK > 0 ? `, swings by ${data.swingK} °C` : ''}`,
+        `${say(`oven-kind.${data.kind}`)}, ${offBy(data.offsetK, words)}${data.swingK > 0 ? say('kitchen.swings-by-c', { swing: words.quantity({ kelvin: data.swingK }) }) : ''}`,
       ]}
       form={(id, stored, onClose) => (
         <OvenForm key={id} kitchenId={kitchenId} id={id} stored={stored} onClose={onClose} />
@@ -202,7 +222,7 @@ function Kitchen({ book }: { readonly book: KitchenBook }) {
   );
   const vessels = (
     <EquipmentSheet
-      title="Tins and dishes"
+      title={say('kitchen.tins-and-dishes')}
       add="Add a tin"
       items={book.vessels}
       lines={({ data }) => [
@@ -223,7 +243,7 @@ function Kitchen({ book }: { readonly book: KitchenBook }) {
   if (!wide) {
     return (
       <Column>
-        <Title>Kitchen</Title>
+        <Title>{say('kitchen.kitchen')}</Title>
         {settings}
         {ovens}
         {vessels}
@@ -235,7 +255,7 @@ function Kitchen({ book }: { readonly book: KitchenBook }) {
     <View className="h-full flex-row">
       <View className="min-w-0 flex-1">
         <Column>
-          <Title>Kitchen</Title>
+          <Title>{say('kitchen.kitchen')}</Title>
           {settings}
           {ovens}
         </Column>

@@ -17,12 +17,12 @@ import { useWriting } from './useWriting';
 type Own = NonNullable<PantryData['own']>;
 
 const LABELS: readonly (readonly [keyof Own['label'], string])[] = [
-  ['water', 'Water'],
-  ['fat', 'Fat'],
-  ['sugars', 'Sugars'],
-  ['starch', 'Starch'],
-  ['protein', 'Protein'],
-  ['alcohol', 'Alcohol'],
+  ['water', say('kitchen.water')],
+  ['fat', say('kitchen.fat')],
+  ['sugars', say('kitchen.sugars')],
+  ['starch', say('kitchen.starch')],
+  ['protein', say('kitchen.protein')],
+  ['alcohol', say('kitchen.alcohol')],
 ];
 
 /** An own ingredient begun from one of the catalogue. */
@@ -61,20 +61,20 @@ function OwnFields({
   return (
     <>
       <TextField
-        label="Called"
+        label={say('kitchen.called')}
         value={own.name}
         onChange={(name) => onChange({ ...own, name })}
         problem={problemAt('own.name')}
         testID="own-name"
       />
       <Picker
-        label="Most like"
+        label={say('kitchen.most-like')}
         value={own.like}
         options={CATALOGUE.map(({ id, name }) => ({ value: id, label: name }))}
         onChange={(like) => onChange(ownLike(like, own.name))}
         testID="own-like"
       />
-      <Soft>In 100 g, from its label; what the label leaves out is as in the like one</Soft>
+      <Soft>{say('kitchen.in-100-g-from-its-label')}</Soft>
       <View className="flex-row flex-wrap gap-3">
         {LABELS.map(([name, label]) => (
           <NumberField
@@ -89,7 +89,7 @@ function OwnFields({
           />
         ))}
         <NumberField
-          label="A millilitre weighs"
+          label={say('kitchen.a-millilitre-weighs')}
           unit="g"
           value={own.gramsPerMl}
           onChange={(gramsPerMl) => onChange({ ...own, gramsPerMl })}
@@ -97,7 +97,7 @@ function OwnFields({
           className="w-36"
         />
       </View>
-      <Soft>Allergens</Soft>
+      <Soft>{say('kitchen.allergens')}</Soft>
       <View className="flex-row flex-wrap gap-2">
         {ALLERGENS.map((allergen) => {
           const there = own.allergens.includes(allergen);
@@ -120,7 +120,7 @@ function OwnFields({
         })}
       </View>
       <Choice
-        label="Suits"
+        label={say('kitchen.suits')}
         value={own.diet}
         onChange={(diet) => onChange({ ...own, diet })}
         options={[
@@ -178,7 +178,7 @@ export function PantryForm({
     <View className="gap-3 py-2">
       {item ? null : (
         <Choice
-          label="It is"
+          label={say('kitchen.it-is')}
           value={ofItsOwn ? 'own' : 'catalogue'}
           onChange={(value) =>
             setData(
@@ -195,7 +195,7 @@ export function PantryForm({
       )}
       {ofItsOwn ? null : (
         <Picker
-          label="Ingredient"
+          label={say('kitchen.ingredient')}
           value={data.ingredientId}
           options={book.ingredientOptions}
           onChange={(ingredientId) => setData({ ...data, ingredientId })}
@@ -204,7 +204,7 @@ export function PantryForm({
       )}
       <View className="flex-row flex-wrap items-end gap-3">
         <NumberField
-          label="Costs"
+          label={say('kitchen.costs')}
           unit={book.kitchen.data.currency}
           value={price?.price ?? Number.NaN}
           onChange={(value) => setPrice({ price: value })}
@@ -239,7 +239,11 @@ export function PantryForm({
       {ofItsOwn ? null : (
         <View className="self-start">
           <Button
-            label={own ? 'Back to the catalogue’s label' : 'Correct what is in it'}
+            label={
+              own
+                ? say('kitchen.back-to-the-catalogues-label')
+                : say('kitchen.correct-what-is-in-it')
+            }
             onPress={() =>
               setData({
                 ...data,

@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import type { PantryItem } from '@hollow-moon/contract';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -24,10 +25,10 @@ export function PantrySheet({ book }: { readonly book: KitchenBook }) {
   const isNew = open !== undefined && !book.pantry.some((item) => item.id === open);
   return (
     <Sheet
-      title="Pantry and prices"
+      title={say('kitchen.pantry-and-prices')}
       aside={
         <Button
-          label="Add one"
+          label={say('kitchen.add-one')}
           icon={icons.add}
           onPress={() => setOpen(uuid())}
           testID="add-pantry"
@@ -44,9 +45,14 @@ export function PantrySheet({ book }: { readonly book: KitchenBook }) {
         />
       ) : null}
       {book.pantry.length === 0 ? (
-        <Soft>No prices yet. With them each formula shows what a portion costs.</Soft>
+        <Soft>{say('kitchen.no-prices-yet-with-them-each')}</Soft>
       ) : (
-        <TextField label="Find" value={sought} onChange={setSought} testID="find-pantry" />
+        <TextField
+          label={say('kitchen.find')}
+          value={sought}
+          onChange={setSought}
+          testID="find-pantry"
+        />
       )}
       <View role="list">
         {rows.map((item) => {
@@ -63,11 +69,15 @@ export function PantrySheet({ book }: { readonly book: KitchenBook }) {
                 <Read className="flex-1">{nameOf(item)}</Read>
                 <Soft>
                   {[
-                    item.data.archived ? 'put away' : '',
-                    own ? 'our label' : '',
+                    item.data.archived ? say('kitchen.put-away-2') : '',
+                    own ? say('kitchen.our-label') : '',
                     price
-                      ? `${money(price.price, currency)} for ${price.amount} ${price.unit}`
-                      : 'no price',
+                      ? say('kitchen.for', {
+                          money: money(price.price, currency),
+                          amount: price.amount,
+                          unit: price.unit,
+                        })
+                      : say('kitchen.no-price'),
                   ]
                     .filter(Boolean)
                     .join(', ')}

@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import { Controller, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
 import { View } from 'react-native';
 import { findingIn } from '@hollow-moon/contract';
@@ -136,7 +137,9 @@ export const ShowAway = ({
   away === 0 ? null : (
     <View className="self-start">
       <Button
-        label={shown ? 'Hide what is put away' : `Show ${away} put away`}
+        label={
+          shown ? say('kitchen.hide-what-is-put-away') : say('kitchen.show-put-away', { away })
+        }
         weight="quiet"
         pressed={shown}
         onPress={() => onShow(!shown)}
@@ -160,11 +163,11 @@ export const FormEnding = ({
   readonly testID: string;
 }) => (
   <View className="flex-row flex-wrap gap-2">
-    <Button label="Keep" weight="main" onPress={onKeep} testID={testID} />
-    <Button label="Leave it" onPress={onClose} />
+    <Button label={say('kitchen.keep')} weight="main" onPress={onKeep} testID={testID} />
+    <Button label={say('kitchen.leave-it')} onPress={onClose} />
     {away === undefined ? null : (
       <Button
-        label={away ? 'Bring it back' : 'Put it away'}
+        label={away ? say('kitchen.bring-it-back') : say('kitchen.put-it-away')}
         weight="quiet"
         onPress={() => onAway(!away)}
 

@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import type { ReactNode } from 'react';
 import { ActivityIndicator, ScrollView, View } from 'react-native';
 import { Button, Notice, Soft } from '../design';
@@ -37,10 +38,9 @@ export function WhenHere<T>({
       <View className="p-4">
         <Notice
           kind="danger"
-          actions={<Button label="Try again" weight="main" onPress={loading.again} />}
+          actions={<Button label={say('layout.try-again')} weight="main" onPress={loading.again} />}
         >
-          The kitchen’s book cannot be reached. Is Hollow Moon running? What you entered on this
-          device is kept.
+          {say('layout.the-kitchens-book-cannot-be-reached')}
         </Notice>
       </View>
     );
@@ -48,7 +48,7 @@ export function WhenHere<T>({
   return (
     <View className="items-center gap-2 p-8">
       <ActivityIndicator color="rgb(var(--yolk-text))" />
-      <Soft>Opening the kitchen’s book</Soft>
+      <Soft>{say('layout.opening-the-kitchens-book')}</Soft>
     </View>
   );
 }

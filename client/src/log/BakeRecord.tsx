@@ -22,21 +22,28 @@ export function BakeRecord({ bake }: { readonly bake: StoredBake }) {
   const lastWobble = bake.wobbles.at(-1);
   const table: [string, string, string][] = [
     [
-      'Pulled at',
-      window ? `${spanOfMinutes(window.earliest.timeS, window.latest.timeS)} min` : 'no window',
-      pulledS === undefined ? '–' : `${minutes(pulledS)} min`,
+      say('log.pulled-at'),
+      window
+        ? say('log.min', {
+            spanOfMinutes: spanOfMinutes(window.earliest.timeS, window.latest.timeS),
+          })
+        : say('log.no-window'),
+      pulledS === undefined ? '–' : say('log.min-2', { pulledS: minutes(pulledS) }),
     ],
     [
-      'Probe at the pull',
+      say('log.probe-at-the-pull'),
       window ? `${degrees(window.best.probeC)} ${unit}` : '–',
-      lastReading ? `${degrees(lastReading.celsius)} ${unit}` : 'not read',
+      lastReading ? `${degrees(lastReading.celsius)} ${unit}` : say('log.not-read'),
     ],
     [
-      'Wobble',
-      window ? `${centimetres(window.best.wobbleMm)} cm` : '–',
+      say('log.wobble'),
+      window ? say('log.cm', { wobbleMm: centimetres(window.best.wobbleMm) }) : '–',
       lastWobble
-        ? `${centimetres(lastWobble.diameterMm)} cm, ${say(`motion.${lastWobble.motion}`)}`
-        : 'not looked at',
+        ? say('log.cm-2', {
+            diameterMm: centimetres(lastWobble.diameterMm),
+            motion: say(`motion.${lastWobble.motion}`),
+          })
+        : say('log.not-looked-at'),
     ],
   ];
   return (
@@ -51,13 +58,13 @@ export function BakeRecord({ bake }: { readonly bake: StoredBake }) {
             state={lastMoon({ ...data, lastWobbleMm: lastWobble?.diameterMm ?? null })}
             shell={data.shell !== 'none'}
             size={84}
-            label="As it was at the last wobble check"
+            label={say('log.as-it-was-at-the-last')}
           />
           <View className="min-w-0 flex-1 gap-1">
             <Read className="font-read-strong text-title" testID="record-result">
               {data.result
                 ? `${RESULT_MARKS[data.result]} ${say(`result.${data.result}`)}`
-                : 'Not judged'}
+                : say('log.not-judged')}
             </Read>
             {data.faults.length > 0 ? (
               <Read>{listed(data.faults.map((fault) => say(`fault.${fault}`)))}</Read>
@@ -66,28 +73,28 @@ export function BakeRecord({ bake }: { readonly bake: StoredBake }) {
           </View>
         </View>
         <View className="flex-row flex-wrap gap-x-6 gap-y-2">
-          <Labelled label="Tin">
+          <Labelled label={say('log.tin')}>
             <Read>{`${data.vesselCount} × ${data.vesselName}`}</Read>
           </Labelled>
-          <Labelled label="Oven">
+          <Labelled label={say('log.oven')}>
             <Read>{`${data.ovenName}, ${degrees(data.setC)} ${unit}`}</Read>
           </Labelled>
-          <Labelled label="Poured at">
+          <Labelled label={say('log.poured-at')}>
             <Read>{`${degrees(data.fillingStartC)} ${unit}`}</Read>
           </Labelled>
         </View>
       </Sheet>
-      <Sheet title="Foreseen and done">
-        <View role="table" aria-label="Foreseen and done" className="gap-1">
+      <Sheet title={say('log.foreseen-and-done')}>
+        <View role="table" aria-label={say('log.foreseen-and-done')} className="gap-1">
           <View role="row" className="flex-row">
             <Text role="columnheader" className="flex-1 font-read text-small text-ink-soft">
               {' '}
             </Text>
             <Text role="columnheader" className="flex-1 font-read text-small text-ink-soft">
-              Foreseen
+              {say('log.foreseen')}
             </Text>
             <Text role="columnheader" className="flex-1 font-read text-small text-ink-soft">
-              Done
+              {say('log.done')}
             </Text>
           </View>
           {table.map(([label, foreseen, done]) => (
@@ -116,15 +123,18 @@ export function BakeRecord({ bake }: { readonly bake: StoredBake }) {
           pullS={pullS}
           readings={readings.map((each) => [each.atS, each.celsius] as const)}
           pulledS={pulledS}
-          label="Foreseen temperatures and the readings taken, on the same axes"
+          label={say('log.foreseen-temperatures-and-the-readings-taken')}
         />
       </Sheet>
       <View className="flex-row flex-wrap gap-2">
         <Button
-          label="Open the formula"
+          label={say('log.open-the-formula')}
           onPress={() => router.navigate(`/formulas/${data.formulaId}`)}
         />
-        <Button label="Add to this record" onPress={() => router.navigate(`/bake/${bake.id}`)} />
+        <Button
+          label={say('log.add-to-this-record')}
+          onPress={() => router.navigate(`/bake/${bake.id}`)}
+        />
       </View>
     </View>
   );

@@ -25,7 +25,7 @@ import { lastMoon, RESULT_MARKS } from './outcome';
 
 const pulledMin = ({ data }: BakeSummary): string =>
   data.pulledAt === null
-    ? 'in the oven'
+    ? say('log.in-the-oven')
     : withUnit(minutes(secondsInto(data, Date.parse(data.pulledAt))), 'min');
 
 function BakeRow({ bake, here }: { readonly bake: BakeSummary; readonly here: boolean }) {
@@ -33,7 +33,7 @@ function BakeRow({ bake, here }: { readonly bake: BakeSummary; readonly here: bo
   const { data } = bake;
   const result = data.result
     ? `${RESULT_MARKS[data.result]} ${say(`result.${data.result}`)}`
-    : 'Not judged';
+    : say('log.not-judged');
   const faults =
     data.faults.length > 0 ? `: ${listed(data.faults.map((fault) => say(`fault.${fault}`)))}` : '';
   return (
@@ -47,7 +47,7 @@ function BakeRow({ bake, here }: { readonly bake: BakeSummary; readonly here: bo
         state={lastMoon(data)}
         shell={data.shell !== 'none'}
         size={40}
-        label={lastMoon(data) ? 'As it was at the last wobble check' : 'No wobble noted'}
+        label={lastMoon(data) ? say('log.as-it-was-at-the-last') : say('log.no-wobble-noted')}
       />
       <View className="min-w-0 flex-1">
         <Text className="font-read-strong text-base text-ink">{data.formulaName}</Text>
@@ -81,18 +81,18 @@ function BakeList({ book, openId }: { readonly book: KitchenBook; readonly openI
   };
   return (
     <View className="gap-3">
-      <Title>Log</Title>
+      <Title>{say('log.log')}</Title>
       <TextField
-        label="Find"
+        label={say('log.find')}
         value={text}
         onChange={setText}
-        placeholder="A word of the note, a fault, a name"
+        placeholder={say('log.a-word-of-the-note-a')}
         testID="log-search"
       />
       <View className="flex-row gap-2">
         <View className="min-w-0 flex-1">
           <Picker
-            label="Formula"
+            label={say('log.formula')}
             value={formulaId}
             onChange={setFormulaId}
             testID="log-formula"
@@ -104,7 +104,7 @@ function BakeList({ book, openId }: { readonly book: KitchenBook; readonly openI
         </View>
         <View className="min-w-0 flex-1">
           <Picker
-            label="Tin"
+            label={say('log.tin')}
             value={vesselId}
             onChange={setVesselId}
             testID="log-tin"
@@ -116,19 +116,22 @@ function BakeList({ book, openId }: { readonly book: KitchenBook; readonly openI
         </View>
       </View>
       {isError ? (
-        <Notice kind="danger" actions={<Button label="Try again" onPress={() => void refetch()} />}>
-          The log cannot be read just now.
+        <Notice
+          kind="danger"
+          actions={<Button label={say('log.try-again')} onPress={() => void refetch()} />}
+        >
+          {say('log.the-log-cannot-be-read-just')}
         </Notice>
       ) : null}
       {bakes?.length === 0 ? (
         <Notice
           kind="hint"
           testID="log-empty"
-          {...(searching ? { actions: <Button label="Show all" onPress={clear} /> } : {})}
+          {...(searching
+            ? { actions: <Button label={say('log.show-all')} onPress={clear} /> }
+            : {})}
         >
-          {searching
-            ? 'No bake fits that.'
-            : 'No bakes yet. Open a formula, look at its forecast and bake it; it will be here tomorrow.'}
+          {searching ? say('log.no-bake-fits-that') : say('log.no-bakes-yet-open-a-formula')}
         </Notice>
       ) : null}
       <View role="list" className="gap-2" testID="log-list">
@@ -140,7 +143,7 @@ function BakeList({ book, openId }: { readonly book: KitchenBook; readonly openI
       </View>
       {hasNextPage ? (
         <Button
-          label={isFetchingNextPage ? 'Turning the page' : 'Show older bakes'}
+          label={isFetchingNextPage ? say('log.turning-the-page') : say('log.show-older-bakes')}
           disabled={isFetchingNextPage}
           onPress={() => void fetchNextPage()}
           testID="log-older"
@@ -152,8 +155,8 @@ function BakeList({ book, openId }: { readonly book: KitchenBook; readonly openI
 
 function OpenRecord({ id, book }: { readonly id: string; readonly book: KitchenBook }) {
   const { data, isError } = useBakeQuery({ kitchenId: book.kitchen.id, id });
-  if (isError) return <Notice kind="danger">This bake is not in the kitchen’s book.</Notice>;
-  return data ? <BakeRecord bake={data} /> : <Soft>Turning the page</Soft>;
+  if (isError) return <Notice kind="danger">{say('log.this-bake-is-not-in-the')}</Notice>;
+  return data ? <BakeRecord bake={data} /> : <Soft>{say('log.turning-the-page')}</Soft>;
 }
 
 /** The log: past bakes, found again. */
@@ -193,7 +196,11 @@ export function LogRecordScreen() {
         ) : (
           <Column>
             <View className="self-start">
-              <Button label="All bakes" weight="quiet" onPress={() => router.navigate('/log')} />
+              <Button
+                label={say('log.all-bakes')}
+                weight="quiet"
+                onPress={() => router.navigate('/log')}
+              />
             </View>
             <OpenRecord id={id} book={book} />
           </Column>

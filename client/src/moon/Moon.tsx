@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import { memo, useId } from 'react';
 import Svg, { Circle, Defs, G, Line, Path, Pattern, Rect, Text as SvgText } from 'react-native-svg';
 import { colours } from '../design';
@@ -33,11 +34,14 @@ const FILLING = 43;
 
 /** A state in words, for those who listen. */
 export function moonInWords(state: MoonState | undefined, caption?: string): string {
-  if (!state) return 'Not judged';
+  if (!state) return say('moon.not-judged');
   if (state.moving <= 0)
-    return state.curdledFrom < 0.98 ? 'Set, curdled at the rim' : 'Set through';
+    return state.curdledFrom < 0.98 ? say('moon.set-curdled-at-the-rim') : say('moon.set-through');
   const kind = state.liquid > state.moving * 0.6 ? 'liquid' : 'wobbling';
-  return `Set ring, ${kind} centre${caption ? ` ${caption} wide` : ''}`;
+  return say('moon.set-ring-centre', {
+    kind,
+    more: caption ? ` ${say('moon.wide', { caption })}` : '',
+  });
 }
 
 /** Waves, dots and grain: always the same, so not drawn again while the rings move. */

@@ -1,3 +1,4 @@
+import { wordsIn } from '@hollow-moon/words';
 /** What has not come into the book is told on every screen, with both sides and the choice. */
 import type { OvenData } from '@hollow-moon/contract';
 import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
@@ -47,9 +48,9 @@ it('tells of an oven that was changed here and elsewhere in what they differ', a
   const { put, waiting } = open();
   put();
   const notice = await screen.findByTestId('refused-ovens');
-  expect(notice.textContent).toContain('An oven, “Oven”, was changed elsewhere meanwhile.');
+  expect(notice.textContent).toContain('An oven, “Oven”, was changed on another device.');
   const rows = screen.getAllByRole('row').map((row) => row.textContent);
-  expect(rows).toEqual(['YoursIn the book', 'NameOvenRenamed', 'Off by, °C-93']);
+  expect(rows).toEqual(['YoursSaved', 'NameOvenRenamed', 'Off by-9\u00a0°C3\u00a0°C']);
   press('Keep mine');
   await waitFor(() => expect(waiting()).toEqual([]));
   expect(sent[1]).toMatchObject({ version: 4, data: mine });
@@ -61,7 +62,7 @@ it('gives mine up for the book’s when told so', async () => {
   const { put, waiting } = open();
   put();
   await screen.findByTestId('refused-ovens');
-  press('Take the book’s');
+  press('Use the saved one');
   expect(waiting()).toEqual([]);
   expect(sent).toHaveLength(1);
 });
@@ -71,9 +72,13 @@ it('says what waits while the book is away, and only what is true of this device
   const { store, put, waiting } = open();
   put();
   const notice = () => screen.findByTestId('waiting-for-book');
-  expect((await notice()).textContent).toContain('A change is kept here and goes into it');
+  expect((await notice()).textContent).toContain(
+    'A change is kept on this device and goes into it',
+  );
   put(book.kitchen.id);
-  expect((await notice()).textContent).toContain('2 changes are kept here and go into it');
+  expect((await notice()).textContent).toContain(
+    '2 changes are kept on this device and go into it',
+  );
   act(() => void store.dispatch(refusalSeen(true)));
   expect((await notice()).textContent).toContain('2 changes wait for it. Leave this page open.');
   expect((await notice()).textContent).not.toContain('kept here');
@@ -110,6 +115,7 @@ it('puts what differs in words', () => {
     differences(
       { price, archived: false, faults: ['leaked', 'sunk'], note: '', same: [1] },
       { price: null, archived: true, faults: [], note: 'x', same: [1] },
+      wordsIn('C'),
     ),
   ).toEqual([
     { what: 'Price', mine: '7 1 kg', theirs: 'none' },

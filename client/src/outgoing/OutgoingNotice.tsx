@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import { refusalInWords } from '../wire/resources';
 import { router, usePathname } from 'expo-router';
 import { View } from 'react-native';
@@ -7,14 +8,14 @@ import { TwoSides } from './TwoSides';
 import { insisted, sentAgain, staleOf, withdrawn, type Write } from './writes';
 
 const KIND_NAMES = {
-  kitchens: 'The kitchen’s facts',
+  kitchens: say('outgoing.the-kitchens-facts'),
   formulas: 'A formula',
   vessels: 'A tin',
-  ovens: 'An oven',
+  ovens: say('outgoing.an-oven'),
   pantry: 'A price',
   bakes: 'A bake',
-  readings: 'A probe reading',
-  wobbles: 'A wobble check',
+  readings: say('outgoing.a-probe-reading'),
+  wobbles: say('outgoing.a-wobble-check'),
 } as const;
 
 /** Where a thing is looked at that has a screen of its own, and settles there what is to be settled. */
@@ -45,17 +46,21 @@ function RefusedWrite({ write }: { readonly write: Write }) {
       testID={`refused-${write.work.kind}`}
       actions={
         screen ? (
-          <Button label="Look at it" weight="main" onPress={() => router.navigate(screen)} />
+          <Button
+            label={say('outgoing.look-at-it')}
+            weight="main"
+            onPress={() => router.navigate(screen)}
+          />
         ) : (
           <>
             {stale ? <TwoSides mine={mine} theirs={stale.data} /> : null}
             <Button
-              label={stale ? 'Keep mine' : 'Try again'}
+              label={stale ? say('outgoing.keep-mine') : say('outgoing.try-again')}
               weight="main"
               onPress={() => dispatch(insisted(write.id))}
             />
             <Button
-              label={stale ? 'Take the book’s' : 'Give it up'}
+              label={stale ? say('outgoing.take-the-books') : say('outgoing.give-it-up')}
               onPress={() => dispatch(withdrawn(write.thing))}
             />
           </>
@@ -63,8 +68,11 @@ function RefusedWrite({ write }: { readonly write: Write }) {
       }
     >
       {stale
-        ? `${nameOf(write)} was changed elsewhere meanwhile. Choose which to keep.`
-        : `${nameOf(write)} could not be written into the book. ${write.refused ? refusalInWords(words, write.refused) : ''}`}
+        ? say('outgoing.was-changed-elsewhere-meanwhile-choose', { nameOf: nameOf(write) })
+        : say('outgoing.could-not-be-written-into', {
+            nameOf: nameOf(write),
+            more: write.refused ? refusalInWords(words, write.refused) : '',
+          })}
     </Notice>
   );
 }
@@ -86,11 +94,21 @@ export function OutgoingNotice() {
         <Notice
           kind="hint"
           testID="waiting-for-book"
-          actions={<Button label="Try now" onPress={() => dispatch(sentAgain())} />}
+          actions={<Button label={say('outgoing.try-now')} onPress={() => dispatch(sentAgain())} />}
         >
           {refuses
-            ? `The kitchen’s book cannot be reached, and ${waiting === 1 ? 'a change waits' : `${waiting} changes wait`} for it. Leave this page open.`
-            : `The kitchen’s book cannot be reached. ${waiting === 1 ? 'A change is kept here and goes' : `${waiting} changes are kept here and go`} into it as soon as it can be.`}
+            ? say('outgoing.the-kitchens-book-cannot-be-reached', {
+                more:
+                  waiting === 1
+                    ? say('outgoing.a-change-waits')
+                    : say('outgoing.changes-wait', { waiting }),
+              })
+            : say('outgoing.the-kitchens-book-cannot-be-reached-2', {
+                more:
+                  waiting === 1
+                    ? say('outgoing.a-change-is-kept-here-and')
+                    : say('outgoing.changes-are-kept-here-and', { waiting }),
+              })}
         </Notice>
       ) : null}
       {refused.map((write) => (

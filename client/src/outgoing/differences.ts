@@ -1,30 +1,31 @@
+import { say, type Words } from '@hollow-moon/words';
 /** What the fields of a kitchen's things are called. */
 const NAMES: Readonly<Record<string, string>> = {
-  name: 'Name',
-  kind: 'Kind',
-  eggGrade: 'Eggs',
-  altitudeM: 'Altitude, m',
-  roomC: 'Room, °C',
-  currency: 'Prices in',
-  baseDiameterMm: 'Base across, mm',
-  topDiameterMm: 'Top across, mm',
-  breadthMm: 'Breadth, mm',
-  tubeMm: 'Tube across, mm',
-  heightMm: 'Height, mm',
-  lipMm: 'Flat rim, mm',
-  capacityMl: 'Holds, ml',
-  material: 'Made of',
-  looseBase: 'Loose base',
-  owned: 'How many',
-  offsetK: 'Off by, °C',
-  swingK: 'Swings by, °C',
-  price: 'Price',
-  own: 'Label of our own',
-  archived: 'Put away',
-  result: 'Result',
-  faults: 'Faults',
-  note: 'Note',
-  pulledAt: 'Pulled',
+  name: say('kitchen.name'),
+  kind: say('kitchen.kind'),
+  eggGrade: say('outgoing.eggs'),
+  altitudeM: say('outgoing.altitude-m'),
+  roomC: say('outgoing.room-c'),
+  currency: say('outgoing.prices-in'),
+  baseDiameterMm: say('outgoing.base-across-mm'),
+  topDiameterMm: say('outgoing.top-across-mm'),
+  breadthMm: say('outgoing.breadth-mm'),
+  tubeMm: say('outgoing.tube-across-mm'),
+  heightMm: say('outgoing.height-mm'),
+  lipMm: say('outgoing.flat-rim-mm'),
+  capacityMl: say('outgoing.holds-ml'),
+  material: say('outgoing.made-of'),
+  looseBase: say('outgoing.loose-base'),
+  owned: say('outgoing.how-many'),
+  offsetK: say('outgoing.off-by-c'),
+  swingK: say('outgoing.swings-by-c'),
+  price: say('outgoing.price'),
+  own: say('outgoing.label-of-our-own'),
+  archived: say('outgoing.put-away'),
+  result: say('outgoing.result'),
+  faults: say('outgoing.faults'),
+  note: say('outgoing.note'),
+  pulledAt: say('outgoing.pulled'),
 };
 
 export interface Difference {
@@ -34,19 +35,34 @@ export interface Difference {
 }
 
 const plain = (value: unknown): string => {
-  if (value === null || value === undefined || value === '') return 'none';
-  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  if (value === null || value === undefined || value === '') return say('outgoing.none');
+  if (typeof value === 'boolean') return say(value ? 'outgoing.yes' : 'outgoing.no');
   if (typeof value === 'number' || typeof value === 'string') return String(value);
   const inside = Object.values(value).map(plain);
-  return inside.length === 0 ? 'none' : inside.join(Array.isArray(value) ? ', ' : ' ');
+  return inside.length === 0
+    ? say('outgoing.none')
+    : inside.join(Array.isArray(value) ? ', ' : ' ');
 };
 
+/** Temperatures, and differences of them, among what a kitchen keeps. */
+const CELSIUS: ReadonlySet<string> = new Set(['roomC', 'setC', 'fillingStartC']);
+const KELVIN: ReadonlySet<string> = new Set(['offsetK', 'swingK']);
+
 /** In what two states of one thing differ, in words. */
-export function differences(mine: object, theirs: object): readonly Difference[] {
+export function differences(
+  mine: object,
+  theirs: object,
+  { quantity }: Pick<Words, 'quantity'>,
+): readonly Difference[] {
+  const shown = (name: string, value: unknown): string => {
+    if (typeof value === 'number' && CELSIUS.has(name)) return quantity({ celsius: value });
+    if (typeof value === 'number' && KELVIN.has(name)) return quantity({ kelvin: value });
+    return plain(value);
+  };
   const names = [...new Set([...Object.keys(mine), ...Object.keys(theirs)])];
   const [here, there] = [mine, theirs] as Readonly<Record<string, unknown>>[];
   return names.flatMap((name) => {
-    const [a, b] = [plain(here?.[name]), plain(there?.[name])];
+    const [a, b] = [shown(name, here?.[name]), shown(name, there?.[name])];
     return a === b ? [] : [{ what: NAMES[name] ?? name, mine: a, theirs: b }];
   });
 }

@@ -64,11 +64,11 @@ it('begins half-way up the vessel with water from the kettle, and ends dry', () 
 
 it('says how much water, and how many kettles', () => {
   begin(pan);
-  expect(says('bath-water')).toBe('Takes 1.25 l of water, 1 kettle.');
+  expect(says('bath-water')).toBe('It takes 1.25 l of water, 1 kettle.');
   type('pan-length', '60');
   type('pan-breadth', '40');
   // By hand: (60 × 40 - 6 × π/4 × 9.02²) × 2.5 cm = 5.04 l, of kettles of 1.5 l.
-  expect(says('bath-water')).toBe('Takes 5.05 l of water, 4 kettles.');
+  expect(says('bath-water')).toBe('It takes 5.05 l of water, 4 kettles.');
 });
 
 it('keeps measures in millimetres as they are typed in centimetres', () => {
@@ -92,7 +92,7 @@ it('tells what becomes of the water', () => {
     },
   });
   expect(says('bath-water')).toBe(
-    'Takes 1.25 l of water, 1 kettle. At the pull it is at 84 °C and 1.05 l are left.',
+    'It takes 1.25 l of water, 1 kettle. At the pull it is at 84 °C and 1.05 l are left.',
   );
   expect(screen.queryByTestId('bath-simmers')).toBeNull();
   expect(screen.queryByTestId('bath-dries')).toBeNull();
@@ -109,8 +109,8 @@ it('warns of a pan that runs dry, from its minute, and what to do', () => {
       leftMl: 0,
     },
   });
-  expect(says('bath-water')).toBe('Takes 1.25 l of water, 1 kettle.');
-  expect(says('bath-dries')).toMatch(/^Pour more, or top it up .* runs dry from 48 min/);
+  expect(says('bath-water')).toBe('It takes 1.25 l of water, 1 kettle.');
+  expect(says('bath-dries')).toMatch(/^Pour more water, or top it up .* runs dry from 48 min/);
 });
 
 it('warns of a bath that simmers, from its minute, and what to do', () => {

@@ -9,7 +9,7 @@ import {
 import { memo } from 'react';
 import { View } from 'react-native';
 import { Choice, Notice, NumberField, Range, Soft, useWords } from '../design';
-import { minutes, withUnit } from '@hollow-moon/words';
+import { say, minutes, withUnit } from '@hollow-moon/words';
 
 /** A kettle, ml. Common practice: 1.7 l, filled to 1.5. */
 const KETTLE_ML = 1500;
@@ -50,7 +50,7 @@ export const BathChoice = memo(function BathChoice({
   return (
     <>
       <Choice
-        label="Round the vessels"
+        label={say('oven.round-the-vessels')}
         value={bath ? 'bath' : 'dry'}
         onChange={(value) => (value === 'bath' ? begin() : onBath(null))}
         options={[
@@ -62,7 +62,7 @@ export const BathChoice = memo(function BathChoice({
         <>
           <View className="flex-row flex-wrap gap-3">
             <NumberField
-              label="Pan, long"
+              label={say('oven.pan-long')}
               unit="cm"
               value={bath.panLengthMm / 10}
               onChange={(cm) => set({ panLengthMm: cm * 10 })}
@@ -71,7 +71,7 @@ export const BathChoice = memo(function BathChoice({
               testID="pan-length"
             />
             <NumberField
-              label="and broad"
+              label={say('oven.and-broad')}
               unit="cm"
               value={bath.panBreadthMm / 10}
               onChange={(cm) => set({ panBreadthMm: cm * 10 })}
@@ -79,7 +79,7 @@ export const BathChoice = memo(function BathChoice({
               testID="pan-breadth"
             />
             <NumberField
-              label="Water comes up"
+              label={say('oven.water-comes-up')}
               unit="mm"
               value={bath.levelMm}
               onChange={(levelMm) => set({ levelMm })}
@@ -89,7 +89,7 @@ export const BathChoice = memo(function BathChoice({
             />
           </View>
           <Range
-            label="Water poured at"
+            label={say('oven.water-poured-at')}
             testID="water-slider"
             value={bath.waterC}
             least={10}
@@ -101,21 +101,26 @@ export const BathChoice = memo(function BathChoice({
           />
           {size?.ok ? (
             <Soft testID="bath-water">
-              {`Takes ${litres(size.value.waterMl)} of water, ${Math.ceil(size.value.waterMl / KETTLE_ML)} ${size.value.waterMl > KETTLE_ML ? 'kettles' : 'kettle'}.${
-                foreseen && foreseen.driesAtS === undefined
-                  ? ` At the pull it is at ${withUnit(degrees(foreseen.atPullC), unit)} and ${litres(foreseen.leftMl)} are left.`
-                  : ''
-              }`}
+              {say('oven.takes-of-water', {
+                litres: litres(size.value.waterMl),
+                kettles: Math.ceil(size.value.waterMl / KETTLE_ML),
+                more2:
+                  foreseen && foreseen.driesAtS === undefined
+                    ? ` ${say('oven.at-the-pull-it-is-at', { atPullC: withUnit(degrees(foreseen.atPullC), unit), litres: litres(foreseen.leftMl) })}`
+                    : '',
+              })}
             </Soft>
           ) : null}
           {foreseen?.simmersAtS === undefined ? null : (
             <Notice kind="danger" testID="bath-simmers">
-              {`Lower the oven, or pour cooler water: the bath simmers from ${minutes(foreseen.simmersAtS)} min, and shakes the custard to grains.`}
+              {say('oven.lower-the-oven-or-pour-cooler', {
+                simmersAtS: minutes(foreseen.simmersAtS),
+              })}
             </Notice>
           )}
           {foreseen?.driesAtS === undefined ? null : (
             <Notice kind="danger" testID="bath-dries">
-              {`Pour more, or top it up from the kettle in time: the pan runs dry from ${minutes(foreseen.driesAtS)} min, and a dry pan protects nothing.`}
+              {say('oven.pour-more-or-top-it-up', { driesAtS: minutes(foreseen.driesAtS) })}
             </Notice>
           )}
         </>

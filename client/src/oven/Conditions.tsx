@@ -36,13 +36,13 @@ const OvenChoice = memo(function OvenChoice({
   return (
     <>
       <Picker
-        label="Oven"
+        label={say('oven.oven')}
         testID="oven-picker"
         value={ovenId ?? ''}
         options={[{ value: '', label: 'Choose an oven' }, ...optionsOf(ovens, ovenId)]}
         onChange={(value) => onOven(value === '' ? null : value)}
       />
-      <Choice label="Used as" options={MODES} value={mode} onChange={onMode} />
+      <Choice label={say('oven.used-as')} options={MODES} value={mode} onChange={onMode} />
     </>
   );
 });
@@ -65,7 +65,7 @@ export const Conditions = memo(function Conditions({
   readonly problem: Problem | undefined;
   readonly bath: BathForecast | undefined;
 }) {
-  const { degrees, unit, tell } = useWords();
+  const { degrees, unit, tell, quantity } = useWords();
   const problemAt = (path: string) => (problem?.path === path ? tell(problem) : undefined);
   const oven = book.ovens.find((each) => each.id === data.ovenId)?.data;
   const offset = oven?.offsetK ?? 0;
@@ -98,7 +98,7 @@ export const Conditions = memo(function Conditions({
     [onTried],
   );
   return (
-    <Sheet title="Oven and filling">
+    <Sheet title={say('oven.oven-and-filling')}>
       <OvenChoice
         ovens={book.ovens}
         ovenId={data.ovenId}
@@ -107,7 +107,7 @@ export const Conditions = memo(function Conditions({
         onMode={chooseMode}
       />
       <Range
-        label="Set to"
+        label={say('oven.set-to')}
         testID="oven-slider"
         value={data.setC}
         least={OVEN_SLIDER_C.least}
@@ -118,10 +118,17 @@ export const Conditions = memo(function Conditions({
         onChange={chooseSet}
       />
       {offset === 0 ? null : (
-        <Soft>{`Runs ${Math.abs(offset)} °C ${offset < 0 ? 'cool' : 'hot'}: it really reaches ${degrees(data.setC + offset)} ${unit}.`}</Soft>
+        <Soft>
+          {say('oven.runs-c-it-really', {
+            offset: quantity({ kelvin: Math.abs(offset) }),
+            more: say(offset < 0 ? 'oven.cool' : 'oven.hot'),
+            setC: degrees(data.setC + offset),
+            unit,
+          })}
+        </Soft>
       )}
       <Range
-        label="Filling poured at"
+        label={say('oven.filling-poured-at')}
         testID="start-slider"
         value={data.fillingStartC}
         least={START_LIMITS_C.least}
@@ -141,7 +148,7 @@ export const Conditions = memo(function Conditions({
       />
       <View className="flex-row flex-wrap gap-3">
         <NumberField
-          label="Oven, exactly"
+          label={say('oven.oven-exactly')}
           unit="°C"
           value={data.setC}
           onChange={chooseSet}
@@ -150,7 +157,7 @@ export const Conditions = memo(function Conditions({
           testID="oven-exact"
         />
         <NumberField
-          label="Altitude"
+          label={say('oven.altitude')}
           unit="m"
           value={tried.altitudeM ?? book.kitchen.data.altitudeM}
           onChange={chooseAltitude}

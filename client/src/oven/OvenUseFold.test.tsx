@@ -59,7 +59,7 @@ const type = (testId: string, value: string) =>
 
 it('turns the oven down at a minute, and then on a sign instead', () => {
   open({ foreseen: [{ atMin: 23.4, on: 'rim-set', to: 110 }] });
-  press('Turn it down later');
+  press('Add a change of temperature');
   expect(kept.ovenUse.steps).toEqual([{ atMin: 15, to: 110 }]);
   type('step-at-0', '12');
   type('step-to-0', '125');
@@ -67,26 +67,26 @@ it('turns the oven down at a minute, and then on a sign instead', () => {
   type('step-when-0', 'rim-set');
   expect(kept.ovenUse.steps).toEqual([{ atMin: 12, on: 'rim-set', to: 125 }]);
   expect(screen.queryByTestId('step-at-0')).toBeNull();
-  expect(screen.getByTestId('sign-foreseen-0').textContent).toBe('foreseen at 23 min');
+  expect(screen.getByTestId('sign-foreseen-0').textContent).toBe('forecast at 23 min');
   expect(summary()).toContain('when the rim has set');
   type('step-when-0', 'minute');
   expect(kept.ovenUse.steps).toEqual([{ atMin: 12, to: 125 }]);
-  press('Leave out step 1');
+  press('Remove step 1');
   expect(kept.ovenUse.steps).toEqual([]);
 });
 
 it('says so when a sign is foreseen only after the pull', () => {
   open({ foreseen: [{ atMin: 43, on: 'shell-golden', to: 110 }] });
-  press('Turn it down later');
+  press('Add a change of temperature');
   type('step-when-0', 'shell-golden');
   expect(screen.getByTestId('sign-foreseen-0').textContent).toBe(
-    'foreseen at 43 min, after the pull',
+    'forecast at 43 min, after the pull',
   );
 });
 
-it('switches it off, door shut or ajar', () => {
+it('switches it off, door closed or ajar', () => {
   open();
-  press('Switch it off later');
+  press('Add switching it off');
   expect(kept.ovenUse.steps).toEqual([{ atMin: 30, to: 'off-shut' }]);
   fireEvent.change(screen.getByLabelText('then'), { target: { value: 'off-ajar' } });
   expect(kept.ovenUse.steps[0]!.to).toBe('off-ajar');
@@ -123,7 +123,7 @@ it('opens by itself on what is wrong in it, and says so at its place', () => {
 
 it('opens the door, lays foil, and goes in before it is hot', () => {
   open();
-  press('Open the door');
+  press('Add a door opening');
   expect(kept.ovenUse.doors).toEqual([{ atMin: 0, forS: 30 }]);
   choose('Foil, loosely');
   choose('Not yet');

@@ -20,14 +20,14 @@ const STANDING_OPTIONS = STANDINGS.map((value) => ({ value, label: say(`standing
 type Step = OvenUse['steps'][number];
 
 const WHENS = [
-  { value: 'minute', label: 'At a minute' },
-  ...SIGNS.map((value) => ({ value, label: `When ${say(`sign.${value}`)}` })),
+  { value: 'minute', label: say('oven.at-a-minute') },
+  ...SIGNS.map((value) => ({ value, label: say('oven.when', { value: say(`sign.${value}`) }) })),
 ];
 
 const KINDS = [
-  { value: 'set', label: 'Set to' },
-  { value: 'off-shut', label: 'Off, door shut' },
-  { value: 'off-ajar', label: 'Off, door ajar' },
+  { value: 'set', label: say('oven.set-to') },
+  { value: 'off-shut', label: say('oven.off-door-shut') },
+  { value: 'off-ajar', label: say('oven.off-door-ajar') },
 ] as const;
 
 /** Common practice: half to three quarters first, the rest once the rim stands. */
@@ -42,22 +42,32 @@ function useInAWord(
 ): string {
   const { steps, doors, entersAtC, standing, foil, wrapped, topUp } = of;
   const says = [
-    ...(entersAtC === null ? [] : [`goes in at ${degrees(entersAtC)} ${unit}`]),
+    ...(entersAtC === null
+      ? []
+      : [say('oven.goes-in-at', { entersAtC: degrees(entersAtC), unit })]),
     ...steps.map(({ atMin, on, to }) => {
-      const from = on ? `when ${say(`sign.${on}`)}` : `from ${atMin} min`;
+      const from = on
+        ? say('oven.when-2', { on: say(`sign.${on}`) })
+        : say('oven.from-min', { atMin });
       return typeof to === 'number'
         ? `${degrees(to)} ${unit} ${from}`
-        : `off ${from}, door ${to === 'off-shut' ? 'shut' : 'ajar'}`;
+        : say('oven.off-door', { from, more: say(to === 'off-shut' ? 'oven.shut' : 'oven.ajar') });
     }),
-    ...(topUp ? [`topped up at ${topUp.atMin} min`] : []),
+    ...(topUp ? [say('oven.topped-up-at-min', { atMin: topUp.atMin })] : []),
     ...(doors.length > 0
-      ? [`door opened ${doors.length === 1 ? 'once' : `${doors.length} times`}`]
+      ? [
+          say('oven.door-opened', {
+            more: doors.length === 1 ? 'once' : say('oven.times', { length: doors.length }),
+          }),
+        ]
       : []),
     ...(standing === 'rack' ? [] : [say(`standing.${standing}`).toLowerCase()]),
-    ...(foil ? ['under foil'] : []),
-    ...(wrapped ? ['wrapped for the bath'] : []),
+    ...(foil ? [say('oven.under-foil')] : []),
+    ...(wrapped ? [say('oven.wrapped-for-the-bath')] : []),
   ];
-  return says.length > 0 ? says.join(', ') : `${degrees(setC)} ${unit} throughout, on a rack`;
+  return says.length > 0
+    ? says.join(', ')
+    : say('oven.throughout-on-a-rack', { setC: degrees(setC), unit });
 }
 
 /** The oven step by step: turned down, switched off, opened, not hot yet; what it stands on and under. */
@@ -91,7 +101,7 @@ export const OvenUseFold = memo(function OvenUseFold({
   const at = (path: string) => (problem?.path === path ? tell(problem) : undefined);
   return (
     <Fold
-      title="The oven, step by step"
+      title={say('oven.the-oven-step-by-step')}
       summary={useInAWord(of, setC, degrees, unit)}
       begin={['programme.steps', 'programme.doors', 'topUp'].includes(problem?.path ?? '')}
       testID="oven-steps"
@@ -105,7 +115,7 @@ export const OvenUseFold = memo(function OvenUseFold({
             >
               <View className="w-52">
                 <Picker
-                  label={`Step ${index + 1}`}
+                  label={say('oven.step', { index: index + 1 })}
                   value={step.on ?? 'minute'}
                   options={WHENS}
                   onChange={(when) => {
@@ -118,7 +128,7 @@ export const OvenUseFold = memo(function OvenUseFold({
               </View>
               {step.on ? null : (
                 <NumberField
-                  label="From"
+                  label={say('oven.from')}
                   unit="min"
                   value={step.atMin}
                   onChange={(atMin) => setStep(index, { ...step, atMin })}
@@ -141,7 +151,7 @@ export const OvenUseFold = memo(function OvenUseFold({
               </View>
               {typeof step.to === 'number' ? (
                 <NumberField
-                  label="oven at"
+                  label={say('oven.oven-at')}
                   unit="°C"
                   value={step.to}
                   onChange={(to) => setStep(index, { ...step, to })}
@@ -150,7 +160,7 @@ export const OvenUseFold = memo(function OvenUseFold({
                 />
               ) : null}
               <Button
-                label={`Leave out step ${index + 1}`}
+                label={say('oven.leave-out-step', { index: index + 1 })}
                 icon={icons.remove}
                 iconOnly
                 weight="quiet"
@@ -158,7 +168,10 @@ export const OvenUseFold = memo(function OvenUseFold({
               />
               {step.on && foreseen?.[index] ? (
                 <Soft testID={`sign-foreseen-${index}`}>
-                  {`foreseen at ${minutes(foreseen[index].atMin * 60)} min${foreseen[index].atMin * 60 > pullS ? ', after the pull' : ''}`}
+                  {say('oven.foreseen-at-min', {
+                    atMin: minutes(foreseen[index].atMin * 60),
+                    more: foreseen[index].atMin * 60 > pullS ? say('oven.after-the-pull') : '',
+                  })}
                 </Soft>
               ) : null}
             </View>
@@ -166,7 +179,7 @@ export const OvenUseFold = memo(function OvenUseFold({
           {at('programme.steps') ? <FieldProblem>{at('programme.steps')!}</FieldProblem> : null}
           <View className="flex-row flex-wrap gap-2">
             <Button
-              label="Turn it down later"
+              label={say('oven.turn-it-down-later')}
               disabled={steps.length >= 6}
               testID="add-step"
               onPress={() =>
@@ -174,13 +187,13 @@ export const OvenUseFold = memo(function OvenUseFold({
               }
             />
             <Button
-              label="Switch it off later"
+              label={say('oven.switch-it-off-later')}
               disabled={steps.length >= 6}
               onPress={() => onUse({ steps: [...steps, { atMin: lastMin + 30, to: 'off-shut' }] })}
             />
           </View>
           <Choice
-            label="Filling"
+            label={say('oven.filling')}
             value={topUp ? 'two' : 'one'}
             options={[
               { value: 'one', label: 'Poured at once' },
@@ -191,7 +204,7 @@ export const OvenUseFold = memo(function OvenUseFold({
           {topUp ? (
             <View className="flex-row flex-wrap items-end gap-2">
               <NumberField
-                label="First"
+                label={say('oven.first')}
                 unit="%"
                 value={Math.round(topUp.share * 100)}
                 onChange={(share) => onUse({ topUp: { ...topUp, share: share / 100 } })}
@@ -199,21 +212,21 @@ export const OvenUseFold = memo(function OvenUseFold({
                 testID="top-up-share"
               />
               <NumberField
-                label="the rest at"
+                label={say('oven.the-rest-at')}
                 unit="min"
                 value={topUp.atMin}
                 onChange={(atMin) => onUse({ topUp: { ...topUp, atMin } })}
                 className="w-28"
                 testID="top-up-at"
               />
-              <Soft>The door stands open for half a minute while it is poured.</Soft>
+              <Soft>{say('oven.the-door-stands-open-for-half')}</Soft>
             </View>
           ) : null}
           {at('topUp') ? <FieldProblem>{at('topUp')!}</FieldProblem> : null}
           {doors.map((door, index) => (
             <View key={index} className="flex-row flex-wrap items-end gap-2">
               <NumberField
-                label="Door opened at"
+                label={say('oven.door-opened-at')}
                 unit="min"
                 value={door.atMin}
                 onChange={(atMin) =>
@@ -234,7 +247,7 @@ export const OvenUseFold = memo(function OvenUseFold({
                 className="w-24"
               />
               <Button
-                label={`Leave out opening ${index + 1}`}
+                label={say('oven.leave-out-opening', { index: index + 1 })}
                 icon={icons.remove}
                 iconOnly
                 weight="quiet"
@@ -245,7 +258,7 @@ export const OvenUseFold = memo(function OvenUseFold({
           {at('programme.doors') ? <FieldProblem>{at('programme.doors')!}</FieldProblem> : null}
           <View className="flex-row flex-wrap items-end gap-2">
             <Button
-              label="Open the door"
+              label={say('oven.open-the-door')}
               disabled={doors.length >= 12}
               testID="add-door"
               onPress={() =>
@@ -254,7 +267,7 @@ export const OvenUseFold = memo(function OvenUseFold({
             />
           </View>
           <Choice
-            label="When it goes in"
+            label={say('oven.when-it-goes-in')}
             value={entersAtC === null ? 'hot' : 'cold'}
             options={[
               { value: 'hot', label: 'Oven is hot' },
@@ -264,7 +277,7 @@ export const OvenUseFold = memo(function OvenUseFold({
           />
           {entersAtC === null ? null : (
             <NumberField
-              label="It really stands at"
+              label={say('oven.it-really-stands-at')}
               unit="°C"
               value={entersAtC}
               onChange={(value) => onUse({ entersAtC: value })}
@@ -274,13 +287,13 @@ export const OvenUseFold = memo(function OvenUseFold({
             />
           )}
           <Choice
-            label="Stands on"
+            label={say('oven.stands-on')}
             value={standing}
             options={STANDING_OPTIONS}
             onChange={(value) => onUse({ standing: value })}
           />
           <Choice
-            label="Over it"
+            label={say('oven.over-it')}
             value={foil ? 'foil' : 'open'}
             options={[
               { value: 'open', label: 'Nothing' },
@@ -290,7 +303,7 @@ export const OvenUseFold = memo(function OvenUseFold({
           />
           {inBath ? (
             <Choice
-              label="Round it, in the bath"
+              label={say('oven.round-it-in-the-bath')}
               value={wrapped ? 'wrapped' : 'bare'}
               options={[
                 { value: 'bare', label: 'Bare' },
@@ -300,7 +313,12 @@ export const OvenUseFold = memo(function OvenUseFold({
             />
           ) : null}
           <Soft>
-            {`${vesselCount === 1 ? 'One vessel is' : `All ${vesselCount} vessels are`} taken to be in the oven at once; a load its heater cannot keep up with makes it sag.`}
+            {say('oven.taken-to-be-in-the', {
+              more:
+                vesselCount === 1
+                  ? say('oven.one-vessel-is')
+                  : say('oven.all-vessels-are', { vesselCount }),
+            })}
           </Soft>
         </>
       )}

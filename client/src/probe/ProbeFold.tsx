@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import { readProbeRecord, type ProbeRecord } from '@hollow-moon/contract';
 import { probeAtTime, type Forecast } from '@hollow-moon/core';
 import { memo, useState } from 'react';
@@ -46,15 +47,19 @@ export const ProbeFold = memo(function ProbeFold({
   const apart = laid && apartK(forecast, laid);
   return (
     <Fold
-      title="Lay a probe’s record over it"
-      summary={laid ? `${laid.record.points.length} readings` : 'a CSV of times and temperatures'}
+      title={say('probe.lay-a-probes-record-over-it')}
+      summary={
+        laid
+          ? say('probe.readings', { length: laid.record.points.length })
+          : say('probe.a-csv-of-times-and-temperatures')
+      }
       testID="probe-record"
     >
       {() => (
         <>
           <View className="flex-row flex-wrap gap-2">
             <FileButton
-              label="Open a record"
+              label={say('probe.open-a-record')}
               accept=".csv,.txt,.tsv,text/csv,text/plain"
               testID="probe-file"
               onText={(text) => {
@@ -64,7 +69,11 @@ export const ProbeFold = memo(function ProbeFold({
               }}
             />
             {laid ? (
-              <Button label="Take it off" weight="quiet" onPress={() => onLaid(undefined)} />
+              <Button
+                label={say('probe.take-it-off')}
+                weight="quiet"
+                onPress={() => onLaid(undefined)}
+              />
             ) : null}
           </View>
           {problem ? (
@@ -75,11 +84,23 @@ export const ProbeFold = memo(function ProbeFold({
           {laid ? (
             <>
               <Soft testID="probe-understood">
-                {`Read as ${laid.record.understood.time} in “${laid.record.understood.columns[0]}” and ${laid.record.understood.unit} in “${laid.record.understood.columns[1]}”: ${laid.record.points.length} readings${laid.record.understood.skipped > 0 ? `, ${laid.record.understood.skipped} lines not understood` : ''}.`}
+                {say('probe.read-as-in-and', {
+                  time: laid.record.understood.time,
+                  columns: laid.record.understood.columns[0],
+                  unit: laid.record.understood.unit,
+                  columns2: laid.record.understood.columns[1],
+                  length: laid.record.points.length,
+                  more:
+                    laid.record.understood.skipped > 0
+                      ? say('probe.lines-not-understood', {
+                          skipped: laid.record.understood.skipped,
+                        })
+                      : '',
+                })}
               </Soft>
               <NumberField
-                label="First reading"
-                unit="min in"
+                label={say('probe.first-reading')}
+                unit={say('probe.min-in')}
                 value={laid.startS / 60}
                 onChange={(min) => Number.isFinite(min) && onLaid({ ...laid, startS: min * 60 })}
                 className="w-40"
@@ -87,16 +108,18 @@ export const ProbeFold = memo(function ProbeFold({
               />
               {apart ? (
                 <Read testID="probe-apart">
-                  {`The forecast is off by ${span(apart.mean)} ${unit} on the mean, ${span(apart.most)} at most.`}
+                  {say('probe.the-forecast-is-off-by', {
+                    mean: span(apart.mean),
+                    unit,
+                    most: span(apart.most),
+                  })}
                 </Read>
               ) : (
-                <Read>None of it lies within the time of the forecast: set when it began.</Read>
+                <Read>{say('probe.none-of-it-lies-within-the')}</Read>
               )}
             </>
           ) : (
-            <Soft>
-              Two columns are enough; semicolons, decimal commas, °F and clock times are understood.
-            </Soft>
+            <Soft>{say('probe.two-columns-are-enough-semicolons-decimal')}</Soft>
           )}
         </>
       )}

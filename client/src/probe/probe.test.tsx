@@ -89,13 +89,13 @@ describe('the fold', () => {
     await choose(`min;Kern\n10;${comma(at(0) + 2)}\n20;${comma(at(600) + 4)}\n`);
     expect(laid?.record.points).toHaveLength(2);
     expect(says('probe-understood')).toMatch(/2 readings\.$/);
-    expect(says('probe-apart')).toBe('The forecast is off by 3 °C on the mean, 4 at most.');
+    expect(says('probe-apart')).toBe('On average the forecast is 3 °C off, at most 4 °C.');
   });
 
   it('tells the gap as a difference to who reads °F', async () => {
     open('F');
     await choose(`min,C\n10,${at(0) + 5}\n20,${at(600) + 5}\n`);
-    expect(says('probe-apart')).toContain('off by 9 °F');
+    expect(says('probe-apart')).toContain('is 9 °F off');
   });
 
   it('shifts it to when it began, and takes it off again', async () => {
@@ -103,10 +103,10 @@ describe('the fold', () => {
     await choose(`min,C\n0,${at(900)}\n5,${at(1200)}\n`);
     fireEvent.change(screen.getByTestId('probe-start'), { target: { value: '15' } });
     expect(laid?.startS).toBe(900);
-    expect(says('probe-apart')).toContain('off by 0 °C');
+    expect(says('probe-apart')).toContain('is 0 °C off');
     fireEvent.change(screen.getByTestId('probe-start'), { target: { value: '9000' } });
-    expect(screen.getByText(/None of it lies within the time/)).toBeTruthy();
-    fireEvent.click(screen.getByRole('button', { name: 'Take it off' }));
+    expect(screen.getByText(/None of it falls within the forecast/)).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: 'Remove it' }));
     expect(laid).toBeUndefined();
   });
 

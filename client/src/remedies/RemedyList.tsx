@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import type { FormulaData } from '@hollow-moon/contract';
 import type { ForecastPlan } from '@hollow-moon/core';
 import { View } from 'react-native';
@@ -18,19 +19,15 @@ export function RemedyList({
 }) {
   const temperature = useWords();
   const { answer, settled, broke } = useJob('remedies', { plan });
-  if (broke) return <Soft>The search for remedies broke off. Change something and try again.</Soft>;
+  if (broke) return <Soft>{say('remedies.the-search-for-remedies-broke-off')}</Soft>;
   if (!answer || !settled)
-    return <Soft testID="searching">Looking for the smallest change that opens a window</Soft>;
+    return <Soft testID="searching">{say('remedies.looking-for-the-smallest-change-that')}</Soft>;
   if (answer.length === 0) {
-    return (
-      <Read testID="no-remedy">
-        No single change opens a window: a shallower vessel and a gentler oven together might.
-      </Read>
-    );
+    return <Read testID="no-remedy">{say('remedies.no-single-change-opens-a-window')}</Read>;
   }
   return (
     <View role="list" className="gap-2" testID="remedies">
-      <Soft>The smallest change of each kind that opens a window:</Soft>
+      <Soft>{say('remedies.the-smallest-change-of-each-kind')}</Soft>
       {answer.map((remedy) => (
         <View
           key={`${remedy.change.kind}/${'byK' in remedy.change ? Math.sign(remedy.change.byK) : 0}`}
@@ -42,7 +39,7 @@ export function RemedyList({
             <Soft>{remedyOpens(remedy)}</Soft>
           </View>
           <Button
-            label="Do it"
+            label={say('remedies.do-it')}
             testID={`remedy-${remedy.change.kind}`}
             onPress={() =>
               onEdit(`remedy/${remedy.change.kind}`, (data) => remedied(data, remedy.change))

@@ -1,7 +1,7 @@
 import type { FormulaData } from '@hollow-moon/contract';
 import { REMEDY_STARCH_ID, scaleLines, type Remedy, type RemedyChange } from '@hollow-moon/core';
 import { v4 as uuid } from 'uuid';
-import { grams, type TemperatureFormat } from '@hollow-moon/words';
+import { say, grams, type TemperatureFormat } from '@hollow-moon/words';
 import { spanOfMinutes } from '../forecast/words';
 
 /** The formula with a remedy made its own. */
@@ -49,18 +49,29 @@ export function remedyInWords(
 ): string {
   switch (change.kind) {
     case 'oven':
-      return `${change.byK < 0 ? 'Lower' : 'Raise'} the oven by ${span(Math.abs(change.byK))} ${unit}, to ${degrees(data.setC + change.byK)}`;
+      return say('remedies.the-oven-by', {
+        more: change.byK < 0 ? say('remedies.lower') : say('remedies.raise'),
+        byK: span(Math.abs(change.byK)),
+        unit,
+        setC: degrees(data.setC + change.byK),
+      });
     case 'start':
-      return `Pour the filling at ${degrees(change.fillingStartC)} ${unit}`;
+      return say('remedies.pour-the-filling-at', {
+        fillingStartC: degrees(change.fillingStartC),
+        unit,
+      });
     case 'depth':
-      return `Fill ${change.byMm} mm shallower, with ${Math.round(100 * change.share)} % of the batch`;
+      return say('remedies.fill-mm-shallower-with', {
+        byMm: change.byMm,
+        round: Math.round(100 * change.share),
+      });
     case 'bath':
-      return 'Stand it in a water bath, half-way up';
+      return say('remedies.stand-it-in-a-water-bath');
     case 'starch':
-      return `Whisk in ${grams(change.grams)} g of cornflour`;
+      return say('remedies.whisk-in-g-of-cornflour', { grams: grams(change.grams) });
   }
 }
 
 /** The window a remedy opens. */
 export const remedyOpens = ({ earliestS, latestS }: Remedy): string =>
-  `then pull at ${spanOfMinutes(earliestS, latestS)} min`;
+  say('remedies.then-pull-at-min', { spanOfMinutes: spanOfMinutes(earliestS, latestS) });

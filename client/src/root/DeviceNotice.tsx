@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import { View } from 'react-native';
 import { Button, keepAsFile, Notice } from '../design';
 import { asideCleared } from '../device/device';
@@ -17,8 +18,7 @@ export function DeviceNotice() {
     <View className="no-print gap-2 p-2">
       {refuses ? (
         <Notice kind="danger" testID="device-refuses">
-          This device has no room to keep what is not in the book yet. Keep what you have changed
-          now, and leave this page open until it is in the book.
+          {say('root.this-device-has-no-room-to')}
         </Notice>
       ) : null}
       {aside > 0 ? (
@@ -27,16 +27,18 @@ export function DeviceNotice() {
           testID="device-aside"
           actions={
             <>
-              <Button label="Take it as a file" onPress={() => void keepEverythingAsFile()} />
               <Button
-                label="Throw it away"
+                label={say('root.take-it-as-a-file')}
+                onPress={() => void keepEverythingAsFile()}
+              />
+              <Button
+                label={say('root.throw-it-away')}
                 onPress={() => void clearAside().then(() => dispatch(asideCleared()))}
               />
             </>
           }
         >
-          Something that was kept on this device could not be read. It was put aside, and the rest
-          goes on.
+          {say('root.something-that-was-kept-on-this')}
         </Notice>
       ) : null}
     </View>

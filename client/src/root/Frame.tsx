@@ -1,3 +1,4 @@
+import { say } from '@hollow-moon/words';
 import { usePathname } from 'expo-router';
 import type { ReactNode } from 'react';
 import { Text, View } from 'react-native';
@@ -9,9 +10,9 @@ import { DeviceNotice } from './DeviceNotice';
 import { useWide } from '../layout';
 
 const PLACES = [
-  { path: '/', label: 'Formulas', icon: icons.formulas, below: ['/', '/formulas'] },
-  { path: '/log', label: 'Log', icon: icons.log, below: ['/log', '/bake'] },
-  { path: '/kitchen', label: 'Kitchen', icon: icons.kitchen, below: ['/kitchen'] },
+  { path: '/', label: say('root.formulas'), icon: icons.formulas, below: ['/', '/formulas'] },
+  { path: '/log', label: say('root.log'), icon: icons.log, below: ['/log', '/bake'] },
+  { path: '/kitchen', label: say('root.kitchen'), icon: icons.kitchen, below: ['/kitchen'] },
 ] as const;
 
 const isIn = (path: string, below: readonly string[]): boolean =>
@@ -20,7 +21,11 @@ const isIn = (path: string, below: readonly string[]): boolean =>
 function Places({ upright }: { readonly upright: boolean }) {
   const path = usePathname();
   return (
-    <View role="navigation" aria-label="Places" className={upright ? 'gap-2' : 'flex-row'}>
+    <View
+      role="navigation"
+      aria-label={say('root.places')}
+      className={upright ? 'gap-2' : 'flex-row'}
+    >
       {PLACES.map(({ path: to, label, icon: Icon, below }) => {
         const here = isIn(path, below);
         return (
@@ -50,7 +55,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
     return (
       <View className="h-full flex-1 flex-row bg-ground">
         <View className="no-print w-24 items-center gap-6 border-r border-line bg-sheet py-5">
-          <Moon state={undefined} shell size={44} label="Hollow Moon" />
+          <Moon state={undefined} shell size={44} label={say('root.hollow-moon')} />
           <Places upright />
         </View>
         <View className="min-w-0 flex-1">

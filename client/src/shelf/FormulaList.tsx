@@ -49,10 +49,13 @@ const FormulaRow = memo(function FormulaRow({
           {[
             say(`part.${data.family}`),
             ...(isFamily(data.family)
-              ? [say(`shell.${data.shell}`).toLowerCase(), vessel?.data.name ?? 'no tin yet']
+              ? [
+                  say(`shell.${data.shell}`).toLowerCase(),
+                  vessel?.data.name ?? say('shelf.no-tin-yet'),
+                ]
               : []),
           ]
-            .concat(changed ? ['not kept yet'] : [])
+            .concat(changed ? [say('shelf.not-kept-yet')] : [])
             .join(' · ')}
         </Soft>
       </View>
@@ -68,10 +71,10 @@ interface ListedFormula {
 
 /** Shelves of the list: what bakes and sets, and what is made to go with it. */
 const GROUPS: readonly (readonly [title: string, holds: (data: FormulaData) => boolean])[] = [
-  ['Put away', (data) => data.archived],
-  ['Baked in the oven', (data) => BAKED.has(data.family)],
-  ['Stirred or set cold', (data) => isFamily(data.family)],
-  ['Doughs, sugar and finishes', () => true],
+  [say('shelf.put-away'), (data) => data.archived],
+  [say('shelf.baked-in-the-oven'), (data) => BAKED.has(data.family)],
+  [say('shelf.stirred-or-set-cold'), (data) => isFamily(data.family)],
+  [say('shelf.doughs-sugar-and-finishes'), () => true],
 ];
 
 const BAKED: ReadonlySet<string> = new Set([
@@ -147,27 +150,34 @@ export const FormulaList = memo(function FormulaList({
     <View className="gap-3">
       <View className="flex-row flex-wrap items-center justify-between gap-2">
         <View>
-          <Title>Formulas</Title>
+          <Title>{say('shelf.formulas')}</Title>
           <Soft>{book.kitchen.data.name}</Soft>
         </View>
-        <Button label="New formula" icon={icons.add} onPress={begin} />
+        <Button label={say('shelf.new-formula')} icon={icons.add} onPress={begin} />
       </View>
       {all.length === 0 ? (
-        <Notice kind="hint" actions={<Button label="New formula" weight="main" onPress={begin} />}>
-          No formulas yet. Begin with eggs, a liquid and sugar; the ratios and the verdict come as
-          you type.
+        <Notice
+          kind="hint"
+          actions={<Button label={say('shelf.new-formula')} weight="main" onPress={begin} />}
+        >
+          {say('shelf.no-formulas-yet-begin-with-eggs')}
         </Notice>
       ) : (
         <>
           <TextField
-            label="Find by name, tin or ingredient"
+            label={say('shelf.find-by-name-tin-or-ingredient')}
             value={sought}
             onChange={setSought}
             testID="find-formula"
           />
           {rows.length === 0 ? (
-            <Notice kind="hint" actions={<Button label="Show all" onPress={() => setSought('')} />}>
-              {`Nothing here has ${words.map((word) => `“${word}”`).join(' and ')} in it.`}
+            <Notice
+              kind="hint"
+              actions={<Button label={say('shelf.show-all')} onPress={() => setSought('')} />}
+            >
+              {say('shelf.nothing-here-has-in-it', {
+                map: words.map((word) => `“${word}”`).join(' and '),
+              })}
             </Notice>
           ) : null}
           {grouped(rows).map(([title, of]) => (
@@ -185,7 +195,11 @@ export const FormulaList = memo(function FormulaList({
           {putAway > 0 ? (
             <View className="self-start">
               <Button
-                label={away ? 'Hide what is put away' : `Show ${putAway} put away`}
+                label={
+                  away
+                    ? say('shelf.hide-what-is-put-away')
+                    : say('shelf.show-put-away', { putAway })
+                }
                 pressed={away}
                 onPress={() => setAway(!away)}
                 testID="show-away"

@@ -53,13 +53,15 @@ it('begins a curd gently and off at once, a starch cream at medium heat and held
   expect(screen.getByRole('radio', { name: 'Gentle' }).getAttribute('aria-checked')).toBe('true');
   expect(screen.getByTestId('stove-hold')).toHaveProperty('value', '0');
   expect(says('stove-says')).toMatch(
-    /^It coats a spoon after \d+ min, at 77 °C: off then, \d+ min/,
+    /^It coats a spoon after \d+ min, at 77 °C\. Take it off then, or after \d+ min/,
   );
   document.body.replaceChildren();
   open(PASTRY);
   expect(screen.getByRole('radio', { name: 'Medium' }).getAttribute('aria-checked')).toBe('true');
   expect(screen.getByTestId('stove-hold')).toHaveProperty('value', '90');
-  expect(says('stove-says')).toMatch(/^Thickens from .+ on\. Bubbles plop after .+; off at .+\.$/);
+  expect(says('stove-says')).toMatch(
+    /^It thickens from .+\. Bubbles plop after .+; take it off at .+\.$/,
+  );
 });
 
 it('takes longer with more of it, and cools the same batch', () => {
@@ -79,23 +81,23 @@ it('takes longer with more of it, and cools the same batch', () => {
 it('says that too strong a heat spoils a curd, and that a short boil leaves the enzyme', () => {
   open(CURD);
   choose('Strong');
-  expect(says('stove-says')).toMatch(/^Gentler, or over water/);
+  expect(says('stove-says')).toMatch(/^Use a gentler heat, or cook it over water/);
   choose('Over water');
   expect(says('stove-says')).toMatch(/^It coats a spoon/);
   document.body.replaceChildren();
   open(PASTRY);
   expect(screen.queryByTestId('stove-enzyme')).toBeNull();
   type('stove-hold', '0');
-  expect(says('stove-enzyme')).toContain('eats the starch by morning');
+  expect(says('stove-enzyme')).toContain('breaks down the starch by morning');
 });
 
 it('says how long it is held hot, as a caution', () => {
   open(CURD);
   expect(says('stove-held')).toMatch(
-    /^It is held for far more than the published time for sweetened yolk .+ your local code comes first\.$/,
+    /^It is held there for far more than the published time for sweetened yolk .+ your local food code comes first\.$/,
   );
   choose('Strong');
-  expect(says('stove-held')).toMatch(/^It is held for [0-9.]+ times the published time/);
+  expect(says('stove-held')).toMatch(/^It is held there for [0-9.]+ times the published time/);
 });
 
 it('says what is wrong where it was typed, and keeps it', () => {

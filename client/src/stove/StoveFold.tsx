@@ -73,7 +73,12 @@ function StoveCurve({
   const doneTo = Math.min(highest, endC.to ?? highest);
   return (
     <View onLayout={({ nativeEvent }) => setWidth(Math.max(240, nativeEvent.layout.width))}>
-      <Svg width={width} height={HEIGHT} role="img" aria-label="The cream on the stove, in minutes">
+      <Svg
+        width={width}
+        height={HEIGHT}
+        role="img"
+        aria-label={say('stove.the-cream-on-the-stove-in')}
+      >
         <Rect
           x={MARGIN.left}
           y={y(doneTo)}
@@ -113,9 +118,9 @@ function StoveCurve({
         <Path d={of(1)} fill="none" stroke={colours.ink} strokeWidth={2.5} />
       </Svg>
       <View className="flex-row flex-wrap gap-x-4">
-        <Soft>{`━ cream, ${unit}`}</Soft>
-        <Soft>╌ base of the pan</Soft>
-        <Soft>▒ done</Soft>
+        <Soft>{say('stove.cream', { unit })}</Soft>
+        <Soft>{say('stove.base-of-the-pan')}</Soft>
+        <Soft>{say('stove.done')}</Soft>
       </View>
     </View>
   );
@@ -128,12 +133,22 @@ export function stoveInWords(
 ): string {
   const at = withUnit(degrees(offC), unit);
   if (latestS !== undefined) {
-    return `It coats a spoon after ${duration(reachedS)}, at ${at}: off then, ${duration(latestS)} at the latest.`;
+    return say('stove.it-coats-a-spoon-after', {
+      reachedS: duration(reachedS),
+      at,
+      latestS: duration(latestS),
+    });
   }
-  const thick = thickens ? `Thickens from ${duration(thickens.fromS)} on. ` : '';
+  const thick = thickens
+    ? `${say('stove.thickens-from-on', { fromS: duration(thickens.fromS) })} `
+    : '';
   return offS > reachedS
-    ? `${thick}Bubbles plop after ${duration(reachedS)}; off at ${duration(offS)}.`
-    : `${thick}It is done after ${duration(reachedS)}, at ${at}.`;
+    ? say('stove.bubbles-plop-after-off', {
+        thick,
+        reachedS: duration(reachedS),
+        offS: duration(offS),
+      })
+    : say('stove.it-is-done-after', { thick, reachedS: duration(reachedS), at });
 }
 
 /** Heating a stirred cream: pan, heat and hold, the minutes they come to, and what goes wrong with them. */
@@ -163,27 +178,27 @@ export function StoveFold({
   const tooStrong = cooked?.latestS !== undefined && cooked.latestS <= cooked.reachedS;
   return (
     <Fold
-      title="On the stove"
+      title={say('stove.on-the-stove')}
       summary={
         cooked
           ? tooStrong
-            ? 'too strong a heat'
-            : `off after ${duration(cooked.offS)}`
-          : 'heat, hold and what becomes of it'
+            ? say('stove.too-strong-a-heat')
+            : say('stove.off-after', { offS: duration(cooked.offS) })
+          : say('stove.heat-hold-and-what-becomes-of')
       }
       testID="stove"
     >
       {() => (
         <>
           <Choice
-            label="Heat, stirred without a stop"
+            label={say('stove.heat-stirred-without-a-stop')}
             value={heat}
             options={HEAT_OPTIONS}
             onChange={(value) => set({ heat: value })}
           />
           <View className="flex-row flex-wrap gap-3">
             <NumberField
-              label="Cream, of one batch"
+              label={say('stove.cream-of-one-batch')}
               unit="g"
               value={massG}
               onChange={onMassG}
@@ -192,7 +207,7 @@ export function StoveFold({
               testID="stove-mass"
             />
             <NumberField
-              label="Pan across"
+              label={say('stove.pan-across')}
               unit="cm"
               value={panDiameterMm / 10}
               onChange={(cm) => set({ panDiameterMm: cm * 10 })}
@@ -201,7 +216,7 @@ export function StoveFold({
               testID="stove-pan"
             />
             <NumberField
-              label="Held at the end"
+              label={say('stove.held-at-the-end')}
               unit="s"
               value={holdS}
               onChange={(seconds) => set({ holdS: seconds })}
@@ -211,7 +226,7 @@ export function StoveFold({
             />
           </View>
           <Range
-            label="Goes on at"
+            label={say('stove.goes-on-at')}
             testID="stove-start"
             value={startC}
             least={2}
@@ -225,8 +240,7 @@ export function StoveFold({
             <>
               {tooStrong ? (
                 <Notice kind="danger" testID="stove-says">
-                  Gentler, or over water: its egg pulls into strands on the base before the whole is
-                  thick.
+                  {say('stove.gentler-or-over-water-its-egg')}
                 </Notice>
               ) : (
                 <Read testID="stove-says">{stoveInWords(cooked, temperature)}</Read>
@@ -234,15 +248,17 @@ export function StoveFold({
               <StoveCurve cooked={cooked} endC={endC} />
               {cooked.enzyme === 'survives' ? (
                 <Notice kind="danger" testID="stove-enzyme">
-                  Hold the bubbles a minute or two: an enzyme of the yolk is left, and eats the
-                  starch by morning.
+                  {say('stove.hold-the-bubbles-a-minute-or')}
                 </Notice>
               ) : null}
               {!tooStrong && cooked.strands > STRANDS_NOTICED ? (
-                <Notice kind="danger">Take it off sooner: strands are to be felt in it.</Notice>
+                <Notice kind="danger">{say('stove.take-it-off-sooner-strands-are')}</Notice>
               ) : null}
               <Soft testID="stove-lost">
-                {`${Math.round(cooked.waterLostG)} g go off as steam; the base of the pan gets to ${withUnit(degrees(cooked.hottestBaseC), unit)} under the spoon. Rings and pans differ: good to a third.`}
+                {say('stove.g-go-off-as-steam', {
+                  waterLostG: Math.round(cooked.waterLostG),
+                  hottestBaseC: withUnit(degrees(cooked.hottestBaseC), unit),
+                })}
               </Soft>
               <Soft testID="stove-held">{`It ${heldInWords(cooked.timesPublished)}`}</Soft>
             </>

@@ -1,5 +1,6 @@
+import type {
+  Hazard} from '../ingredients';
 import {
-  Hazard,
   eggPartGrams,
   energyKjPer100g,
   type Allergen,

@@ -6,7 +6,7 @@ import {
   type ForecastPlan,
   prepare,
 } from '../forecast';
-import { Shift } from './unsure';
+import type { Shift } from './unsure';
 import { centreOf, type Tries } from '../doneness';
 import { succeed, type Result } from '../result';
 import { later, runCourse, thermometerAt, type Model, type Moment } from '../thermal';

@@ -1,5 +1,6 @@
+import type {
+  Hazard} from '../ingredients';
 import {
-  Hazard,
   blend,
   per100g,
   proteinFraction,

@@ -5,14 +5,7 @@ import {
   type OvenData,
   type VesselData,
 } from '@hollow-moon/contract';
-import {
-  buildOf,
-  findAmong,
-  fitOf,
-  forecast,
-  judgePart,
-  type Ingredient,
-} from '@hollow-moon/core';
+import { buildOf, findAmong, fitOf, forecast, judgePart, type Ingredient } from '@hollow-moon/core';
 import { cardOf, wordsIn, type Card } from '@hollow-moon/words';
 
 /** What a bench card is made of; all of it can be sent to a thread. */
@@ -43,13 +36,13 @@ export function cardFrom({ kitchen, formula, formulas, vessel, oven, own }: Card
       : undefined;
   return cardOf(
     {
-    formula,
-    build,
-    verdict,
-    fit: fit?.ok ? fit.value : undefined,
-    vessel,
-    oven,
-    forecast: foreseen?.ok ? foreseen.value : undefined,
+      formula,
+      build,
+      verdict,
+      fit: fit?.ok ? fit.value : undefined,
+      vessel,
+      oven,
+      forecast: foreseen?.ok ? foreseen.value : undefined,
     },
     wordsIn('C'),
   );

@@ -10,8 +10,7 @@ const MOST_WAITING = 40;
 /** A card takes a part of a second; one that takes this long is given up, ms. */
 const PATIENCE_MS = 20_000;
 
-const busy = () =>
-  new Refusal(503, 'busy');
+const busy = () => new Refusal(503, 'busy');
 
 /**
  * Threads that draw cards, so that a forecast never keeps the others of a kitchen waiting. `file` is the built worker.

@@ -5,6 +5,7 @@ import { contract } from './contract';
 import { forecast } from './forecast';
 import { formula } from './formula';
 import { names } from './names';
+import { screens } from './screens';
 import { setting } from './setting';
 
 /** The catalogue of English. */
@@ -17,4 +18,5 @@ export const EN = {
   ...contract,
   ...api,
   ...client,
+  ...screens,
 } as const;

@@ -1,0 +1,6 @@
+/** What the screens of `app` say. */
+export const app = {
+  'app.all-formulas': 'All formulas',
+  'app.there-is-nothing-at-this-address': 'There is nothing at this address.',
+  'app.hollow-moon': 'Hollow Moon',
+} as const;

@@ -1,0 +1,4 @@
+/** What the screens of `book` say. */
+export const book = {
+  'book.put-away': '{name} (put away)',
+} as const;

@@ -1,0 +1,54 @@
+import { app } from './app';
+import { bake } from './bake';
+import { bench } from './bench';
+import { blind } from './blind';
+import { book } from './book';
+import { cases } from './cases';
+import { certainty } from './certainty';
+import { compare } from './compare';
+import { cooling } from './cooling';
+import { curves } from './curves';
+import { design } from './design';
+import { device } from './device';
+import { forecast } from './forecast';
+import { formulas } from './formulas';
+import { kitchen } from './kitchen';
+import { layout } from './layout';
+import { log } from './log';
+import { moon } from './moon';
+import { outgoing } from './outgoing';
+import { oven } from './oven';
+import { probe } from './probe';
+import { remedies } from './remedies';
+import { root } from './root';
+import { shelf } from './shelf';
+import { stove } from './stove';
+
+/** What the screens say, by the room of the client they stand in. */
+export const screens = {
+  ...app,
+  ...bake,
+  ...bench,
+  ...blind,
+  ...book,
+  ...cases,
+  ...certainty,
+  ...compare,
+  ...cooling,
+  ...curves,
+  ...design,
+  ...device,
+  ...forecast,
+  ...formulas,
+  ...kitchen,
+  ...layout,
+  ...log,
+  ...moon,
+  ...outgoing,
+  ...oven,
+  ...probe,
+  ...remedies,
+  ...root,
+  ...shelf,
+  ...stove,
+} as const;

@@ -1,0 +1,20 @@
+/** What the screens of `remedies` say. */
+export const remedies = {
+  'remedies.the-search-for-remedies-broke-off':
+    'The search for remedies stopped working. Change something and try again.',
+  'remedies.looking-for-the-smallest-change-that':
+    'Looking for the smallest change that opens a window',
+  'remedies.no-single-change-opens-a-window':
+    'No single change opens a window. A shallower tin and a gentler oven together might.',
+  'remedies.the-smallest-change-of-each-kind':
+    'The smallest change of each kind that opens a window:',
+  'remedies.do-it': 'Do it',
+  'remedies.lower': 'Lower',
+  'remedies.raise': 'Raise',
+  'remedies.the-oven-by': '{more} the oven by {byK} {unit}, to {setC}',
+  'remedies.pour-the-filling-at': 'Pour the filling at {fillingStartC} {unit}',
+  'remedies.fill-mm-shallower-with': 'Fill {byMm} mm shallower, with {round} % of the batch',
+  'remedies.stand-it-in-a-water-bath': 'Stand it in a water bath, half-way up',
+  'remedies.whisk-in-g-of-cornflour': 'Whisk in {grams} g of cornflour',
+  'remedies.then-pull-at-min': 'then pull at {spanOfMinutes} min',
+} as const;
