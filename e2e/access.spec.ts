@@ -30,7 +30,7 @@ const views: Record<string, (page: Page) => Promise<void>> = {
     await page.getByTestId('add-door').click();
     await page.getByTestId('add-place').click();
     await page.getByTestId('compare-with').selectOption('hot');
-    await expect(page.getByTestId('compared')).toContainText('sooner');
+    await expect(page.getByTestId('compared')).toContainText('earlier');
   },
   shell: async (page) => {
     await openFormula(page, FORMULA.bay);
@@ -53,7 +53,7 @@ const views: Record<string, (page: Page) => Promise<void>> = {
   bake: async (page) => {
     await openFormula(page, FORMULA.bay);
     await page.getByTestId('bake-it').click();
-    await expect(page.getByTestId('bake-kept')).toHaveText('Written in the book');
+    await expect(page.getByTestId('bake-kept')).toHaveText('Saved');
     await page.getByTestId('pull-it').click();
   },
   log: async (page) => {

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { FORMULA, KITCHEN_API, openFormula } from './kitchen';
 
-test('a bake from the oven to the log, through a reload and an outage', async ({
+test('a bake from the turn the oven to the log, through a reload and an outage', async ({
   page,
   request,
 }) => {
@@ -10,7 +10,7 @@ test('a bake from the oven to the log, through a reload and an outage', async ({
   await page.getByTestId('bake-it').click();
   await expect(page).toHaveURL(/\/bake\//);
   await expect(page.getByTestId('bake-says')).toHaveText(/^Look in \d+ min$/);
-  await expect(page.getByTestId('bake-kept')).toHaveText('Written in the book');
+  await expect(page.getByTestId('bake-kept')).toHaveText('Saved');
   // With all it was forecast from, so that it can be baked again.
   const address = `${KITCHEN_API}/bakes/${new URL(page.url()).pathname.split('/').at(-1)}`;
   const { planned, setC } = (await (await request.get(address)).json()).data;
@@ -27,15 +27,15 @@ test('a bake from the oven to the log, through a reload and an outage', async ({
   await page.route('**/api/**', (route) => route.abort());
   await page.getByTestId('wobble').fill('14');
   await page.getByTestId('add-wobble').click();
-  await expect(page.getByText('Wobble 14 cm, as a jelly')).toBeVisible();
+  await expect(page.getByText('Wobble 14 cm, like a jelly')).toBeVisible();
   await expect(page.getByTestId('unsent')).toHaveText(/kept here/);
   await page.unroute('**/api/**');
   await page.clock.fastForward('00:06');
-  await expect(page.getByTestId('bake-kept')).toHaveText('Written in the book');
+  await expect(page.getByTestId('bake-kept')).toHaveText('Saved');
 
   // A reload in the middle.
   await page.reload();
-  await expect(page.getByText('Wobble 14 cm, as a jelly')).toBeVisible();
+  await expect(page.getByText('Wobble 14 cm, like a jelly')).toBeVisible();
   await expect(page.getByTestId('bake-clock')).toHaveText(/^20:/);
 
   // On other screens the strip keeps it in view.
@@ -46,16 +46,16 @@ test('a bake from the oven to the log, through a reload and an outage', async ({
 
   await page.getByTestId('pull-it').click();
   await expect(page.getByTestId('pulled-at')).toHaveText(/Pulled at 35 min/);
-  await page.getByRole('radio', { name: 'Came out' }).click();
+  await page.getByRole('radio', { name: 'Good' }).click();
   await page.getByRole('checkbox', { name: 'bubbles' }).click();
   await page.getByTestId('bake-note').fill('Quayside test: clean cut.');
-  await expect(page.getByTestId('bake-kept')).toHaveText('Written in the book');
+  await expect(page.getByTestId('bake-kept')).toHaveText('Saved');
   await page.getByTestId('into-log').click();
 
   await expect(page.getByTestId('bake-record')).toBeVisible();
-  await expect(page.getByTestId('record-result')).toHaveText('● Came out');
+  await expect(page.getByTestId('record-result')).toHaveText('● Good');
   await expect(page.getByTestId('record-note')).toHaveText('Quayside test: clean cut.');
-  await expect(page.getByRole('cell', { name: '14 cm, as a jelly' })).toBeVisible();
+  await expect(page.getByRole('cell', { name: '14 cm, like a jelly' })).toBeVisible();
 
   // Tomorrow, in the log, by a word of the note.
   await page.getByRole('link', { name: 'Log' }).click();
@@ -67,7 +67,7 @@ test('a tap too early can be taken back', async ({ page }) => {
   await openFormula(page, FORMULA.milkPie);
   await page.getByTestId('bake-it').click();
   await page.getByTestId('pull-it').click();
-  await page.getByRole('button', { name: 'Not yet: back in the oven' }).click();
+  await page.getByRole('button', { name: 'Not done: back in the oven' }).click();
   await expect(page.getByTestId('pull-it')).toBeVisible();
   await page.getByTestId('reading').fill('900');
   await page.getByTestId('add-reading').click();
@@ -75,7 +75,7 @@ test('a tap too early can be taken back', async ({ page }) => {
   await expect(page.getByTestId('reading')).toHaveValue('900');
   await page.getByTestId('reading').fill('31');
   await page.getByTestId('add-reading').click();
-  await page.getByRole('button', { name: 'Take back: Centre 31 °C' }).click();
+  await page.getByRole('button', { name: 'Delete: Centre 31 °C' }).click();
   await expect(page.getByText('Centre 31 °C')).toBeHidden();
   await page.getByTestId('pull-it').click();
 });
@@ -92,7 +92,7 @@ test('the log is searched by formula, by tin and by text, and says when nothing 
   await page.getByTestId('log-tin').selectOption({ label: 'Deep ring 20 cm' });
   await expect(rows).toHaveCount(1);
   await page.getByTestId('log-search').fill('marzipan');
-  await expect(page.getByTestId('log-empty')).toHaveText(/No bake fits that/);
+  await expect(page.getByTestId('log-empty')).toHaveText(/No bake matches that/);
   await page.getByRole('button', { name: 'Show all' }).click();
   await expect(rows.nth(11)).toBeVisible();
 });

@@ -12,14 +12,14 @@ async function begin(page: Page, name: string): Promise<void> {
 
 const keep = async (page: Page) => {
   await page.getByTestId('save').click();
-  await expect(page.getByTestId('save-state')).toHaveText('Kept in the book');
+  await expect(page.getByTestId('save-state')).toHaveText('Saved');
 };
 
 test('a whole recipe is pasted, its headings become components, and it comes back as kept', async ({
   page,
 }) => {
   await begin(page, 'Pasted tart');
-  await page.getByRole('button', { name: 'Paste a list' }).click();
+  await page.getByRole('button', { name: 'Paste a recipe' }).click();
   await page
     .getByTestId('paste-text')
     .fill(
@@ -48,13 +48,13 @@ test('a whole recipe is pasted, its headings become components, and it comes bac
   await expect(page.getByTestId('part-1')).toContainText('Over the filling · Meringue, Swiss');
   await expect(
     page.getByRole('img', {
-      name: 'Cut through, from the base: For the dough, then Baked custard, then Swiss meringue',
+      name: 'Cut through, from the base up: For the dough, then Baked custard, then Swiss meringue',
     }),
   ).toBeVisible();
   // Five yolks and one egg are six eggs; 100 g of white is 2.96 of the five whites left.
   await page.getByTestId('fetch').click();
   await expect(page.getByTestId('eggs-to-crack')).toHaveText('Eggs to crack: 6.');
-  await expect(page.getByTestId('by-products')).toContainText('Left: 2 whites');
+  await expect(page.getByTestId('by-products')).toContainText('Left over: 2 whites');
   await expect(page.getByTestId('by-products')).toContainText('trimmings of For the dough');
   await keep(page);
   await page.reload();
@@ -75,7 +75,7 @@ test('a line is typed and on the list with Enter; what is unclear is asked and s
     await expect(quick).toHaveValue('');
   }
   await expect(page.getByTestId('amount-1')).toHaveValue('4');
-  await expect(page.getByTestId('line-2')).toContainText('written: 3 tbsp sugar, sieved');
+  await expect(page.getByTestId('line-2')).toContainText('as written: 3 tbsp sugar, sieved');
   await quick.fill('8 oz maple syrup');
   await quick.press('Enter');
   await expect(page.getByText(/on the scale or in the jug/)).toBeVisible();
@@ -101,17 +101,17 @@ test('part of a line is kept back, and something else is used in its place', asy
   await page.keyboard.press('Control+z');
   await expect(page.getByTestId('amount-0')).toHaveValue('500');
   await page.getByTestId('open-more-0').click();
-  await expect(page.getByTestId('line-0')).toContainText('keep back 60 g');
+  await expect(page.getByTestId('line-0')).toContainText('hold back 60 g');
 });
 
 test('what does not hold together in a pasted text is said, and put right with a tap', async ({
   page,
 }) => {
   await begin(page, 'Slips');
-  await page.getByRole('button', { name: 'Paste a list' }).click();
+  await page.getByRole('button', { name: 'Paste a recipe' }).click();
   await page.getByTestId('paste-text').fill('500 g milk\nbake at 185 °C (380 °F)');
   await expect(page.getByTestId('slip')).toContainText('185 °C is 365 °F, not 380 °F.');
-  await page.getByRole('button', { name: /Make it/ }).click();
+  await page.getByRole('button', { name: /Change it to/ }).click();
   await expect(page.getByTestId('paste-text')).toHaveValue('500 g milk\nbake at 185 °C (365 °F)');
   await expect(page.getByTestId('slip')).toHaveCount(0);
 });
@@ -140,10 +140,10 @@ test('dough in hand says how many tins it lines, and what cannot be had of it', 
   await openFormula(page, FORMULA.bay);
   await toBench(page);
   await page.getByTestId('dough-in-hand').fill('600');
-  await expect(page.getByTestId('dough-gives')).toHaveText(/^Lines 2, 21 g over\.$/);
+  await expect(page.getByTestId('dough-gives')).toHaveText(/^Lines 2, with 21 g left over\.$/);
   await page.getByTestId('dough-in-hand').fill('180');
   // Worked by hand: 180 g over 32 cm is 1.9 mm; 3 mm takes 290 g.
-  await expect(page.getByTestId('dough-gives')).toContainText('1.9 mm thick; 3 mm takes 290 g');
+  await expect(page.getByTestId('dough-gives')).toContainText('1.9 mm thick. For 3 mm you need 290 g');
 });
 
 test('a price changes what a portion costs, and an own ingredient joins the list', async ({
@@ -172,7 +172,7 @@ test('a price changes what a portion costs, and an own ingredient joins the list
   await page.getByTestId('own-name').fill('Ferry cream 50 %');
   await page.getByTestId('own-fat').fill('90');
   await page.getByTestId('keep-pantry').click();
-  await expect(page.getByText(/come to more than 100 g/)).toBeVisible();
+  await expect(page.getByText(/add up to more than 100 g/)).toBeVisible();
   await page.getByTestId('own-fat').fill('50');
   await page.getByTestId('own-water').fill('45');
   await page.getByTestId('keep-pantry').click();

@@ -28,7 +28,7 @@ test('two tabs at one formula and one bake see what the other does, and lose not
 
   await openFormula(page, FORMULA.milkPie);
   await page.getByTestId('bake-it').click();
-  await expect(page.getByTestId('bake-kept')).toHaveText('Written in the book');
+  await expect(page.getByTestId('bake-kept')).toHaveText('Saved');
   await other.goto(new URL(page.url()).pathname);
   const read = async (tab: Page, celsius: string) => {
     await tab.getByTestId('reading').fill(celsius);
@@ -43,7 +43,7 @@ test('two tabs at one formula and one bake see what the other does, and lose not
     for (const celsius of ['41', '42', '43']) {
       await expect(tab.getByText(`Centre ${celsius} °C`)).toBeVisible();
     }
-    await expect(tab.getByTestId('bake-kept')).toHaveText('Written in the book');
+    await expect(tab.getByTestId('bake-kept')).toHaveText('Saved');
   }
 });
 
@@ -63,7 +63,7 @@ test('a device without room says so, and never that something is kept', async ({
   await expect(page.getByTestId('refused')).not.toContainText('kept here');
   await page.unroute('**/api/**');
   await page.getByTestId('save').click();
-  await expect(page.getByTestId('save-state')).toHaveText('Kept in the book');
+  await expect(page.getByTestId('save-state')).toHaveText('Saved');
 });
 
 test('what is damaged is put aside, can be taken along, and the rest goes on', async ({ page }) => {
@@ -77,10 +77,10 @@ test('what is damaged is put aside, can be taken along, and the rest goes on', a
   await openFormula(page, FORMULA.plum);
   await expect(page.getByTestId('device-aside')).toContainText('put aside');
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Take it as a file' }).click();
+  await page.getByRole('button', { name: 'Download it' }).click();
   const entries = Object.entries(JSON.parse(await textOf(await download)) as object);
   expect(entries.find(([name]) => name.endsWith(FORMULA.plum))?.[1]).toEqual({ a: null });
-  await page.getByRole('button', { name: 'Throw it away' }).click();
+  await page.getByRole('button', { name: 'Delete it' }).click();
   await expect(page.getByTestId('device-aside')).toHaveCount(0);
   await page.reload();
   await expect(page.getByTestId('outlook-verdict')).toBeVisible();
@@ -117,6 +117,6 @@ test('a screen that breaks has a way on and a way out that lose nothing', async 
   await openFormula(page, FORMULA.greengage);
   await expect(page.getByTestId('failure')).toHaveCount(0);
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Take it as a file' }).click();
+  await page.getByRole('button', { name: 'Download it' }).click();
   expect(await textOf(await download)).toContain('"Broken"');
 });

@@ -15,7 +15,7 @@ test('pots that have no window in a dry oven get one in a bath', async ({ page }
   await expect(page.getByTestId('forecast-sentence')).toHaveText(/^Pull at \d+ min/);
   // The pan that is offered is 38 × 28 cm, the water half-way up six pots of 8.5 cm.
   await expect(page.getByTestId('bath-water')).toHaveText(
-    /^Takes 1\.\d+ l of water, \d kettles?\. At the pull/,
+    /^It takes 1\.\d+ l of water, \d kettles?\. At the pull/,
   );
   const best = await figure(page.getByTestId('pull-best'));
   await slideTo(page.getByTestId('water-slider'), 15);
@@ -24,7 +24,7 @@ test('pots that have no window in a dry oven get one in a bath', async ({ page }
   await expect(page.getByText(/up to just under the rim/).first()).toBeVisible();
   await page.getByTestId('bath-level').fill('22');
   await page.getByTestId('pan-length').fill('12');
-  await expect(page.getByText(/Take a larger pan or two/).first()).toBeVisible();
+  await expect(page.getByText(/Take a larger pan, or two/).first()).toBeVisible();
   await page.reload();
   await expect(page.getByTestId('pan-length')).toHaveValue('12');
   await page.getByRole('radio', { name: 'Dry oven' }).click();

@@ -31,7 +31,7 @@ test('what is typed changes ratios and verdict at once, and is kept', async ({ p
     .poll(() => figure(page.getByTestId('egg-to-liquid')))
     .toBeCloseTo((ratio * 8) / 5, 1);
   expect(await figure(page.getByTestId('sets-at'))).toBeLessThan(sets);
-  await expect(page.getByTestId('save-state')).toHaveText('Not kept yet');
+  await expect(page.getByTestId('save-state')).toHaveText('Not saved yet');
 
   // A reload loses nothing; undo still reaches back.
   await page.reload();
@@ -41,14 +41,14 @@ test('what is typed changes ratios and verdict at once, and is kept', async ({ p
   await expect(page.getByTestId('amount-1')).toHaveValue('5');
   await page.keyboard.press('Control+Shift+z');
   await page.keyboard.press('Control+s');
-  await expect(page.getByTestId('save-state')).toHaveText('Kept in the book');
+  await expect(page.getByTestId('save-state')).toHaveText('Saved');
   const stored = await (
     await page.request.get(`${KITCHEN_API}/formulas/${FORMULA.milkPie}`)
   ).json();
   expect(stored.data.lines[1].amount).toBe(8);
   await page.getByTestId('amount-1').fill('5');
   await page.getByTestId('save').click();
-  await expect(page.getByTestId('save-state')).toHaveText('Kept in the book');
+  await expect(page.getByTestId('save-state')).toHaveText('Saved');
 });
 
 test('the tin changes masses, disc and depth, and the batch scales to it', async ({ page }) => {
@@ -102,21 +102,21 @@ test('a recipe is pasted in another language and forecast', async ({ page }) => 
   await page.goto('/');
   await page.getByRole('button', { name: 'New formula' }).first().click();
   await toBench(page);
-  await page.getByRole('button', { name: 'Paste a list' }).click();
+  await page.getByRole('button', { name: 'Paste a recipe' }).click();
   await page
     .getByTestId('paste-text')
     .fill('50 cl de crème liquide\n1,5 dl de lait\n7 jaunes\n90 g de sucre\nsel selon le goût');
   await expect(page.getByText('Read as French.')).toBeVisible();
   await page.getByTestId('paste-done').click();
-  await expect(page.getByText('written: 50 cl de crème liquide')).toBeVisible();
+  await expect(page.getByText('as written: 50 cl de crème liquide')).toBeVisible();
   // Seven EU M yolks are 124.7 g, to 500 mL of cream at 1.005 and 154.5 g of milk: 0.19.
   await expect.poll(() => figure(page.getByTestId('egg-to-liquid'))).toBeCloseTo(0.19, 2);
   await page.getByTestId('formula-name').fill('Pasted custard');
   await page.getByTestId('save').click();
-  await expect(page.getByTestId('save-state')).toHaveText('Kept in the book');
+  await expect(page.getByTestId('save-state')).toHaveText('Saved');
   await page.reload();
   await toBench(page);
-  await expect(page.getByText('written: 1,5 dl de lait')).toBeVisible();
+  await expect(page.getByText('as written: 1,5 dl de lait')).toBeVisible();
 });
 
 test('a formula goes out as a file and comes in again', async ({ page }) => {
@@ -134,7 +134,7 @@ test('a formula goes out as a file and comes in again', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'New formula' }).first().click();
   await toBench(page);
-  await page.getByRole('button', { name: 'Paste a list' }).click();
+  await page.getByRole('button', { name: 'Paste a recipe' }).click();
   await page.getByTestId('open-file').setInputFiles({
     name: 'x.json',
     mimeType: 'application/json',

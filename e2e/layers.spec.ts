@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { figure, FORMULA, openFormula, slideTo, toBench, toForecast } from './kitchen';
 
-test('the oven is turned down on a sign, and the minute it is foreseen at is told', async ({
+test('the oven is turned down on a sign, and the minute it is forecast at is told', async ({
   page,
 }) => {
   await openFormula(page, FORMULA.bay);
@@ -10,14 +10,14 @@ test('the oven is turned down on a sign, and the minute it is foreseen at is tol
   await page.getByTestId('step-when-0').selectOption('rim-set');
   await expect(page.getByTestId('step-at-0')).toHaveCount(0);
   const foreseen = page.getByTestId('sign-foreseen-0');
-  await expect(foreseen).toHaveText(/^foreseen at \d+ min$/);
+  await expect(foreseen).toHaveText(/^forecast at \d+ min$/);
   const before = await figure(foreseen);
   // Poured colder, the rim sets later.
   await slideTo(page.getByTestId('start-slider'), 5);
   await expect.poll(() => figure(foreseen)).toBeGreaterThan(before + 3);
   await page.getByTestId('bake-it').click();
   await expect(page.getByTestId('to-do')).toHaveText(
-    /^In about \d+ min, when the rim has set: oven to \d+ °C$/,
+    /^In about \d+ min, when the rim has set: turn the oven to \d+ °C$/,
   );
 });
 
@@ -50,7 +50,7 @@ test('what lies under and over the filling is drawn, and a raw layer that stays 
 }) => {
   await openFormula(page, FORMULA.greengage);
   await expect(page.getByTestId('layers-named')).toHaveText(/^Greengages \d+ mm, filling \d+ mm$/);
-  await expect(page.getByTestId('layer-outcome')).toContainText('Greengages under it');
+  await expect(page.getByTestId('layer-outcome')).toContainText('Greengages, under it');
   await openFormula(page, FORMULA.plum);
   await expect(page.getByTestId('layers-named')).toHaveText(/, Plum halves \d+ mm$/);
   await expect(page.getByTestId('scrub-rim')).toHaveText(/^shell’s rim \w+$/);

@@ -15,7 +15,7 @@ test('a form that is filled in while the book is away is kept through a reload, 
   await page.getByTestId('offsetK').fill('-4');
   await page.getByTestId('keep-equipment').click();
   await expect(page.getByText('Cellar oven', { exact: true })).toBeVisible();
-  await expect(page.getByTestId('waiting-for-book')).toContainText('A change is kept here');
+  await expect(page.getByTestId('waiting-for-book')).toContainText('A change is kept on this device');
   await page.reload();
   await expect(page.getByText('Cellar oven', { exact: true })).toBeVisible();
   const ovens = async () =>
@@ -47,7 +47,7 @@ test('a form that is filled in while the book is away is kept through a reload, 
 test('a bake that was begun by mistake is put away, and can be brought back', async ({ page }) => {
   await openFormula(page, FORMULA.milkPie);
   await page.getByTestId('bake-it').click();
-  await expect(page.getByTestId('bake-kept')).toHaveText('Written in the book');
+  await expect(page.getByTestId('bake-kept')).toHaveText('Saved');
   await page.getByTestId('reading').fill('44');
   await page.getByTestId('add-reading').click();
   await page.getByTestId('put-away').click();
@@ -65,7 +65,7 @@ test('a bake that was begun by mistake is put away, and can be brought back', as
   await expect(page.getByText('Centre 44 °C')).toBeVisible();
   // Out of the way of whoever comes next.
   await page.getByTestId('put-away').click();
-  await expect(page.getByTestId('bake-kept')).toHaveText('Written in the book');
+  await expect(page.getByTestId('bake-kept')).toHaveText('Saved');
 });
 
 test('a log longer than a page shows the older bakes when asked', async ({ page, request }) => {
@@ -99,12 +99,12 @@ test('a formula saved while the book is away is in it once it is back', async ({
   );
   await page.getByTestId('amount-0').fill('321');
   await page.getByTestId('save').click();
-  await expect(page.getByTestId('refused')).toContainText('It is kept here meanwhile');
+  await expect(page.getByTestId('refused')).toContainText('It is kept on this device meanwhile');
   await page.getByTestId('amount-1').fill('123');
   await page.unroute('**/api/**');
   await expect(page.getByTestId('waiting-for-book')).toHaveCount(0, { timeout: 40_000 });
   // What was saved is in the book, what was typed since is not.
-  await expect(page.getByTestId('save-state')).toHaveText('Not kept yet');
+  await expect(page.getByTestId('save-state')).toHaveText('Not saved yet');
   await expect
     .poll(async () => {
       const answer = await page.request.get(`${KITCHEN_API}/formulas/${FORMULA.plum}`);
@@ -112,5 +112,5 @@ test('a formula saved while the book is away is in it once it is back', async ({
     })
     .toMatchObject({ amount: 321 });
   await page.getByTestId('save').click();
-  await expect(page.getByTestId('save-state')).toHaveText('Kept in the book');
+  await expect(page.getByTestId('save-state')).toHaveText('Saved');
 });

@@ -4,7 +4,7 @@ import { figure, FORMULA, openFormula, toForecast, toShell } from './kitchen';
 test('the empty shell is forecast, and its advice is a tap away', async ({ page }) => {
   await openFormula(page, FORMULA.milkPie);
   await toShell(page);
-  await expect(page.getByTestId('blind-sentence')).toHaveText(/The walls stand by themselves/);
+  await expect(page.getByTestId('blind-sentence')).toHaveText(/The walls stand up by themselves/);
   await expect(page.getByTestId('shell-place')).toHaveText(/\d+ min in the oven/);
   await page.getByTestId('shell-scrubber').fill('0');
   await expect(page.getByTestId('base-water')).toHaveText(/^[12]\d %, aw 0\.9/);
@@ -28,7 +28,7 @@ test('schools differ: pricked without weights, or whole and puffing', async ({ p
   // Common practice: never prick under a poured custard.
   await expect(page.getByText(/A poured custard runs through the holes/)).toBeVisible();
   await page.getByRole('radio', { name: 'Whole' }).click();
-  await expect(page.getByTestId('risk-puffs')).toContainText('Prick it, or weigh it down');
+  await expect(page.getByTestId('risk-puffs')).toContainText('Dock it or weigh it down');
   await page.getByTestId('rest-min').fill('0');
   await expect(page.getByTestId('risk-shrinks')).toContainText('Rest the lined tin');
 });

@@ -7,7 +7,7 @@ test('bad input is named at its place and stays as typed', async ({ page }) => {
   await toBench(page);
   const amount = page.getByTestId('amount-0');
   await amount.fill('-5');
-  await expect(page.getByTestId('line-0')).toContainText('An amount cannot be less than nothing.');
+  await expect(page.getByTestId('line-0')).toContainText('An amount can’t be negative.');
   await amount.fill('lots');
   await expect(page.getByTestId('line-0')).toContainText('“lots” is not a number');
   await expect(amount).toHaveValue('lots');
@@ -46,7 +46,7 @@ test('a formula changed elsewhere shows both sides, and the cook chooses', async
   await expect(page.getByText('≠ 95 g Caster sugar')).toBeVisible();
   await expect(page.getByText('≠ 104 g Caster sugar')).toBeVisible();
   await page.getByRole('button', { name: 'Keep mine' }).click();
-  await expect(page.getByTestId('save-state')).toHaveText('Kept in the book');
+  await expect(page.getByTestId('save-state')).toHaveText('Saved');
   const now = await (await request.get(address)).json();
   expect(now).toMatchObject({ version: version + 2, data: { headspaceMm: 8 } });
   expect(now.data.lines[3].amount).toBe(95);
@@ -70,7 +70,7 @@ test('a book that cannot be reached is said so, nothing is lost, and it comes ba
   await expect(page.getByTestId('amount-0')).toHaveValue('505');
   await page.reload();
   await expect(page.getByText(/Is Hollow Moon running/)).toBeVisible();
-  await expect(page.getByTestId('waiting-for-book')).toContainText('A change is kept here');
+  await expect(page.getByTestId('waiting-for-book')).toContainText('A change is kept on this device');
   await page.unroute('**/api/**');
   await page.getByRole('button', { name: 'Try again' }).click();
   await toBench(page);
@@ -79,14 +79,14 @@ test('a book that cannot be reached is said so, nothing is lost, and it comes ba
   await expect(page.getByTestId('amount-0')).toHaveValue('505');
   await page.getByTestId('amount-0').fill(before);
   await page.getByTestId('save').click();
-  await expect(page.getByTestId('save-state')).toHaveText('Kept in the book');
+  await expect(page.getByTestId('save-state')).toHaveText('Saved');
 });
 
 test('what is not there is said to be not there', async ({ page }) => {
   await page.goto('/formulas/00000000-0000-4000-8000-00000000dead');
-  await expect(page.getByText('This formula is not in the kitchen’s book.')).toBeVisible();
+  await expect(page.getByText('There is no such formula in this kitchen.')).toBeVisible();
   await page.goto('/log/00000000-0000-4000-8000-00000000dead');
-  await expect(page.getByText('This bake is not in the kitchen’s book.')).toBeVisible();
+  await expect(page.getByText('There is no such bake in this kitchen.')).toBeVisible();
   await page.goto('/no/such/place');
   await expect(page.getByText('There is nothing at this address.')).toBeVisible();
 });

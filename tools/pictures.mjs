@@ -26,7 +26,7 @@ const PICTURES = [
     then: async (page) => {
       await page.getByRole('radio', { name: 'Bench' }).click();
       await page.getByTestId('open-part-0').click();
-      await page.getByRole('heading', { name: 'Built of' }).scrollIntoViewIfNeeded();
+      await page.getByRole('heading', { name: 'Components' }).scrollIntoViewIfNeeded();
       await page.getByTestId('add-part').evaluate((each) => each.scrollIntoView());
     },
   },
@@ -99,11 +99,11 @@ const PICTURES = [
     clock: true,
     then: async (page) => {
       await page.getByTestId('bake-it').click();
-      await page.getByText('Written in the book').waitFor();
+      await page.getByText('Saved').waitFor();
       await page.clock.fastForward('27:30');
       await page.getByTestId('reading').fill('72');
       await page.getByTestId('add-reading').click();
-      await page.getByText('Written in the book').waitFor();
+      await page.getByText('Saved').waitFor();
       await page.clock.fastForward('03:20');
     },
   },

@@ -13,6 +13,7 @@ const CHECKS = {
   formatting: [bin('prettier/bin/prettier.cjs'), '--check', '.', '--log-level=warn'],
   lint: [bin('eslint/bin/eslint.js'), '.', '--max-warnings=0'],
   types: [join(ROOT, 'tools/types.mjs')],
+  'words of the screens': [join(ROOT, 'tools/words.mjs')],
   'imports between rooms': [
     bin('dependency-cruiser/bin/dependency-cruise.mjs'),
     '--config',

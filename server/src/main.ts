@@ -23,12 +23,12 @@ const otherHosts = (process.env.HOLLOW_MOON_HOSTS ?? '').split(',').flatMap((nam
   const plain = name.trim().toLowerCase();
   return plain ? [plain] : [];
 });
-const say = (text: string) => process.stdout.write(`${text}\n`);
+const print = (text: string) => process.stdout.write(`${text}\n`);
 
 const ran = await migrate(url, pathOf('../migrations'));
-if (ran.length > 0) say(`Database brought up to date: ${ran.join(', ')}`);
+if (ran.length > 0) print(`Database brought up to date: ${ran.join(', ')}`);
 const database = openDatabase(url);
-if (await loadDemo(database, () => new Date())) say('Demonstration kitchen loaded: Lantern Row');
+if (await loadDemo(database, () => new Date())) print('Demonstration kitchen loaded: Lantern Row');
 
 const clientFolder = pathOf('../../client/dist');
 const { version } = JSON.parse(readFileSync(pathOf('../../package.json'), 'utf8')) as {
@@ -54,7 +54,7 @@ server.on('error', (cause: NodeJS.ErrnoException) => {
   process.exit(1);
 });
 server.listen(port, HOST, () => {
-  say(`Hollow Moon is at http://${HOST}:${port}`);
+  print(`Hollow Moon is at http://${HOST}:${port}`);
   process.send?.('ready');
 });
 

@@ -48,6 +48,10 @@ export const say = (id: MessageId, values?: Readonly<Record<string, string | num
 export const listed = (items: readonly string[]): string =>
   new Intl.ListFormat(LOCALE, { type: 'conjunction' }).format(items);
 
+/** Several things in their order: "a, then b, then c". */
+export const inOrder = (items: readonly string[]): string =>
+  items.reduce((before, next) => (before === '' ? next : say('list.then', { before, next })), '');
+
 /** How a cook is spoken to: in their degrees. */
 export interface Words extends TemperatureFormat {
   /** What was found, as a sentence. */

@@ -25,7 +25,7 @@ export const earlierBakeSchema = z
   .transform(({ kitchenId, version, unsent, data: { readings, wobbles, ...data } }, context) => {
     const sound = bakeDataSchema.safeParse(data);
     if (sound.success) return { kitchenId, version, unsent, data: sound.data, readings, wobbles };
-    context.addIssue({ code: 'custom', message: 'not a bake of any time' });
+    context.addIssue({ code: 'custom', message: 'unreadable' });
     return z.NEVER;
   });
 type EarlierBake = z.infer<typeof earlierBakeSchema>;

@@ -22,7 +22,7 @@ describe('where a bake stands', () => {
 
   it('says so when no window was foreseen', () => {
     const hopeless = { ...begunBake, foreseen: { ...begunBake.foreseen, window: null } };
-    expect(standingOf(hopeless, after(60)).phase).toBe('no window');
+    expect(standingOf(hopeless, after(60)).phase).toBe('no-window');
   });
 });
 

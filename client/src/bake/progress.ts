@@ -6,7 +6,7 @@ import type { MoonState } from '../moon';
 /** Where a bake stands against its window, in the cook's words. */
 export interface Standing {
   readonly elapsedS: number;
-  readonly phase: 'waiting' | 'open' | 'past' | 'no window' | 'pulled';
+  readonly phase: 'waiting' | 'open' | 'past' | 'no-window' | 'pulled';
   /** What to do, short. */
   readonly says: string;
   /** Seconds to the next edge of the window. */
@@ -37,7 +37,7 @@ export function standingOf(data: BakeData, nowMs: number): Standing {
   if (!window) {
     return {
       elapsedS,
-      phase: 'no window',
+      phase: 'no-window',
       says: say('bake.no-window-was-foreseen-watch-the'),
       toNextS: undefined,
     };

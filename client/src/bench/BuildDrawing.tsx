@@ -1,4 +1,4 @@
-import { say } from '@hollow-moon/words';
+import { inOrder, say } from '@hollow-moon/words';
 import type { FormulaData } from '@hollow-moon/contract';
 import {
   areaAtMm2,
@@ -136,7 +136,7 @@ export function BuildDrawing({
     ],
     base,
   );
-  const words = texts.map(({ label, some }) => `${label}${some}`).join(', then ');
+  const words = inOrder(texts.map(({ label, some }) => `${label}${some}`));
   return (
     <View onLayout={({ nativeEvent }) => setWidth(Math.max(240, nativeEvent.layout.width))}>
       <Svg

@@ -18,28 +18,25 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { Button, Choice, NumberField, Read, Sheet, Soft, useWords } from '../design';
-import { say, grams, percent } from '@hollow-moon/words';
+import { grams, listed, percent, say } from '@hollow-moon/words';
 import { FIRMNESS_WORDS } from '../forecast/words';
 import type { Edit } from '../drafts/edits';
 
-const counted = (count: number, one: string, many: string): string[] =>
-  count === 0 ? [] : [`${count} ${count === 1 ? one : many}`];
+const counted = (
+  count: number,
+  id: 'bench.eggs-whole' | 'bench.yolks' | 'bench.whites',
+): string[] => (count === 0 ? [] : [say(id, { count })]);
 
 const inWords = ({ whole, yolks, whites }: EggMakeUp): string =>
-  [
-    ...counted(whole, 'egg', 'eggs'),
-    ...counted(yolks, 'yolk', 'yolks'),
-    ...counted(whites, 'white', 'whites'),
-  ].join(' and ');
+  listed([
+    ...counted(whole, 'bench.eggs-whole'),
+    ...counted(yolks, 'bench.yolks'),
+    ...counted(whites, 'bench.whites'),
+  ]);
 
 const leftInWords = ({ left }: EggMakeUp): string => {
-  const left2 = [
-    ...counted(left.whites, 'white', 'whites'),
-    ...counted(left.yolks, 'yolk', 'yolks'),
-  ];
-  return left2.length > 0
-    ? say('bench.left', { left2: left2.join(', ') })
-    : say('bench.nothing-left');
+  const over = [...counted(left.whites, 'bench.whites'), ...counted(left.yolks, 'bench.yolks')];
+  return over.length > 0 ? say('bench.left', { over: listed(over) }) : say('bench.nothing-left');
 };
 
 const AIM_WORDS: Readonly<Record<EggAim, string>> = {

@@ -68,7 +68,7 @@ function PartFields({
         label={say('bench.called')}
         value={part.name}
         onChange={(name) => change('name', { name })}
-        problem={part.name.trim() === '' ? 'Give it a name.' : undefined}
+        problem={part.name.trim() === '' ? say('bench.give-it-a-name') : undefined}
         testID={`part-name`}
       />
       <View className="flex-row flex-wrap gap-3">
@@ -107,7 +107,7 @@ function PartFields({
         label={say('bench.made-from')}
         value={part.formulaId ?? ''}
         options={[
-          { value: '', label: 'Its own list' },
+          { value: '', label: say('bench.its-own-list') },
           ...sources.map(({ id, data }) => ({ value: id, label: data.name })),
         ]}
         onChange={(id) => change('from', { formulaId: id === '' ? null : id })}

@@ -107,7 +107,7 @@ function ReadingRow({
                     label={say('bench.ingredient', { name })}
                     hideLabel
                     value={answer.ingredientId ?? ''}
-                    options={[{ value: '', label: 'Choose' }, ...book.ingredientOptions]}
+                    options={[{ value: '', label: say('bench.choose') }, ...book.ingredientOptions]}
                     onChange={(value) => onAnswer({ ...answer, ingredientId: value })}
                   />
                 </View>
@@ -126,7 +126,7 @@ function ReadingRow({
                   hideLabel
                   value={reading.unit ?? ''}
                   options={[
-                    { value: '', label: 'Unit' },
+                    { value: '', label: say('bench.choose-a-unit') },
                     ...unitsFor(ingredient).map((value) => ({
                       value,
                       label: unitName(value, ingredient?.id ?? ''),

@@ -135,7 +135,9 @@ export function ServeSheet({
           onChange={(percent) =>
             onEdit('lossShare', (data) => ({ ...data, lossShare: percent / 100 }))
           }
-          problem={data.lossShare >= 0 && data.lossShare <= 0.3 ? undefined : 'From 0 to 30 %.'}
+          problem={
+            data.lossShare >= 0 && data.lossShare <= 0.3 ? undefined : say('bench.from-0-to-thirty')
+          }
           className="w-36"
           testID="loss"
         />

@@ -207,7 +207,10 @@ export function TinSheet({
         testID="tin-picker"
         value={data.vesselId ?? ''}
         onChange={(value) => set('vesselId')(value === '' ? null : value)}
-        options={[{ value: '', label: 'Choose a tin' }, ...optionsOf(book.vessels, data.vesselId)]}
+        options={[
+          { value: '', label: say('bench.choose-a-tin') },
+          ...optionsOf(book.vessels, data.vesselId),
+        ]}
       />
       {problemAt('vessel') ? <Soft>{problemAt('vessel') ?? ''}</Soft> : null}
       <View className="flex-row flex-wrap gap-3">

@@ -97,7 +97,7 @@ function BandLine({ band }: { readonly band: Band }) {
       testID={`band-${name}`}
       aria-label={say('bench.usually-to', {
         name: say(`band.${name}`),
-        more: value === undefined ? 'unknown' : shown(value),
+        more: value === undefined ? say('bench.unknown') : shown(value),
         shown: shown(least),
         shown2: shown(most),
       })}

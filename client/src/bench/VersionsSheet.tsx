@@ -163,7 +163,6 @@ export function VersionsSheet({
         last
           ? say('bench.the-last-of', {
               length: versions.length,
-              more: versions.length === 1 ? 'version' : 'versions',
               day: day(last.updatedAt),
               more2: last.why ? `: ${last.why}` : '',
             })

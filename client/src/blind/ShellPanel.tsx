@@ -94,8 +94,8 @@ export function ShellPanel({
         hideLabel
         value={shellBake.raw ? 'raw' : 'first'}
         options={[
-          { value: 'first', label: 'Baked first' },
-          { value: 'raw', label: 'Filled raw' },
+          { value: 'first', label: say('blind.baked-first') },
+          { value: 'raw', label: say('blind.filled-raw') },
         ]}
         onChange={(value) => onShell({ raw: value === 'raw' })}
       />
@@ -166,7 +166,7 @@ export function ShellPanel({
         label={say('blind.way-of-baking')}
         value={school?.id ?? ''}
         options={[
-          ...(school ? [] : [{ value: '', label: 'Your own' }]),
+          ...(school ? [] : [{ value: '', label: say('blind.your-own') }]),
           ...BLIND_SCHOOLS.map(({ id }) => ({ value: id, label: say(`school.${id}`) })),
         ]}
         onChange={(id) => {
@@ -196,8 +196,8 @@ export function ShellPanel({
         label={say('blind.base')}
         value={shellBake.docked ? 'docked' : 'whole'}
         options={[
-          { value: 'whole', label: 'Whole' },
-          { value: 'docked', label: 'Pricked' },
+          { value: 'whole', label: say('blind.whole') },
+          { value: 'docked', label: say('blind.pricked') },
         ]}
         onChange={(value) => onShell({ docked: value === 'docked' })}
       />

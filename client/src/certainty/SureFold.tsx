@@ -68,7 +68,7 @@ export const SureFold = memo(function SureFold({
                 unit={unit}
                 value={unsure[name]}
                 onChange={(value) => onUnsure({ ...unsure, [name]: value })}
-                problem={unsure[name] < 0 ? 'Not less than none.' : undefined}
+                problem={unsure[name] < 0 ? say('certainty.not-less-than-none') : undefined}
                 className="w-28"
                 testID={`unsure-${name}`}
               />

@@ -199,7 +199,7 @@ export const CompareFold = memo(function CompareFold({
                   testID="compare-with"
                   value=""
                   options={[
-                    { value: '', label: 'Choose' },
+                    { value: '', label: say('compare.choose') },
                     ...free.map(({ id, name }) => ({ value: id, label: name })),
                   ]}
                   onChange={(id) => {

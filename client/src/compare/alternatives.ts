@@ -123,7 +123,7 @@ export function differenceInWords(mine: Forecast, other: Forecast): string {
         });
   const width =
     a.latestIsLimit !== b.latestIsLimit
-      ? say('compare.bears-waiting', { more: a.latestIsLimit ? 'longer' : 'less' })
+      ? say(a.latestIsLimit ? 'compare.can-wait-longer' : 'compare.can-wait-less')
       : !a.latestIsLimit || (wider > 0.85 && wider < 1.18)
         ? say('compare.as-forgiving')
         : wider >= 1

@@ -3,7 +3,7 @@ import { OUT_PLACES, type CoolingForecast, type Ready } from '@hollow-moon/core'
 import { memo } from 'react';
 import { View } from 'react-native';
 import { Fold, Notice, Read, Soft, useWords } from '../design';
-import { say, duration } from '@hollow-moon/words';
+import { duration, inOrder, say } from '@hollow-moon/words';
 import { CoolingResult, OutPlaces } from './CoolingParts';
 
 const READY_WORDS: Readonly<Record<Ready['what'], string>> = {
@@ -30,7 +30,7 @@ export const CoolingFold = memo(function CoolingFold({
   return (
     <Fold
       title={say('cooling.after-the-pull')}
-      summary={`${out.map(({ place }) => say(`place.${place}`).toLowerCase()).join(', then ')}${cooling ? (keeps ? say('cooling.cold-in-time') : say('cooling.not-cold-in-time')) : ''}`}
+      summary={`${inOrder(out.map(({ place }) => say(`place.${place}`).toLowerCase()))}${cooling ? (keeps ? say('cooling.cold-in-time') : say('cooling.not-cold-in-time')) : ''}`}
       begin={problem !== undefined}
       testID="after-the-pull"
     >

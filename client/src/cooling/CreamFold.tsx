@@ -101,8 +101,8 @@ export function CreamFold({
             label={say('cooling.its-surface')}
             value={film ? 'film' : 'open'}
             options={[
-              { value: 'film', label: 'Film, touching' },
-              { value: 'open', label: 'Open' },
+              { value: 'film', label: say('cooling.film-touching') },
+              { value: 'open', label: say('cooling.open') },
             ]}
             onChange={(value) => setFilm(value === 'film')}
           />

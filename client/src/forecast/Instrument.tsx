@@ -94,7 +94,7 @@ export const Instrument = memo(function Instrument({
           </Labelled>
           <Labelled label={say('forecast.wobble')}>
             <Figure
-              value={caption ? caption.replace(' cm', '') : '0'}
+              value={caption ? centimetres(frame.wobble.diameterM * 1000) : '0'}
               unit={say('forecast.of-cm', { surfaceCm })}
               size="title"
               testID="scrub-wobble"

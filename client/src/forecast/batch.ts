@@ -5,10 +5,9 @@ import { say, grams } from '@hollow-moon/words';
 /** How a batch stands in its vessels, as a statement; `undefined` where it fits. */
 export function batchInWords(level: Level, vessels: number): string | undefined {
   const { depthMm, roomMm, massG, wantedG, overflowG } = level;
-  const each = vessels === 1 ? '' : ` ${say('forecast.in-each')}`;
   const fills = say('forecast.g-fills-of', {
     massG: grams(massG),
-    each,
+    vessels,
     depthMm: Math.round(depthMm),
     roomMm: Math.round(roomMm),
   });
@@ -16,8 +15,7 @@ export function batchInWords(level: Level, vessels: number): string | undefined 
     case 'overflows':
       return say('forecast.the-batch-overflows-by-g', {
         overflowG: grams(Math.ceil(overflowG)),
-        each,
-        more: vessels === 1 ? say('forecast.a-brimming-tin') : say('forecast.brimming-tins'),
+        vessels,
       });
     case 'over':
       return say('forecast.g-more-than-the', { fills, massG: grams(massG - wantedG) });

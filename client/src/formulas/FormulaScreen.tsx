@@ -67,9 +67,9 @@ const Heading = memo(function Heading({
         value={side}
         onChange={onSide}
         options={[
-          { value: 'bench', label: 'Bench' },
-          ...(shell ? [{ value: 'shell', label: 'Shell' } as const] : []),
-          { value: 'forecast', label: 'Forecast' },
+          { value: 'bench', label: say('formulas.bench') },
+          ...(shell ? [{ value: 'shell', label: say('formulas.shell') } as const] : []),
+          { value: 'forecast', label: say('formulas.forecast') },
         ]}
       />
     </View>
@@ -198,8 +198,8 @@ function Workplace({
             value={side === 'shell' ? 'shell' : 'forecast'}
             onChange={setSide}
             options={[
-              { value: 'forecast', label: 'The bake' },
-              { value: 'shell', label: 'The shell' },
+              { value: 'forecast', label: say('formulas.the-bake') },
+              { value: 'shell', label: say('formulas.the-shell') },
             ]}
           />
         ) : (

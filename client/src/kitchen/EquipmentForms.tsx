@@ -151,8 +151,8 @@ export function VesselForm({
             value={field.value ? 'loose' : 'fixed'}
             onChange={(value) => field.onChange(value === 'loose')}
             options={[
-              { value: 'fixed', label: 'Fixed' },
-              { value: 'loose', label: 'Comes out' },
+              { value: 'fixed', label: say('kitchen.fixed') },
+              { value: 'loose', label: say('kitchen.comes-out') },
             ]}
           />
         )}

@@ -27,9 +27,9 @@ function DeviceSheet() {
         value={theme}
         onChange={(value) => dispatch(themeChosen(value))}
         options={[
-          { value: 'system', label: 'As the device' },
-          { value: 'light', label: 'Bright kitchen' },
-          { value: 'dark', label: 'Night' },
+          { value: 'system', label: say('kitchen.as-the-device') },
+          { value: 'light', label: say('kitchen.bright-kitchen') },
+          { value: 'dark', label: say('kitchen.night') },
         ]}
       />
       <Choice<Degrees>
@@ -209,7 +209,7 @@ function Kitchen({ book }: { readonly book: KitchenBook }) {
   const ovens = (
     <EquipmentSheet
       title={say('kitchen.ovens')}
-      add="Add an oven"
+      add={say('kitchen.add-an-oven')}
       items={book.ovens}
       lines={({ data }) => [
         data.name,
@@ -223,7 +223,7 @@ function Kitchen({ book }: { readonly book: KitchenBook }) {
   const vessels = (
     <EquipmentSheet
       title={say('kitchen.tins-and-dishes')}
-      add="Add a tin"
+      add={say('kitchen.add-a-tin')}
       items={book.vessels}
       lines={({ data }) => [
         `${data.owned} × ${data.name}`,

@@ -124,9 +124,9 @@ function OwnFields({
         value={own.diet}
         onChange={(diet) => onChange({ ...own, diet })}
         options={[
-          { value: 'vegan', label: 'Vegans' },
-          { value: 'vegetarian', label: 'Vegetarians' },
-          { value: 'neither', label: 'Neither' },
+          { value: 'vegan', label: say('kitchen.vegans') },
+          { value: 'vegetarian', label: say('kitchen.vegetarians') },
+          { value: 'neither', label: say('kitchen.neither') },
         ]}
       />
     </>
@@ -188,8 +188,8 @@ export function PantryForm({
             )
           }
           options={[
-            { value: 'catalogue', label: 'In the catalogue' },
-            { value: 'own', label: 'Our own' },
+            { value: 'catalogue', label: say('kitchen.in-the-catalogue') },
+            { value: 'own', label: say('kitchen.our-own') },
           ]}
         />
       )}

@@ -97,7 +97,7 @@ function BakeList({ book, openId }: { readonly book: KitchenBook; readonly openI
             onChange={setFormulaId}
             testID="log-formula"
             options={[
-              { value: '', label: 'All' },
+              { value: '', label: say('log.all') },
               ...book.formulas.map((each) => ({ value: each.id, label: each.data.name })),
             ]}
           />
@@ -109,7 +109,7 @@ function BakeList({ book, openId }: { readonly book: KitchenBook; readonly openI
             onChange={setVesselId}
             testID="log-tin"
             options={[
-              { value: '', label: 'All' },
+              { value: '', label: say('log.all') },
               ...book.vessels.map((each) => ({ value: each.id, label: each.data.name })),
             ]}
           />

@@ -98,16 +98,10 @@ export function OutgoingNotice() {
         >
           {refuses
             ? say('outgoing.the-kitchens-book-cannot-be-reached', {
-                more:
-                  waiting === 1
-                    ? say('outgoing.a-change-waits')
-                    : say('outgoing.changes-wait', { waiting }),
+                waiting,
               })
             : say('outgoing.the-kitchens-book-cannot-be-reached-2', {
-                more:
-                  waiting === 1
-                    ? say('outgoing.a-change-is-kept-here-and')
-                    : say('outgoing.changes-are-kept-here-and', { waiting }),
+                waiting,
               })}
         </Notice>
       ) : null}

@@ -54,8 +54,8 @@ export const BathChoice = memo(function BathChoice({
         value={bath ? 'bath' : 'dry'}
         onChange={(value) => (value === 'bath' ? begin() : onBath(null))}
         options={[
-          { value: 'dry', label: 'Dry oven' },
-          { value: 'bath', label: 'Water bath' },
+          { value: 'dry', label: say('oven.dry-oven') },
+          { value: 'bath', label: say('oven.water-bath') },
         ]}
       />
       {bath ? (

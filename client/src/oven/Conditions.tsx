@@ -39,7 +39,7 @@ const OvenChoice = memo(function OvenChoice({
         label={say('oven.oven')}
         testID="oven-picker"
         value={ovenId ?? ''}
-        options={[{ value: '', label: 'Choose an oven' }, ...optionsOf(ovens, ovenId)]}
+        options={[{ value: '', label: say('oven.choose-an-oven') }, ...optionsOf(ovens, ovenId)]}
         onChange={(value) => onOven(value === '' ? null : value)}
       />
       <Choice label={say('oven.used-as')} options={MODES} value={mode} onChange={onMode} />

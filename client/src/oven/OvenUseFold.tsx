@@ -57,7 +57,7 @@ function useInAWord(
     ...(doors.length > 0
       ? [
           say('oven.door-opened', {
-            more: doors.length === 1 ? 'once' : say('oven.times', { length: doors.length }),
+            times: doors.length,
           }),
         ]
       : []),
@@ -196,8 +196,8 @@ export const OvenUseFold = memo(function OvenUseFold({
             label={say('oven.filling')}
             value={topUp ? 'two' : 'one'}
             options={[
-              { value: 'one', label: 'Poured at once' },
-              { value: 'two', label: 'Topped up in the oven' },
+              { value: 'one', label: say('oven.poured-at-once') },
+              { value: 'two', label: say('oven.topped-up-in-the-oven') },
             ]}
             onChange={(value) => onUse({ topUp: value === 'two' ? USUAL_TOP_UP : null })}
           />
@@ -270,8 +270,8 @@ export const OvenUseFold = memo(function OvenUseFold({
             label={say('oven.when-it-goes-in')}
             value={entersAtC === null ? 'hot' : 'cold'}
             options={[
-              { value: 'hot', label: 'Oven is hot' },
-              { value: 'cold', label: 'Not yet' },
+              { value: 'hot', label: say('oven.oven-is-hot') },
+              { value: 'cold', label: say('oven.not-yet') },
             ]}
             onChange={(value) => onUse({ entersAtC: value === 'hot' ? null : 20 })}
           />
@@ -296,8 +296,8 @@ export const OvenUseFold = memo(function OvenUseFold({
             label={say('oven.over-it')}
             value={foil ? 'foil' : 'open'}
             options={[
-              { value: 'open', label: 'Nothing' },
-              { value: 'foil', label: 'Foil, loosely' },
+              { value: 'open', label: say('oven.nothing') },
+              { value: 'foil', label: say('oven.foil-loosely') },
             ]}
             onChange={(value) => onUse({ foil: value === 'foil' })}
           />
@@ -306,18 +306,15 @@ export const OvenUseFold = memo(function OvenUseFold({
               label={say('oven.round-it-in-the-bath')}
               value={wrapped ? 'wrapped' : 'bare'}
               options={[
-                { value: 'bare', label: 'Bare' },
-                { value: 'wrapped', label: 'Bag or foil' },
+                { value: 'bare', label: say('oven.bare') },
+                { value: 'wrapped', label: say('oven.bag-or-foil') },
               ]}
               onChange={(value) => onUse({ wrapped: value === 'wrapped' })}
             />
           ) : null}
           <Soft>
             {say('oven.taken-to-be-in-the', {
-              more:
-                vesselCount === 1
-                  ? say('oven.one-vessel-is')
-                  : say('oven.all-vessels-are', { vesselCount }),
+              vesselCount,
             })}
           </Soft>
         </>

@@ -1,4 +1,4 @@
-import { say } from '@hollow-moon/words';
+import { listed, say } from '@hollow-moon/words';
 import type { FormulaData, StoredFormula } from '@hollow-moon/contract';
 import { isFamily } from '@hollow-moon/core';
 import { router } from 'expo-router';
@@ -176,7 +176,7 @@ export const FormulaList = memo(function FormulaList({
               actions={<Button label={say('shelf.show-all')} onPress={() => setSought('')} />}
             >
               {say('shelf.nothing-here-has-in-it', {
-                map: words.map((word) => `“${word}”`).join(' and '),
+                map: listed(words.map((word) => `“${word}”`)),
               })}
             </Notice>
           ) : null}

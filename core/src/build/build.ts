@@ -1,5 +1,4 @@
-import type {
-  Hazard} from '../ingredients';
+import type { Hazard } from '../ingredients';
 import {
   eggPartGrams,
   energyKjPer100g,

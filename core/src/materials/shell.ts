@@ -5,10 +5,10 @@ import { constantMaterial, type CupLayer, type Material } from '../thermal';
 import { WALLS, type VesselMaterial } from '../vessel';
 
 /** A shell baked dry: light, porous and a poor conductor. Source: from memory. */
-const BAKED_SHELL = constantMaterial('baked shell', 0.1, 1.45e6);
+const BAKED_SHELL = constantMaterial('baked-shell', 0.1, 1.45e6);
 
 /** A raw one: wet, close and fat. Source: from memory. */
-const RAW_SHELL = constantMaterial('raw shell', 0.25, 2.9e6);
+const RAW_SHELL = constantMaterial('raw-shell', 0.25, 2.9e6);
 
 /** A raw shell of a kind: its water boils out of it, at first a little later than pure water would. */
 function rawShell(kind: ShellKind, airPressurePa: number): Material {

@@ -58,31 +58,6 @@ export function waterActivityOfSyrup(share: number): number {
 export const syrupVapourPa = (share: number, celsius: number): number =>
   waterActivityOfSyrup(share) * saturationPressurePa(celsius);
 
-/** A stage of boiled sugar by the sign a cook looks for. */
-export interface SugarStage {
-  readonly name: string;
-  readonly fromC: number;
-  readonly toC: number;
-  readonly sign: string;
-}
-
-/** Stages of boiled sugar, °C at sea level. Source: common practice; edges differ by a degree or two between books. */
-export const SUGAR_STAGES: readonly SugarStage[] = [
-  { name: 'thread', fromC: 106, toC: 112, sign: 'draws a thread between finger and spoon' },
-  { name: 'soft ball', fromC: 112, toC: 116, sign: 'a soft ball in cold water' },
-  { name: 'firm ball', fromC: 118, toC: 120, sign: 'a ball that keeps its shape' },
-  { name: 'hard ball', fromC: 121, toC: 130, sign: 'a hard ball in cold water' },
-  { name: 'soft crack', fromC: 132, toC: 143, sign: 'threads that bend, then break' },
-  { name: 'hard crack', fromC: 146, toC: 154, sign: 'threads that snap' },
-  { name: 'pale caramel', fromC: 160, toC: 165, sign: 'straw gold, little bitterness' },
-  { name: 'amber caramel', fromC: 166, toC: 174, sign: 'amber, the smell of toffee' },
-  { name: 'dark caramel', fromC: 175, toC: 185, sign: 'red-brown, first wisps of smoke' },
-];
-
-/** The stage a temperature lies in, or the one below where it lies between two; `undefined` under 106 °C. */
-export const stageAtC = (celsius: number): SugarStage | undefined =>
-  SUGAR_STAGES.findLast((stage) => celsius >= stage.fromC);
-
 /**
  * Grams of water that must boil off so that `sugarG` in `waterG` reach a boiling point; 0 when the
  * syrup is already past it. Grams not negative.

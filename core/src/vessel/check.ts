@@ -24,7 +24,7 @@ type MeasureName =
 /** What is wrong with a vessel's measures, each at its field; empty when nothing is. */
 export function checkVessel(vessel: Vessel): Problem[] {
   const problems: Problem[] = [];
-  const say = (path: keyof Vessel, code: string, values?: Finding['values']) =>
+  const mark = (path: keyof Vessel, code: string, values?: Finding['values']) =>
     problems.push({ ...finding(code, values), path });
   if (vessel.kind === 'capacity') {
     const { least, most } = CAPACITY_LIMITS_ML;
@@ -33,7 +33,7 @@ export function checkVessel(vessel: Vessel): Problem[] {
       vessel.capacityMl >= least &&
       vessel.capacityMl <= most
     )) {
-      say('capacityMl', 'vessel.capacity', { least, most: most / 1000 });
+      mark('capacityMl', 'vessel.capacity', { least, most: most / 1000 });
     }
     return problems;
   }
@@ -44,7 +44,7 @@ export function checkVessel(vessel: Vessel): Problem[] {
   ) => {
     const value = vessel[field];
     if (!(value !== undefined && value >= least && value <= most)) {
-      say(field, 'vessel.measure', {
+      mark(field, 'vessel.measure', {
         what: finding(`vessel.${what}`),
         least: least / 10,
         most: most / 10,
@@ -60,15 +60,15 @@ export function checkVessel(vessel: Vessel): Problem[] {
   if (across) within('breadthMm', diameter, 'breadth');
   if (vessel.kind === 'tube') within('tubeMm', tube, 'tube');
   if (vessel.topDiameterMm < vessel.baseDiameterMm) {
-    say('topDiameterMm', 'vessel.narrower-above');
+    mark('topDiameterMm', 'vessel.narrower-above');
   }
   if (problems.length > 0) return problems;
   const taperMm = vessel.topDiameterMm - vessel.baseDiameterMm;
   if (across && vessel.breadthMm! - taperMm < diameter.least) {
-    say('breadthMm', 'vessel.too-narrow');
+    mark('breadthMm', 'vessel.too-narrow');
   }
   if (vessel.kind === 'tube' && vessel.tubeMm! > vessel.baseDiameterMm - diameter.least) {
-    say('tubeMm', 'vessel.tube-too-wide');
+    mark('tubeMm', 'vessel.tube-too-wide');
   }
   return problems;
 }

@@ -1,5 +1,6 @@
 /** What the screens say by themselves. */
 export const client = {
+  'list.then': '{before}, then {next}',
   'result.good': 'Good',
   'result.fair': 'Will do',
   'result.poor': 'Failed',

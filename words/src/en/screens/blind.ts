@@ -70,4 +70,9 @@ export const blind = {
     'The base cooks through but its underside stays {shade}. A hot tray or a hotter start browns it.',
   'blind.the-base-cooks-through-and-is':
     'The base cooks through and its underside is {shade}. Under a wet filling it is tender, not crisp.',
+  'blind.baked-first': 'Baked first',
+  'blind.filled-raw': 'Filled raw',
+  'blind.your-own': 'Your own',
+  'blind.whole': 'Whole',
+  'blind.pricked': 'Docked',
 } as const;

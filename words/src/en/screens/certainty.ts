@@ -27,4 +27,5 @@ export const certainty = {
   'certainty.what-the-time-hangs-on-most': 'What the time depends on most:',
   'certainty.the-grey-band-in-the-curves':
     'The grey band in the curves is the middle of the filling in 8 bakes out of 10, pulled at {pullS} min. It sets at {setC}.',
+  'certainty.not-less-than-none': 'This can’t be negative.',
 } as const;

@@ -21,10 +21,12 @@ export const compare = {
   'compare.opens-a-window': 'opens a window',
   'compare.as-quick': 'just as quick',
   'compare.min-2': '{laterMin} min {more}',
-  'compare.bears-waiting': 'can wait {more}',
+  'compare.can-wait-longer': 'can wait longer',
+  'compare.can-wait-less': 'can wait less',
   'compare.as-forgiving': 'just as forgiving',
   'compare.times-the-window': 'a window {wider} times as wide',
   'compare.of-the-window': 'a window {wider} % as wide',
   'compare.later': 'later',
   'compare.earlier': 'earlier',
+  'compare.choose': 'Choose',
 } as const;

@@ -47,4 +47,6 @@ export const cooling = {
     'It stands {creamDepthMm} mm deep and leaves the stove at {fromC} {unit}.',
   'cooling.a-cream-that-has-thickened-does':
     'A thickened cream does not stir itself, so spread it thin to cool it. Your local food code comes first.',
+  'cooling.film-touching': 'Film, touching',
+  'cooling.open': 'Open',
 } as const;

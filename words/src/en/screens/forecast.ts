@@ -53,12 +53,10 @@ export const forecast = {
   'forecast.stop': 'Stop',
   'forecast.stopped-what-is-shown-is-from': 'Stopped. What you see is from before.',
   'forecast.work-it-out': 'Work it out',
-  'forecast.in-each': 'in each',
-  'forecast.g-fills-of': '{massG} g{each} fills {depthMm} of {roomMm} mm',
-  'forecast.a-brimming-tin': 'a tin filled to the brim',
-  'forecast.brimming-tins': 'tins filled to the brim',
+  'forecast.g-fills-of':
+    '{massG} g{vessels, plural, one {} other { in each}} fills {depthMm} of {roomMm} mm',
   'forecast.the-batch-overflows-by-g':
-    'The batch overflows by {overflowG} g{each}. The forecast is for {more}.',
+    'The batch overflows by {overflowG} g{vessels, plural, one {} other { in each}}. The forecast is for {vessels, plural, one {a tin filled to the brim} other {tins filled to the brim}}.',
   'forecast.g-more-than-the': '{fills}: {massG} g more than the gap to the rim allows.',
   'forecast.g-short-of-a': '{fills}: {wantedG} g short of a full tin.',
   'forecast.choose-a-tin-to-see-the': 'Choose a tin to see the forecast.',

@@ -17,4 +17,9 @@ export const formulas = {
   'formulas.in-the-book': 'Saved',
   'formulas.keep-mine': 'Keep mine',
   'formulas.take-the-books': 'Use the saved one',
+  'formulas.bench': 'Bench',
+  'formulas.shell': 'Shell',
+  'formulas.forecast': 'Forecast',
+  'formulas.the-bake': 'The bake',
+  'formulas.the-shell': 'The shell',
 } as const;

@@ -38,4 +38,5 @@ export const log = {
   'log.show-older-bakes': 'Show older bakes',
   'log.this-bake-is-not-in-the': 'There is no such bake in this kitchen.',
   'log.all-bakes': 'All bakes',
+  'log.all': 'All',
 } as const;

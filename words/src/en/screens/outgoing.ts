@@ -13,14 +13,10 @@ export const outgoing = {
     '{nameOf} was changed on another device. Choose which to keep.',
   'outgoing.could-not-be-written-into': '{nameOf} could not be saved. {more}',
   'outgoing.try-now': 'Try now',
-  'outgoing.a-change-waits': 'a change waits',
-  'outgoing.changes-wait': '{waiting} changes wait',
   'outgoing.the-kitchens-book-cannot-be-reached':
-    'The kitchen’s book cannot be reached, and {more} for it. Leave this page open.',
-  'outgoing.a-change-is-kept-here-and': 'A change is kept on this device and goes',
-  'outgoing.changes-are-kept-here-and': '{waiting} changes are kept on this device and go',
+    'The kitchen’s book cannot be reached, and {waiting, plural, one {a change waits} other {# changes wait}} for it. Leave this page open.',
   'outgoing.the-kitchens-book-cannot-be-reached-2':
-    'The kitchen’s book cannot be reached. {more} into it as soon as it is back.',
+    'The kitchen’s book cannot be reached. {waiting, plural, one {A change is kept on this device and goes} other {# changes are kept on this device and go}} into it as soon as it is back.',
   'outgoing.what-differs': 'What differs',
   'outgoing.yours': 'Yours',
   'outgoing.in-the-book': 'Saved',

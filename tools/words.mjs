@@ -1,0 +1,210 @@
+// Holds the room of words against all that speaks through it:
+//   - an id that is said, told or found has its message;
+//   - it is given the values that stand in its message, and no others;
+//   - no message is left that nothing says;
+//   - no sentence or label for the cook stands in code outside the room of words.
+// An id that is put together, such as `part.${kind}`, speaks for every message that fits it.
+import { readdirSync, readFileSync } from 'node:fs';
+import { join, relative } from 'node:path';
+import { IntlMessageFormat } from 'intl-messageformat';
+import ts from 'typescript';
+import { main, ROOT, say, Trouble } from './shell.mjs';
+
+const SPEAKING = [
+  'core/src',
+  'contract/src',
+  'server/src',
+  'client/src',
+  'client/app',
+  'words/src',
+];
+const CATALOGUE = 'words/src/en/';
+/** Where the names of data are, not the sentences of the application: ingredients, and what recipes are written in. */
+const DATA = /^core\/src\/(ingredients|written)\//;
+
+const sources = SPEAKING.flatMap((room) =>
+  readdirSync(join(ROOT, room), { recursive: true, withFileTypes: true })
+    .filter((entry) => entry.isFile() && /\.tsx?$/.test(entry.name))
+    .map((entry) => relative(ROOT, join(entry.parentPath ?? entry.path, entry.name))),
+).filter((path) => !/\.test\.tsx?$|\.d\.ts$|\/testing\/|\/bench\/.*\.bench/.test(path));
+
+const parse = (path) =>
+  ts.createSourceFile(path, readFileSync(join(ROOT, path), 'utf8'), ts.ScriptTarget.Latest, true);
+
+const ID = /^[a-z0-9]+(-[a-z0-9]+)*(\.[a-z0-9]+(-[a-z0-9]+)*)+$/;
+
+function each(node, visit) {
+  visit(node);
+  ts.forEachChild(node, (child) => each(child, visit));
+}
+
+const place = (file, node) => {
+  const { line } = file.getLineAndCharacterOfPosition(node.getStart(file));
+  return `${file.fileName}:${line + 1}`;
+};
+
+/** The text of a literal, or of literals added up. */
+const textOf = (node) =>
+  ts.isBinaryExpression(node) ? textOf(node.left) + textOf(node.right) : node.text;
+
+const messages = new Map();
+for (const path of sources.filter((path) => path.startsWith(CATALOGUE))) {
+  const file = parse(path);
+  each(file, (node) => {
+    if (ts.isPropertyAssignment(node) && ts.isStringLiteral(node.name)) {
+      messages.set(node.name.text, { at: place(file, node), text: textOf(node.initializer) });
+    }
+  });
+}
+const rooms = new Set([...messages.keys()].map((id) => id.split('.')[0]));
+
+const GIVES_VALUES = new Set(['say', 'tell', 'finding']);
+/** The kinds of element of a message that stand for no value: its text, and the # of a plural. */
+const TEXT = 0;
+const POUND = 7;
+
+/** Calls that take an id, and at which place. */
+const TAKES_ID = new Map([
+  ['say', 0],
+  ['tell', 0],
+  ['finding', 0],
+  ['fail', 0],
+  ['refusal', 0],
+]);
+/** What a server refuses with is told by the message of that name in this room. */
+const REFUSED = 'api.';
+
+const used = new Set();
+const wrong = [];
+
+function idsOf(file) {
+  each(file, (node) => {
+    if (ts.isStringLiteral(node) || ts.isNoSubstitutionTemplateLiteral(node)) {
+      const refused = isArgument(node, 'Refusal', 1) ? `${REFUSED}${node.text}` : node.text;
+      if (messages.has(refused)) used.add(refused);
+      else if (takesId(node) || (ID.test(node.text) && rooms.has(node.text.split('.')[0]))) {
+        wrong.push(`${place(file, node)}: there is no message '${refused}'`);
+      }
+    }
+    if (ts.isTemplateExpression(node) && ID.test(`${node.head.text.replace(/[.-]$/, '')}.x`)) {
+      const pattern = [node.head.text, ...node.templateSpans.map((span) => span.literal.text)];
+      if (!rooms.has(node.head.text.split('.')[0])) return;
+      const fits = new RegExp(
+        `^${pattern.map((text) => text.replaceAll('.', '\\.')).join('[a-zA-Z0-9.-]+')}$`,
+      );
+      const fitting = [...messages.keys()].filter((id) => fits.test(id));
+      if (fitting.length === 0 && takesId(node))
+        wrong.push(`${place(file, node)}: no message fits ${fits}`);
+      fitting.forEach((id) => used.add(id));
+    }
+  });
+}
+
+function isArgument(node, called, at) {
+  const { parent } = node;
+  if (!ts.isCallExpression(parent) && !ts.isNewExpression(parent)) return false;
+  return parent.expression.getText() === called && parent.arguments?.[at] === node;
+}
+
+/** Whether it is put into a message as it stands: `say('…', { more: 'once' })`. */
+function isPutIntoAMessage(node) {
+  for (let up = node.parent; up; up = up.parent) {
+    if (ts.isBinaryExpression(up) && /^(===|!==)$/.test(up.operatorToken.getText())) return false;
+    if (ts.isObjectLiteralExpression(up))
+      return isArgument(up, 'say', 1) || isArgument(up, 'finding', 1);
+    if (ts.isCallExpression(up) || ts.isFunctionLike(up)) return false;
+  }
+  return false;
+}
+
+const takesId = (node) => [...TAKES_ID].some(([called, at]) => isArgument(node, called, at));
+
+/** Attributes and properties whose text no cook reads. */
+const UNREAD =
+  /^(testID|className|key|id|href|type|role|accept|dangerouslySetInnerHTML|viewBox|d|fill|stroke|transform|[a-z]*[cC]lass(Name)?s?|font[A-Z]\w*|path|method|credentials|cache|mode|name)$/;
+
+/** A sentence, a label or a word as a cook would read it: not styles, nor the letters a date is laid out by. */
+const isWording = (text) =>
+  (/[a-z]{2,} [a-z]/i.test(text) ||
+    /^[A-Z][a-z]{2,}/.test(text) ||
+    /^ [a-z]+|[a-z]{2} $/.test(text)) &&
+  !text.split(' ').every((word) => /^[a-z]+(-[a-z]+)+$/.test(word)) &&
+  !/^(…|[ ·,:EMdyHm])+$/.test(text);
+
+function isUnread(node) {
+  for (let at = node, up = node.parent; up; at = up, up = up.parent) {
+    if (ts.isImportDeclaration(up) || ts.isExportDeclaration(up) || ts.isLiteralTypeNode(up))
+      return true;
+    if (ts.isTypeNode(up) || ts.isElementAccessExpression(up) || ts.isCaseClause(up)) return true;
+    if (ts.isBinaryExpression(up) && /^(===|!==|in)$/.test(up.operatorToken.getText())) return true;
+    if (ts.isThrowStatement(up)) return true;
+    if (ts.isNewExpression(up) && /Error$/.test(up.expression.getText())) return true;
+    if (ts.isJsxAttribute(up)) return UNREAD.test(up.name.getText());
+    if (ts.isPropertyAssignment(up) && up.name !== at && UNREAD.test(up.name.getText()))
+      return true;
+    if (ts.isPropertyAssignment(up) && up.name === at) return true;
+    if (ts.isCallExpression(up) && up.expression !== at) return false;
+  }
+  return false;
+}
+
+function wordingOf(file) {
+  each(file, (node) => {
+    if (ts.isJsxText(node) && /[a-z]{2}/i.test(node.text)) {
+      wrong.push(`${place(file, node)}: words outside the room of words: ${node.text.trim()}`);
+    }
+    const text = ts.isStringLiteralLike(node)
+      ? node.text
+      : ts.isTemplateExpression(node)
+        ? [node.head.text, ...node.templateSpans.map((span) => span.literal.text)].join('…')
+        : undefined;
+    if (text === undefined || isUnread(node)) return;
+    if (isWording(text) || (isPutIntoAMessage(node) && /[a-z]{2}/i.test(text))) {
+      wrong.push(`${place(file, node)}: words outside the room of words: ${text}`);
+    }
+  });
+}
+
+/** The names of the values that stand in a message, but for its fixed temperatures: `{c71}`. */
+function valuesIn(text) {
+  const names = new Set();
+  const walk = (elements) => {
+    for (const { type, value, options = {} } of elements) {
+      if (type === TEXT || type === POUND) continue;
+      names.add(value);
+      Object.values(options).forEach((option) => walk(option.value));
+    }
+  };
+  walk(new IntlMessageFormat(text, 'en', undefined, { ignoreTag: true }).getAst());
+  return [...names].filter((name) => !/^[ck]\d+$/.test(name)).sort();
+}
+
+/** Compares what a call gives with what its message takes, where the call says both outright. */
+function valuesOf(file) {
+  each(file, (node) => {
+    if (!ts.isCallExpression(node) || !GIVES_VALUES.has(node.expression.getText())) return;
+    const [id, values] = node.arguments;
+    const message = id && ts.isStringLiteralLike(id) && messages.get(id.text);
+    if (!message || (values && !ts.isObjectLiteralExpression(values))) return;
+    const given = (values?.properties ?? []).map(({ name }) => name?.getText());
+    if (given.includes(undefined)) return;
+    const wanted = valuesIn(message.text);
+    if (given.sort().join() !== wanted.join()) {
+      wrong.push(`${place(file, node)}: '${id.text}' takes {${wanted}} and is given {${given}}`);
+    }
+  });
+}
+
+await main(async () => {
+  for (const path of sources.filter((path) => !path.startsWith(CATALOGUE))) {
+    const file = parse(path);
+    idsOf(file);
+    valuesOf(file);
+    if (/^(client|core)\//.test(path) && !DATA.test(path)) wordingOf(file);
+  }
+  for (const [id, { at }] of messages) {
+    if (!used.has(id)) wrong.push(`${at}: nothing says '${id}'`);
+  }
+  if (wrong.length > 0) throw new Trouble(`${wrong.join('\n')}\n${wrong.length} to put right`);
+  say(`${messages.size} messages, each of them said`);
+});
