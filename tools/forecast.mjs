@@ -6,6 +6,13 @@ import { SERVER_BUILD } from './build.mjs';
 import { ensureNpmPackages } from './packages.mjs';
 import { DATA, main, ROOT, Trouble } from './shell.mjs';
 
+/** What it takes of each room. */
+const ROOMS = `
+export { fromBakeCase, resultToCsv } from '@hollow-moon/contract';
+export { runBakeCase } from '@hollow-moon/core';
+export { wordsIn } from '@hollow-moon/words';
+`;
+
 await main(async () => {
   const files = process.argv.slice(2).filter((each) => !each.startsWith('--'));
   const csv = process.argv.includes('--csv');
@@ -20,18 +27,22 @@ await main(async () => {
   const outfile = join(DATA, 'forecast/case.mjs');
   await build({
     ...SERVER_BUILD,
-    entryPoints: [join(ROOT, 'contract/src/formats/index.ts')],
+    entryPoints: undefined,
+    stdin: { contents: ROOMS, resolveDir: ROOT, loader: 'ts' },
     outdir: undefined,
     outbase: undefined,
     outfile,
     packages: 'bundle',
     sourcemap: false,
   });
-  const { fromBakeCase, resultToCsv, runBakeCase } = await import(pathToFileURL(outfile).href);
+  const { fromBakeCase, resultToCsv, runBakeCase, wordsIn } = await import(
+    pathToFileURL(outfile).href
+  );
   const found = fromBakeCase(readFileSync(files[0], 'utf8'));
   if (!found.ok) {
-    const { path, message } = found.problem;
-    throw new Trouble(path ? `${path}: ${message}` : message);
+    const { path } = found.problem;
+    const says = wordsIn('C').tell(found.problem);
+    throw new Trouble(path ? `${path}: ${says}` : says);
   }
   const result = runBakeCase(found.value);
   process.stdout.write(csv ? resultToCsv(result) : `${JSON.stringify(result, null, 2)}\n`);

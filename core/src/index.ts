@@ -2,6 +2,7 @@
 export * from './blind';
 export * from './browning';
 export * from './build';
+export * from './case';
 export * from './certainty';
 export * from './cooling';
 export * from './doneness';

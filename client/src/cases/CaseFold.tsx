@@ -1,5 +1,6 @@
 import { say } from '@hollow-moon/words';
-import { fromBakeCase, resultToCsv, type BakeCase } from '@hollow-moon/contract';
+import { fromBakeCase, resultToCsv } from '@hollow-moon/contract';
+import type { BakeCase } from '@hollow-moon/core';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { memo, useState } from 'react';

@@ -1,4 +1,6 @@
 import type {
+  BakeCase,
+  BakeCaseResult,
   BlindForecast,
   BlindPlan,
   Forecast,
@@ -9,7 +11,6 @@ import type {
   Result,
   Unsure,
 } from '@hollow-moon/core';
-import type { BakeCase, BakeCaseResult } from '@hollow-moon/contract';
 
 /** What is computed beside the screen: what is asked, and the answer. */
 export interface Jobs {

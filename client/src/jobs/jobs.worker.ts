@@ -1,10 +1,9 @@
-// Past the door of the room: the whole contract would bring its schemas, thrice the size of the rest.
-import { runBakeCase } from '@hollow-moon/contract/src/formats/runBakeCase';
 import {
   forecast,
   forecastBlind,
   memberOf,
   remediesFor,
+  runBakeCase,
   shiftsFrom,
   whatMatters,
 } from '@hollow-moon/core';

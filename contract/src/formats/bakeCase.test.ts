@@ -1,15 +1,14 @@
 /** Cases as another solver would be given them, against solutions worked out by hand. */
-import { evaporationHeatJkg, forecast, probeAtTime, saturationPressurePa } from '@hollow-moon/core';
+import {
+  evaporationHeatJkg,
+  forecast,
+  probeAtTime,
+  runBakeCase,
+  saturationPressurePa,
+} from '@hollow-moon/core';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import {
-  bakeCaseSchema,
-  caseOfPlan,
-  fromBakeCase,
-  resultToCsv,
-  runBakeCase,
-  toBakeCase,
-} from './index';
+import { bakeCaseSchema, caseOfPlan, fromBakeCase, resultToCsv, toBakeCase } from './index';
 
 const shipped = (name: string): string =>
   readFileSync(join(__dirname, '../../../docs/cases', name), 'utf8');

@@ -1,12 +1,16 @@
 import { refusal, refusedAt } from '../limits';
-import { COMPONENTS, succeed, type Component, type Result } from '@hollow-moon/core';
+import {
+  COMPONENTS,
+  succeed,
+  type BakeCase,
+  type BakeCaseResult,
+  type Component,
+  type Result,
+} from '@hollow-moon/core';
+import Papa from 'papaparse';
 import { z } from 'zod';
 import { parseJson } from './formulaFile';
 
-/**
- * A bake as plain numbers, complete enough for another solver: geometry, materials, start, boundaries
- * by face and by time, bath, reactions, probes. Described in docs/bake-case.md.
- */
 const finite = z.number();
 const positive = z.number().positive();
 const share = z.number().min(0).max(1);
@@ -49,8 +53,6 @@ const materialSchema = z.union([
   }),
 ]);
 
-export type MaterialData = z.infer<typeof materialSchema>;
-
 const evaporationSchema = z.strictObject({
   activity: share.default(1),
   vapourPressurePa: z.number().min(0),
@@ -70,7 +72,6 @@ const faceSchema = z.strictObject({
   wallC: celsius.optional(),
   evaporation: evaporationSchema.optional(),
 });
-export type FaceData = z.infer<typeof faceSchema>;
 
 const bathSchema = z.strictObject({
   levelM: z.number().min(0),
@@ -105,6 +106,7 @@ const stageSchema = z.strictObject({
     .optional(),
 });
 
+/** The schema of a case from a file. What it holds together, `runBakeCase` takes as sound. */
 export const bakeCaseSchema = z
   .strictObject({
     format: z.literal('hollow-moon/bake-case'),
@@ -201,8 +203,6 @@ export const bakeCaseSchema = z
         say(['outputTimesS', index], 'case.output-order');
     });
   });
-export type BakeCase = z.infer<typeof bakeCaseSchema>;
-
 /** Reads a case from text; says what is wrong and at which field. */
 export function fromBakeCase(text: string): Result<BakeCase> {
   const parsed = parseJson(text);
@@ -214,3 +214,25 @@ export function fromBakeCase(text: string): Result<BakeCase> {
 }
 
 export const toBakeCase = (of: BakeCase): string => `${JSON.stringify(of, null, 2)}\n`;
+
+/** The histories of a result as CSV: time, probes, bath. */
+export function resultToCsv({ timesS, probes, bath }: BakeCaseResult): string {
+  const columns = [
+    ['time_s', timesS],
+    ...probes.flatMap(({ name, temperatureC, extents }): [string, readonly number[]][] => [
+      [`${name}_C`, temperatureC],
+      ...Object.entries(extents).map(([reaction, values]): [string, readonly number[]] => [
+        `${name}_${reaction}`,
+        values,
+      ]),
+    ]),
+    ...(bath
+      ? ([
+          ['bath_C', bath.temperatureC],
+          ['bath_kg', bath.massKg],
+        ] as const)
+      : []),
+  ] as const;
+  const rows = timesS.map((_, row) => columns.map(([, values]) => values[row] ?? ''));
+  return `${Papa.unparse([columns.map(([name]) => name), ...rows], { newline: '\n' })}\n`;
+}

@@ -6,13 +6,14 @@ import {
   fail,
   PROBE_PLACES,
   succeed,
+  type BakeCase,
   type Face,
   type ForecastPlan,
   type Material,
   type Result,
   type Surroundings,
 } from '@hollow-moon/core';
-import { bakeCaseSchema, type BakeCase } from './bakeCase';
+import { bakeCaseSchema } from './bakeCase';
 
 /** Output every so often, s. */
 const EVERY_S = 60;

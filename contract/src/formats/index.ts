@@ -1,6 +1,5 @@
 export * from './formulaFile';
 export * from './text';
 export * from './bakeCase';
-export * from './runBakeCase';
 export * from './caseOfPlan';
 export * from './probeRecord';

@@ -1,0 +1,2 @@
+export * from './bakeCase';
+export * from './runBakeCase';
