@@ -60,7 +60,7 @@ test('a device without room says so, and never that something is kept', async ({
   await page.route('**/api/**', (route) => route.abort());
   await page.getByTestId('save').click();
   await expect(page.getByTestId('refused')).toContainText('cannot be reached');
-  await expect(page.getByTestId('refused')).not.toContainText('kept here');
+  await expect(page.getByTestId('refused')).not.toContainText('kept on this device');
   await page.unroute('**/api/**');
   await page.getByTestId('save').click();
   await expect(page.getByTestId('save-state')).toHaveText('Saved');

@@ -21,7 +21,7 @@ test('pots that have no window in a dry oven get one in a bath', async ({ page }
   await slideTo(page.getByTestId('water-slider'), 15);
   await expect.poll(() => figure(page.getByTestId('pull-best'))).toBeGreaterThan(best + 4);
   await page.getByTestId('bath-level').fill('60');
-  await expect(page.getByText(/up to just under the rim/).first()).toBeVisible();
+  await expect(page.getByText(/up to just below the rim/).first()).toBeVisible();
   await page.getByTestId('bath-level').fill('22');
   await page.getByTestId('pan-length').fill('12');
   await expect(page.getByText(/Take a larger pan, or two/).first()).toBeVisible();

@@ -67,7 +67,7 @@ test('the tin changes masses, disc and depth, and the batch scales to it', async
   await page.getByRole('button', { name: 'Scale to the tins' }).click();
   await expect(page.getByText('The batch fills the tins as wanted.')).toBeVisible();
   await page.getByTestId('use-closest').click();
-  await expect(page.getByTestId('crack')).toHaveText(/^Crack \d+ eggs?.*left\.$/);
+  await expect(page.getByTestId('crack')).toHaveText(/^Crack \d+ eggs?.*left over\.$/);
 });
 
 test('a new formula goes from nothing to a forecast', async ({ page }) => {
@@ -75,7 +75,7 @@ test('a new formula goes from nothing to a forecast', async ({ page }) => {
   await page.getByRole('button', { name: 'New formula' }).first().click();
   await expect(page.getByTestId('outlook-verdict')).toHaveText(/nothing on the list/);
   await toBench(page);
-  await expect(page.getByText(/Nothing on the list yet/)).toBeVisible();
+  await expect(page.getByText(/Nothing is on the list yet/)).toBeVisible();
   await page.getByTestId('formula-name').fill('Ferry night custard');
   const lines: [string, string][] = [
     ['Whipping cream, 36 %', '600'],
@@ -143,7 +143,7 @@ test('a formula goes out as a file and comes in again', async ({ page }) => {
   await expect(page.getByTestId('file-problem')).toBeVisible();
   await page.getByTestId('open-file').setInputFiles(recipe);
   await expect(page.getByTestId('paste-text')).toHaveValue(/^515 g whipping cream/);
-  await expect(page.getByTestId('paste-done')).toHaveText('Put 14 on the list');
+  await expect(page.getByTestId('paste-done')).toHaveText('Add 14 to the list');
   await page.getByTestId('open-file').setInputFiles(own);
   await expect(page.getByTestId('formula-name')).toHaveValue('Bay-leaf set custard tart');
   await expect(page.getByTestId('amount-0')).toHaveValue('515');

@@ -15,7 +15,9 @@ test('a form that is filled in while the book is away is kept through a reload, 
   await page.getByTestId('offsetK').fill('-4');
   await page.getByTestId('keep-equipment').click();
   await expect(page.getByText('Cellar oven', { exact: true })).toBeVisible();
-  await expect(page.getByTestId('waiting-for-book')).toContainText('A change is kept on this device');
+  await expect(page.getByTestId('waiting-for-book')).toContainText(
+    'A change is kept on this device',
+  );
   await page.reload();
   await expect(page.getByText('Cellar oven', { exact: true })).toBeVisible();
   const ovens = async () =>

@@ -14,7 +14,7 @@ test('the empty shell is forecast, and its advice is a tap away', async ({ page 
   await expect(page.getByTestId('risk-slumps')).toHaveCount(0);
   expect(await figure(page.getByTestId('advised'))).toBeGreaterThan(5);
   await page.getByTestId('blind-set-0').fill('999');
-  await expect(page.getByText('Bake a shell between 100 and 280 °C.').first()).toBeVisible();
+  await expect(page.getByText(/^Bake a shell between 100.°C and 280.°C\.$/).first()).toBeVisible();
   await page.reload();
   await toShell(page);
   await expect(page.getByTestId('blind-set-0')).toHaveValue('999');
@@ -23,7 +23,7 @@ test('the empty shell is forecast, and its advice is a tap away', async ({ page 
 test('schools differ: pricked without weights, or whole and puffing', async ({ page }) => {
   await openFormula(page, FORMULA.bay);
   await toShell(page);
-  await page.getByTestId('blind-school').selectOption('Pricked, no weights');
+  await page.getByTestId('blind-school').selectOption('Docked, no weights');
   await expect(page.getByTestId('blind-sentence')).toBeVisible();
   // Common practice: never prick under a poured custard.
   await expect(page.getByText(/A poured custard runs through the holes/)).toBeVisible();

@@ -3,10 +3,8 @@
 import { existsSync, statSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { ensureDebianPackages, ensureNpmPackages } from './packages.mjs';
-import { main, ROOT, say, Trouble } from './shell.mjs';
+import { main, ROOMS, ROOT, say, Trouble } from './shell.mjs';
 import { startTestDatabase } from './test-database.mjs';
-
-const ROOMS = ['core', 'contract', 'words', 'server', 'client'];
 
 /** A path as globs of what is mutated: never tests, nor what only tests use. */
 function globsOf(path) {

@@ -9,6 +9,14 @@ export const ROOT = dirname(dirname(fileURLToPath(import.meta.url)));
 /** Everything that is made while running, ignored by git; tests of the start command take another folder. */
 export const DATA = process.env.HOLLOW_MOON_DATA ?? join(ROOT, '.data');
 
+/** The rooms of the house, each with unit tests of its own. */
+export const ROOMS = ['core', 'contract', 'words', 'server', 'client'];
+/** Where the rules of what may import what are held. */
+export const CHECKED_PATHS = ['core', 'contract', 'words', 'server', 'client/src', 'client/app'];
+
+/** A script of an installed package. */
+export const bin = (path) => join(ROOT, 'node_modules', path);
+
 export const say = (text) => process.stdout.write(`› ${text}\n`);
 
 /** A failure the reader can do something about: shown without a stack. */

@@ -4,9 +4,7 @@ import { join } from 'node:path';
 import { buildClient, buildServer } from './build.mjs';
 import { startTestDatabase } from './test-database.mjs';
 import { ensureDebianPackages, ensureNpmPackages } from './packages.mjs';
-import { DATA, main, ROOT, run, runAndCollect, say } from './shell.mjs';
-
-const bin = (path) => join(ROOT, 'node_modules', path);
+import { bin, CHECKED_PATHS, DATA, main, ROOT, run, runAndCollect, say } from './shell.mjs';
 
 /** Checks without a runner of their own: each counts as one. */
 const CHECKS = {
@@ -18,7 +16,7 @@ const CHECKS = {
     bin('dependency-cruiser/bin/dependency-cruise.mjs'),
     '--config',
     '.dependency-cruiser.cjs',
-    ...['core', 'contract', 'words', 'server', 'client/src', 'client/app'],
+    ...CHECKED_PATHS,
   ],
 };
 
