@@ -38,7 +38,9 @@ test('the oven is turned down, opened and not hot yet, and the forecast follows'
   await page.getByRole('radio', { name: 'Not yet' }).click();
   await expect.poll(best).toBeGreaterThan(hotter + 3);
   await page.getByTestId('enters-at').fill('999');
-  await expect(page.getByText(/^Enter how hot the oven is when it goes in, between/).first()).toBeVisible();
+  await expect(
+    page.getByText(/^Enter how hot the oven is when it goes in, between/).first(),
+  ).toBeVisible();
   await page.reload();
   // Nothing of it is lost, and the summary says what is done.
   await expect(page.getByTestId('oven-steps')).toContainText('180 °C from 5 min');
