@@ -43,7 +43,7 @@ function FirmnessLine({
 
 function JudgedCustard({ verdict }: { readonly verdict: Judged }) {
   const { degrees, span, unit, tell } = useWords();
-  const { setC, setUncertaintyK, curdleC, marginK, firmness, why, warnings } = verdict;
+  const { setC, setUncertaintyK, curdleC, firmness, why, warnings } = verdict;
   return (
     <>
       <View className="flex-row flex-wrap gap-x-6 gap-y-3">
@@ -65,7 +65,10 @@ function JudgedCustard({ verdict }: { readonly verdict: Judged }) {
             ) : (
               <Figure
                 value={degrees(curdleC)}
-                unit={say('bench.above', { unit, marginK: span(marginK ?? 0) })}
+                unit={say('bench.above', {
+                  unit,
+                  margin: Number(degrees(curdleC)) - Number(degrees(setC)),
+                })}
                 size="figure"
                 testID="curdles-from"
               />

@@ -1,4 +1,4 @@
-import { shadeOf, type BlindForecast, type BlindPlan } from '@hollow-moon/core';
+import { CRISP_UP_TO, shadeOf, type BlindForecast, type BlindPlan } from '@hollow-moon/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Labelled, Range, Read, Sheet, swatchOf, useWords } from '../design';
@@ -60,9 +60,8 @@ export function ShellInstrument({
         </Labelled>
         <Labelled label={say('blind.its-water')}>
           <Read className="font-figures text-lead" testID="base-water">
-            {say('blind.aw', {
-              more: (base.water * 100).toFixed(base.water < 0.1 ? 1 : 0),
-              activity: base.activity.toFixed(2),
+            {say(base.activity <= CRISP_UP_TO ? 'blind.water-crisp' : 'blind.water-not-crisp', {
+              water: (base.water * 100).toFixed(base.water < 0.1 ? 1 : 0),
             })}
           </Read>
         </Labelled>

@@ -131,8 +131,8 @@ describe('what opens a window', () => {
   });
 
   it.each([
-    [{ kind: 'oven', byK: -10 }, 'Lower the oven by 10 °C, to 240'],
-    [{ kind: 'oven', byK: 10 }, 'Raise the oven by 10 °C, to 260'],
+    [{ kind: 'oven', byK: -10 }, 'Lower the oven by 10\u00a0°C, to 240\u00a0°C'],
+    [{ kind: 'oven', byK: 10 }, 'Raise the oven by 10\u00a0°C, to 260\u00a0°C'],
     [{ kind: 'start', fillingStartC: 45 }, 'Pour the filling at 45 °C'],
     [
       { kind: 'depth', byMm: 6, headspaceMm: 7, share: 0.8 },

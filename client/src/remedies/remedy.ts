@@ -1,7 +1,7 @@
 import type { FormulaData } from '@hollow-moon/contract';
 import { REMEDY_STARCH_ID, scaleLines, type Remedy, type RemedyChange } from '@hollow-moon/core';
 import { v4 as uuid } from 'uuid';
-import { say, grams, type TemperatureFormat } from '@hollow-moon/words';
+import { grams, say, withUnit, type TemperatureFormat } from '@hollow-moon/words';
 import { spanOfMinutes } from '../forecast/words';
 
 /** The formula with a remedy made its own. */
@@ -49,11 +49,9 @@ export function remedyInWords(
 ): string {
   switch (change.kind) {
     case 'oven':
-      return say('remedies.the-oven-by', {
-        more: change.byK < 0 ? say('remedies.lower') : say('remedies.raise'),
-        byK: span(Math.abs(change.byK)),
-        unit,
-        setC: degrees(data.setC + change.byK),
+      return say(change.byK < 0 ? 'remedies.lower-the-oven' : 'remedies.raise-the-oven', {
+        by: withUnit(span(Math.abs(change.byK)), unit),
+        to: withUnit(degrees(data.setC + change.byK), unit),
       });
     case 'start':
       return say('remedies.pour-the-filling-at', {

@@ -224,7 +224,7 @@ export const bench = {
   'bench.setting-temperature': 'setting temperature',
   'bench.curdles-from': 'Curdles from',
   'bench.does-not': 'does not',
-  'bench.above': '{unit}, {marginK} above',
+  'bench.above': '{unit}, {margin} above',
   'bench.curdling-temperature': 'curdling temperature',
   'bench.unknown': 'unknown',
   'bench.usually-to': '{name}: {more}, usually {shown} to {shown2}',

@@ -29,7 +29,7 @@ export const kitchen = {
   'kitchen.temperatures': 'Temperatures',
   'kitchen.about-g-in-shell': '{value}, about {typicalG} g in shell',
   'kitchen.the-kitchen': 'The kitchen',
-  'kitchen.eggs-are': 'Eggs are',
+  'kitchen.eggs-are': 'Egg size',
   'kitchen.altitude': 'Altitude',
   'kitchen.prices-in': 'Prices in',
   'kitchen.room': 'Room',

@@ -9,9 +9,8 @@ export const remedies = {
   'remedies.the-smallest-change-of-each-kind':
     'The smallest change of each kind that opens a window:',
   'remedies.do-it': 'Do it',
-  'remedies.lower': 'Lower',
-  'remedies.raise': 'Raise',
-  'remedies.the-oven-by': '{more} the oven by {byK} {unit}, to {setC}',
+  'remedies.lower-the-oven': 'Lower the oven by {by}, to {to}',
+  'remedies.raise-the-oven': 'Raise the oven by {by}, to {to}',
   'remedies.pour-the-filling-at': 'Pour the filling at {fillingStartC} {unit}',
   'remedies.fill-mm-shallower-with': 'Fill {byMm} mm shallower, with {round} % of the batch',
   'remedies.stand-it-in-a-water-bath': 'Stand it in a water bath, half-way up',

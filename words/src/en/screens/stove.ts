@@ -16,7 +16,7 @@ export const stove = {
   'stove.heat-stirred-without-a-stop': 'Heat, stirred all the time',
   'stove.cream-of-one-batch': 'Cream in one batch',
   'stove.pan-across': 'Pan, width',
-  'stove.held-at-the-end': 'Kept boiling for',
+  'stove.held-at-the-end': 'Boil for',
   'stove.goes-on-at': 'Starts at',
   'stove.gentler-or-over-water-its-egg':
     'Use a gentler heat, or cook it over water: the egg scrambles on the base before the whole cream is thick.',
