@@ -80,7 +80,7 @@ describe('a remedy', () => {
         data,
         temperatureFormat('F'),
       ),
-    ).toBe('Raise the oven by 18 °F, to 446');
+    ).toBe('Raise the oven by 18\u00a0°F, to 446\u00a0°F');
   });
 
   it('lowers the steps of the oven with it', () => {
