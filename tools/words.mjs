@@ -106,6 +106,10 @@ function isArgument(node, called, at) {
   return parent.expression.getText() === called && parent.arguments?.[at] === node;
 }
 
+/** Attributes whose text is shown, however short it is. */
+const SHOWN = /^(label|title|hint|placeholder|about|summary|aria-label)$/;
+const isShown = ({ parent }) => ts.isJsxAttribute(parent) && SHOWN.test(parent.name.getText());
+
 /** Whether it is put into a message as it stands: `say('…', { more: 'once' })`. */
 function isPutIntoAMessage(node) {
   for (let up = node.parent; up; up = up.parent) {
@@ -159,7 +163,7 @@ function wordingOf(file) {
         ? [node.head.text, ...node.templateSpans.map((span) => span.literal.text)].join('…')
         : undefined;
     if (text === undefined || isUnread(node)) return;
-    if (isWording(text) || (isPutIntoAMessage(node) && /[a-z]{2}/i.test(text))) {
+    if (isWording(text) || ((isShown(node) || isPutIntoAMessage(node)) && /[a-z]{2}/i.test(text))) {
       wrong.push(`${place(file, node)}: words outside the room of words: ${text}`);
     }
   });

@@ -51,7 +51,7 @@ export function QuickLine({
           }}
           onSubmitEditing={add}
           submitBehavior="submit"
-          placeholder="500 g milk"
+          placeholder={say('bench.example-line')}
           className={`min-h-12 min-w-0 flex-1 rounded border bg-sheet px-3 font-read text-base text-ink ${problem ? 'border-scorch' : 'border-ink-soft'}`}
         />
         <Button label={say('bench.add')} onPress={add} testID={`${testID}-add`} />

@@ -119,7 +119,7 @@ export function ServeSheet({
   const untold = cannotTell(build);
   const taste = untold ? undefined : tasteOf(build.filling);
   return (
-    <Sheet title="A portion">
+    <Sheet title={say('bench.a-portion')}>
       <View className="flex-row flex-wrap gap-3">
         <NumberField
           label={say('bench.portions-a-tin')}

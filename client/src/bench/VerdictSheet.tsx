@@ -36,7 +36,7 @@ function FirmnessLine({
           {FIRMNESS_WORDS[firmness]}
         </Read>
       </Labelled>
-      <Why about="firmness">{tell(why)}</Why>
+      <Why about={say('bench.firmness')}>{tell(why)}</Why>
     </View>
   );
 }

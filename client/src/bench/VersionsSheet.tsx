@@ -106,7 +106,7 @@ function Past({
             </View>
             <View className="min-w-40 flex-1">
               <Picker
-                label="with"
+                label={say('bench.compare-with')}
                 value={right}
                 options={options}
                 onChange={setRight}

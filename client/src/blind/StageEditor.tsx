@@ -54,7 +54,7 @@ export function StageEditor({
           />
           <View className="min-w-36 flex-1">
             <Picker
-              label="with"
+              label={say('blind.with')}
               value={howOf(stage)}
               options={HOW}
               onChange={(how) =>

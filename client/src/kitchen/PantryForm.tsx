@@ -213,7 +213,7 @@ export function PantryForm({
           testID="pantry-price"
         />
         <NumberField
-          label="for"
+          label={say('kitchen.price-for')}
           value={price?.amount ?? Number.NaN}
           onChange={(amount) => setPrice({ amount })}
           problem={problemAt('price.amount')}
@@ -222,7 +222,7 @@ export function PantryForm({
         />
         <View className="w-28">
           <Picker
-            label="of"
+            label={say('kitchen.price-of')}
             value={price?.unit ?? 'kg'}
             options={unitsFor(ingredient).map((value) => ({ value, label: value }))}
             onChange={(unit) => setPrice({ unit: unit as LineUnit })}

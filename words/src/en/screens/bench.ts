@@ -296,4 +296,8 @@ export const bench = {
   'bench.eggs-whole': '{count, plural, one {# egg} other {# eggs}}',
   'bench.yolks': '{count, plural, one {# yolk} other {# yolks}}',
   'bench.whites': '{count, plural, one {# white} other {# whites}}',
+  'bench.a-portion': 'A portion',
+  'bench.compare-with': 'with',
+  'bench.example-line': '500 g milk',
+  'bench.firmness': 'firmness',
 } as const;

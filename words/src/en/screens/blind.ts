@@ -76,4 +76,5 @@ export const blind = {
   'blind.your-own': 'Your own',
   'blind.whole': 'Whole',
   'blind.pricked': 'Docked',
+  'blind.with': 'with',
 } as const;

@@ -93,4 +93,6 @@ export const kitchen = {
   'kitchen.neither': 'Neither',
   'kitchen.in-the-catalogue': 'In the catalogue',
   'kitchen.our-own': 'Our own',
+  'kitchen.price-for': 'for',
+  'kitchen.price-of': 'of',
 } as const;

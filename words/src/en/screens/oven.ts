@@ -71,4 +71,6 @@ export const oven = {
   'oven.foil-loosely': 'Foil, loosely',
   'oven.bare': 'Bare',
   'oven.bag-or-foil': 'Bag or foil',
+  'oven.what-then': 'then',
+  'oven.open-for': 'for',
 } as const;
