@@ -19,6 +19,7 @@ import {
 import { startTestDatabase } from './test-database.mjs';
 
 const JEST = bin('jest/bin/jest.js');
+const DEPCRUISE = bin('dependency-cruiser/bin/dependency-cruise.mjs');
 
 const git = (...args) =>
   execFileSync('git', args, { cwd: ROOT, encoding: 'utf8' }).split('\n').filter(Boolean);
@@ -96,8 +97,11 @@ async function checkChanges(commit) {
         ...['--check', '--ignore-unknown', '--log-level=warn', ...files],
       ])) &&
       (await holds('words', join(ROOT, 'tools/words.mjs'), [])) &&
-      (await holds('imports between rooms', bin('dependency-cruiser/bin/dependency-cruise.mjs'), [
+      (await holds('imports between rooms', DEPCRUISE, [
         ...['--config', '.dependency-cruiser.cjs', ...CHECKED_PATHS],
+      ])) &&
+      (await holds('circles of folders', DEPCRUISE, [
+        ...['--config', '.dependency-cruiser.folders.cjs', ...CHECKED_PATHS],
       ])) &&
       (code.length === 0 ||
         (await holds('lint', bin('eslint/bin/eslint.js'), ['--max-warnings=0', ...code]))) &&

@@ -6,16 +6,19 @@ import { startTestDatabase } from './test-database.mjs';
 import { ensureDebianPackages, ensureNpmPackages } from './packages.mjs';
 import { bin, CHECKED_PATHS, DATA, main, ROOT, run, runAndCollect, say } from './shell.mjs';
 
+const DEPCRUISE = bin('dependency-cruiser/bin/dependency-cruise.mjs');
+
 /** Checks without a runner of their own: each counts as one. */
 const CHECKS = {
   formatting: [bin('prettier/bin/prettier.cjs'), '--check', '.', '--log-level=warn'],
   lint: [bin('eslint/bin/eslint.js'), '.', '--max-warnings=0'],
   types: [join(ROOT, 'tools/types.mjs')],
   'words of the screens': [join(ROOT, 'tools/words.mjs')],
-  'imports between rooms': [
-    bin('dependency-cruiser/bin/dependency-cruise.mjs'),
+  'imports between rooms': [DEPCRUISE, '--config', '.dependency-cruiser.cjs', ...CHECKED_PATHS],
+  'circles of folders': [
+    DEPCRUISE,
     '--config',
-    '.dependency-cruiser.cjs',
+    '.dependency-cruiser.folders.cjs',
     ...CHECKED_PATHS,
   ],
 };

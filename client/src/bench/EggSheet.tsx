@@ -18,8 +18,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { Button, Choice, NumberField, Read, Sheet, Soft, useWords } from '../design';
-import { grams, listed, percent, say } from '@hollow-moon/words';
-import { FIRMNESS_WORDS } from '../forecast/words';
+import { FIRMNESS_WORDS, grams, listed, percent, say } from '@hollow-moon/words';
 import type { Edit } from '../drafts/edits';
 
 const counted = (

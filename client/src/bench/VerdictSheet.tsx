@@ -9,8 +9,7 @@ import {
 } from '@hollow-moon/core';
 import { Text, View } from 'react-native';
 import { Figure, Labelled, Notice, Read, Sheet, Soft, Why, useWords } from '../design';
-import { percent, say } from '@hollow-moon/words';
-import { endInWords, FIRMNESS_WORDS } from '../forecast/words';
+import { endInWords, FIRMNESS_WORDS, percent, say } from '@hollow-moon/words';
 
 function Warnings({ of }: { readonly of: readonly Finding[] }) {
   const { tell } = useWords();

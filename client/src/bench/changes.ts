@@ -7,8 +7,7 @@ import {
   type FindIngredient,
   type Line,
 } from '@hollow-moon/core';
-import { say, grams, percent, type Words } from '@hollow-moon/words';
-import { FIRMNESS_WORDS } from '../forecast/words';
+import { FIRMNESS_WORDS, grams, percent, say, type Words } from '@hollow-moon/words';
 import { unitName } from './unitName';
 
 /** One row of two formulas side by side; `differs` where a cook would call it a change. */

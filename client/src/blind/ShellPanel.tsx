@@ -1,4 +1,4 @@
-import { say } from '@hollow-moon/words';
+import { blindSentence, rawBaseInWords, say } from '@hollow-moon/words';
 import { blindPlanOf, type FormulaData, type ShellBake } from '@hollow-moon/contract';
 import {
   BLIND_SCHOOLS,
@@ -28,7 +28,6 @@ import { ShellInstrument } from './ShellInstrument';
 import { SoggyFold } from './SoggyFold';
 import { StageEditor } from './StageEditor';
 import { TargetChoice } from './TargetChoice';
-import { blindSentence, rawBaseInWords } from './words';
 import type { Edit } from '../drafts/edits';
 
 const WEIGHT_OPTIONS = WEIGHTS.map((value) => ({ value, label: say(`weights.${value}`) }));

@@ -1,10 +1,9 @@
-import { say } from '@hollow-moon/words';
+import { say, soggyInWords } from '@hollow-moon/words';
 import type { FormulaData, ShellBake } from '@hollow-moon/contract';
 import { analyse, SEALS, soggyClock, waterActivity } from '@hollow-moon/core';
 import { useMemo } from 'react';
 import { Choice, Fold, Range, Read, Soft, useWords } from '../design';
 import type { KitchenBook } from '../book/book';
-import { soggyInWords } from './words';
 
 const SEAL_OPTIONS = SEALS.map((value) => ({ value, label: say(`seal.${value}`) }));
 

@@ -2,9 +2,8 @@ import { type Forecast, type ForecastPlan, type Matters, type Unsure } from '@ho
 import { memo } from 'react';
 import { View } from 'react-native';
 import { Button, Figure, Fold, Labelled, NumberField, Read, Soft, useWords } from '../design';
-import { say, minutes } from '@hollow-moon/words';
+import { minutes, say, spanOfMinutes } from '@hollow-moon/words';
 import { SPREAD_RUNS, useJob, type SpreadState } from '../jobs';
-import { spanOfMinutes } from '../forecast/words';
 
 const FIELDS: readonly (readonly [keyof Unsure, label: string, unit: string])[] = [
   ['ovenK', say('certainty.oven'), '°C'],

@@ -1,4 +1,4 @@
-import { say } from '@hollow-moon/words';
+import { heldInWords, layerInWords, pullSentence, say, waterInWords } from '@hollow-moon/words';
 import { caseOfPlan, toBakeCase, type FormulaData, type OvenUse } from '@hollow-moon/contract';
 import {
   LAYER_HOLDS,
@@ -30,7 +30,6 @@ import { SureFold } from '../certainty/SureFold';
 import { useCompared } from '../compare/useCompared';
 import type { Outlook } from './useOutlook';
 import { WindowTable } from './WindowTable';
-import { heldInWords, layerInWords, sentence, waterInWords } from './words';
 import { WorkingNote } from './WorkingNote';
 import type { Edit } from '../drafts/edits';
 
@@ -134,12 +133,12 @@ const Verdict = memo(function Verdict({
         <>
           {forecast.verdict.kind === 'window' ? (
             <Read className="text-lead" testID="forecast-sentence">
-              {sentence(forecast, temperature, out)}
+              {pullSentence(forecast, temperature, out)}
             </Read>
           ) : (
             <>
               <Notice kind="danger" testID="no-window">
-                {say('forecast.no-window', { sentence: sentence(forecast, temperature, out) })}
+                {say('forecast.no-window', { sentence: pullSentence(forecast, temperature, out) })}
               </Notice>
               {remedies}
             </>

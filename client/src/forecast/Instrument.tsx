@@ -10,11 +10,17 @@ import {
 import { memo, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Figure, Labelled, Range, Read, Soft, useWords } from '../design';
-import { minutes, say, centimetres } from '@hollow-moon/words';
+import {
+  captionOf,
+  centimetres,
+  layersInWords,
+  minutes,
+  say,
+  whereAfter,
+} from '@hollow-moon/words';
 import { Moon, moonInWords, Section, sectionSize, WATER_PX } from '../moon';
 import { useLive, type Live } from './live';
 import { moonOf } from './moonOf';
-import { captionOf, layersInWords, whereAfter } from './words';
 
 /** Moon and section over one scrubber: scrub time and see ring, wobble and temperatures together. */
 export const Instrument = memo(function Instrument({

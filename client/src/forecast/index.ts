@@ -4,4 +4,3 @@ export { moonAtPull } from './moonOf';
 export { OutlookBar } from './OutlookBar';
 export { planFor } from './planFor';
 export { useOutlook } from './useOutlook';
-export { outlookInShort } from './words';

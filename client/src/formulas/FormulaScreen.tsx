@@ -1,4 +1,4 @@
-import { say } from '@hollow-moon/words';
+import { outlookInShort, say } from '@hollow-moon/words';
 import { foreseenFrom, type FormulaData } from '@hollow-moon/contract';
 import { MODEL_VERSION, type Forecast } from '@hollow-moon/core';
 import { router, useLocalSearchParams } from 'expo-router';
@@ -7,7 +7,7 @@ import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { beginBake } from '../bake/writing';
 import { Button, Choice, Notice, Soft, Title, useWords } from '../design';
-import { ForecastPanel, OutlookBar, outlookInShort, useOutlook, planFor } from '../forecast';
+import { ForecastPanel, OutlookBar, useOutlook, planFor } from '../forecast';
 import { Column, useWide, WhenHere } from '../layout';
 import { ShellPanel } from '../blind';
 import type { Edit } from '../drafts/edits';

@@ -4,9 +4,8 @@ import { router } from 'expo-router';
 import { Text, View } from 'react-native';
 import { secondsInto } from '../bake/progress';
 import { Button, Labelled, Read, Sheet, Soft, Title, useWords } from '../design';
-import { say, minutes, listed, centimetres } from '@hollow-moon/words';
+import { centimetres, listed, minutes, say, spanOfMinutes } from '@hollow-moon/words';
 import { Curves } from '../curves/Curves';
-import { spanOfMinutes } from '../forecast/words';
 import { Moon } from '../moon';
 import { lastMoon, RESULT_MARKS } from './outcome';
 

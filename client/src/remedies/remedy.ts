@@ -1,8 +1,7 @@
 import type { FormulaData } from '@hollow-moon/contract';
 import { REMEDY_STARCH_ID, scaleLines, type Remedy, type RemedyChange } from '@hollow-moon/core';
 import { v4 as uuid } from 'uuid';
-import { grams, say, withUnit, type TemperatureFormat } from '@hollow-moon/words';
-import { spanOfMinutes } from '../forecast/words';
+import { grams, say, spanOfMinutes, withUnit, type TemperatureFormat } from '@hollow-moon/words';
 
 /** The formula with a remedy made its own. */
 export function remedied(data: FormulaData, change: RemedyChange): FormulaData {

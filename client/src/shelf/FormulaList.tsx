@@ -1,4 +1,4 @@
-import { listed, say } from '@hollow-moon/words';
+import { listed, outlookInShort, say } from '@hollow-moon/words';
 import type { FormulaData, StoredFormula } from '@hollow-moon/contract';
 import { isFamily } from '@hollow-moon/core';
 import { router } from 'expo-router';
@@ -6,7 +6,7 @@ import { memo, useState } from 'react';
 import { Text, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { Button, icons, PlaceLink, Notice, Soft, TextField, Title, useWords } from '../design';
-import { moonAtPull, useOutlook, outlookInShort } from '../forecast';
+import { moonAtPull, useOutlook } from '../forecast';
 import { Moon, moonInWords } from '../moon';
 import type { KitchenBook } from '../book/book';
 import { useAppDispatch, useAppSelector } from '../state/state';

@@ -24,8 +24,7 @@ import {
   TimeTicks,
   useWords,
 } from '../design';
-import { say, duration, withUnit, type TemperatureFormat } from '@hollow-moon/words';
-import { heldInWords } from '../forecast/words';
+import { duration, heldInWords, say, withUnit, type TemperatureFormat } from '@hollow-moon/words';
 
 /** How a cream is cooked, as the cook sets it. */
 export interface StoveSettings {

@@ -6,19 +6,19 @@ import {
   scaleLines,
   type Forecast,
 } from '@hollow-moon/core';
-import { wordsIn } from '@hollow-moon/words';
-import { book, hopelessDish, tart } from '../testing/book';
-import { planFor } from './planFor';
 import {
   captionOf,
   layerInWords,
   layersInWords,
   outlookInShort,
-  sentence,
+  pullSentence,
   shortVerdict,
   spanOfMinutes,
   waterInWords,
-} from './words';
+  wordsIn,
+} from '@hollow-moon/words';
+import { book, hopelessDish, tart } from '../testing/book';
+import { planFor } from './planFor';
 
 const made = (change: Partial<typeof tart> = {}): Forecast => {
   const wish = planFor({ ...tart, ...change }, book);
@@ -30,7 +30,7 @@ const celsius = wordsIn('C');
 
 describe('a forecast in words', () => {
   it('says minutes, range, probe, wobble and coast', () => {
-    const text = sentence(made({ setC: 150, lines: scaleLines(tart.lines, 1.45) }), celsius);
+    const text = pullSentence(made({ setC: 150, lines: scaleLines(tart.lines, 1.45) }), celsius);
     expect(text).toMatch(
       /^Pull at \d+ min, \d+ to \d+, at \d+ °C, when \d+(\.5)?\scm in the middle still move like a jelly\. It (coasts|finishes)/,
     );
@@ -40,7 +40,7 @@ describe('a forecast in words', () => {
   it('says what to do where there is no window', () => {
     const none = made(hopelessDish);
     expect(none.verdict.kind).toBe('no-window');
-    expect(sentence(none, celsius)).toBe(
+    expect(pullSentence(none, celsius)).toBe(
       'Baked like this, the rim curdles before the middle has set.',
     );
     expect(shortVerdict(none)).toMatch(/^No window/);
@@ -49,7 +49,7 @@ describe('a forecast in words', () => {
   it('speaks Fahrenheit when asked, in differences too', () => {
     const { verdict } = made();
     const probeC = verdict.kind === 'window' ? verdict.best.probeC : NaN;
-    expect(sentence(made(), wordsIn('F'))).toContain(`${Math.round(probeC * 1.8 + 32)} °F`);
+    expect(pullSentence(made(), wordsIn('F'))).toContain(`${Math.round(probeC * 1.8 + 32)} °F`);
     expect(wordsIn('F').span(5)).toBe('9');
   });
 

@@ -10,14 +10,8 @@ import type {
   Pull,
   PartVerdict,
 } from '@hollow-moon/core';
-import {
-  minutes,
-  withUnit,
-  type TemperatureFormat,
-  type Words,
-  say,
-  centimetres,
-} from '@hollow-moon/words';
+import { centimetres, minutes, withUnit, type TemperatureFormat } from './quantities';
+import { say, type Words } from './say';
 
 /** "31 to 38", or one figure where both ends round to the same minute. */
 export const spanOfMinutes = (fromS: number, toS: number): string =>
@@ -64,7 +58,7 @@ const wobbleWords = ({ wobble }: Pull): string =>
     : say('forecast.the-middle-no-longer-swings-it');
 
 /** What will happen, in a sentence or two. */
-export function sentence(
+export function pullSentence(
   { verdict, curdleC }: Forecast,
   { degrees, span, unit, tell }: Words,
   out: readonly OutStep[] = RACK,

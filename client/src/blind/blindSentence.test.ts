@@ -1,9 +1,9 @@
+import { blindSentence, rawBaseInWords, soggyInWords } from '@hollow-moon/words';
 import { blindPlanOf, PLAIN_SHELL_BAKE } from '@hollow-moon/contract';
 import { forecastBlind } from '@hollow-moon/core';
 import { lab } from 'd3-color';
 import { book, tart } from '../testing/book';
 import { swatchOf } from '../design';
-import { blindSentence, rawBaseInWords, soggyInWords } from './words';
 
 const plan = blindPlanOf(tart, {
   kitchen: book.kitchen.data,

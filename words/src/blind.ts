@@ -1,5 +1,6 @@
 import type { BlindForecast, BlindPlan, RawBase, SoggyClock } from '@hollow-moon/core';
-import { duration, minutes, say } from '@hollow-moon/words';
+import { duration, minutes } from './quantities';
+import { say } from './say';
 
 /** What will become of the empty shell, in a sentence or two. */
 export function blindSentence(
