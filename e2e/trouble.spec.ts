@@ -119,6 +119,14 @@ test('the kitchen keeps tins, ovens and its own facts, and refuses impossible on
   await expect(page.getByTestId('forecast-sentence')).toHaveText(/°F/);
   await page.reload();
   await expect(page.getByTestId('forecast-sentence')).toHaveText(/°F/);
+  // By definition of the scales: 320 °F are 160 °C, and an oven 9 K cool really reaches 151 °C, which is 304 °F.
+  await expect(page.getByTestId('oven-exact')).toHaveValue('284');
+  await page.getByTestId('oven-exact').fill('320');
+  await expect(page.getByText(/It runs 16\s°F cool, so it really reaches 304\s°F/)).toBeVisible();
+  await expect(page.getByTestId('oven-slider')).toHaveValue('160');
+  await page.getByTestId('oven-exact').fill('900');
+  await expect(page.getByText(/between \d+\s°F and \d+\s°F/).first()).toBeVisible();
+  await expect(page.getByTestId('oven-exact')).toHaveValue('900');
 });
 
 test('a slider that runs ends on the last value asked for', async ({ page }) => {

@@ -1,6 +1,5 @@
 import { refusalInWords } from '../wire/resources';
 import type { BakeData, StoredBake } from '@hollow-moon/contract';
-import { fahrenheitToCelsius } from '@hollow-moon/core';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect, useMemo } from 'react';
 import { Text, View } from 'react-native';
@@ -125,10 +124,6 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
   const { window, setC, curdleC, pullS } = data.foreseen;
   const caption =
     wobbleMm > 5 ? say('bake.cm', { wobbleMm: Math.round(wobbleMm / 5) / 2 }) : undefined;
-  const degreesIn = {
-    unit,
-    toCelsius: (value: number) => (unit === '°F' ? fahrenheitToCelsius(value) : value),
-  };
   const colour =
     standing.phase === 'open'
       ? 'text-yolk-text'
@@ -233,7 +228,6 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
       <ReadingForm
         atS={standing.elapsedS}
         onReading={(entry) => dispatch(noteOf(id, { kind: 'readings', entry }))}
-        degreesIn={degreesIn}
       />
       <WobbleForm
         atS={standing.elapsedS}

@@ -1,3 +1,16 @@
+import {
+  DegreesField,
+  Button,
+  Choice,
+  icons,
+  NumberField,
+  Picker,
+  Sheet,
+  Soft,
+  TextField,
+  Tick,
+  useWords,
+} from '../design';
 import { say } from '@hollow-moon/words';
 import {
   FAULTS,
@@ -14,18 +27,6 @@ import {
 import { useState } from 'react';
 import { Text, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
-import {
-  Button,
-  Choice,
-  icons,
-  NumberField,
-  Picker,
-  Sheet,
-  Soft,
-  TextField,
-  Tick,
-  useWords,
-} from '../design';
 
 type Note = (change: Partial<BakeData>) => void;
 
@@ -41,11 +42,9 @@ type PlaceName = keyof typeof PLACE_NAMES;
 export function ReadingForm({
   atS,
   onReading,
-  degreesIn,
 }: {
   readonly atS: number;
   readonly onReading: (reading: Reading) => void;
-  readonly degreesIn: { readonly unit: string; readonly toCelsius: (value: number) => number };
 }) {
   const { tell } = useWords();
   const [value, setValue] = useState(Number.NaN);
@@ -57,7 +56,7 @@ export function ReadingForm({
       id: uuid(),
       atS: Math.round(atS),
       place,
-      celsius: degreesIn.toCelsius(value),
+      celsius: value,
     };
     const checked = readingSchema.safeParse(reading);
     if (!checked.success) {
@@ -72,10 +71,9 @@ export function ReadingForm({
   return (
     <Sheet title={say('bake.probe')}>
       <View className="flex-row flex-wrap items-end gap-3">
-        <NumberField
+        <DegreesField
           key={round}
           label={say('bake.reads')}
-          unit={degreesIn.unit}
           value={value}
           onChange={(next) => {
             setValue(next);

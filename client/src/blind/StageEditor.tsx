@@ -1,8 +1,16 @@
+import {
+  DegreesField,
+  Button,
+  FieldProblem,
+  icons,
+  NumberField,
+  Picker,
+  useWords,
+} from '../design';
 import { say } from '@hollow-moon/words';
 import type { ShellBake } from '@hollow-moon/contract';
 import type { Problem } from '@hollow-moon/core';
 import { View } from 'react-native';
-import { Button, FieldProblem, icons, NumberField, Picker, useWords } from '../design';
 
 type Stage = ShellBake['stages'][number];
 
@@ -43,9 +51,8 @@ export function StageEditor({
             className="w-24"
             testID={`blind-minutes-${index}`}
           />
-          <NumberField
+          <DegreesField
             label={say('blind.oven-at')}
-            unit="°C"
             value={stage.setC}
             onChange={(setC) => change(index, { setC })}
             problem={at(index, 'setC')}

@@ -1,15 +1,25 @@
 import { type Forecast, type ForecastPlan, type Matters, type Unsure } from '@hollow-moon/core';
 import { memo } from 'react';
 import { View } from 'react-native';
-import { Button, Figure, Fold, Labelled, NumberField, Read, Soft, useWords } from '../design';
+import {
+  Button,
+  DegreesField,
+  Figure,
+  Fold,
+  Labelled,
+  NumberField,
+  Read,
+  Soft,
+  useWords,
+} from '../design';
 import { minutes, say, spanOfMinutes } from '@hollow-moon/words';
 import { SPREAD_RUNS, useJob, type SpreadState } from '../jobs';
 
-const FIELDS: readonly (readonly [keyof Unsure, label: string, unit: string])[] = [
-  ['ovenK', say('certainty.oven'), '°C'],
-  ['startK', say('certainty.filling'), '°C'],
-  ['depthMm', say('certainty.depth'), 'mm'],
-  ['setK', say('certainty.set'), '°C'],
+const FIELDS: readonly (readonly [keyof Unsure, label: string])[] = [
+  ['ovenK', say('certainty.oven')],
+  ['startK', say('certainty.filling')],
+  ['depthMm', say('certainty.depth')],
+  ['setK', say('certainty.set')],
 ];
 
 const tenth = (share: number): string => say('certainty.in-10', { share: Math.round(share * 10) });
@@ -55,23 +65,23 @@ export const SureFold = memo(function SureFold({
     <Fold title={say('certainty.how-sure-is-it')} summary={spreadSays} testID="how-sure">
       {() => (
         <>
-          <Read>
-            {say('certainty.ovens-fillings-and-levels-are-never')} {String(SPREAD_RUNS)}{' '}
-            {say('certainty.times')}
-          </Read>
+          <Read>{say('certainty.ovens-fillings-and-levels-are-never', { runs: SPREAD_RUNS })}</Read>
           <View className="flex-row flex-wrap gap-2">
-            {FIELDS.map(([name, label, unit]) => (
-              <NumberField
-                key={name}
-                label={label}
-                unit={unit}
-                value={unsure[name]}
-                onChange={(value) => onUnsure({ ...unsure, [name]: value })}
-                problem={unsure[name] < 0 ? say('certainty.not-less-than-none') : undefined}
-                className="w-28"
-                testID={`unsure-${name}`}
-              />
-            ))}
+            {FIELDS.map(([name, label]) => {
+              const field = {
+                label,
+                value: unsure[name],
+                onChange: (value: number) => onUnsure({ ...unsure, [name]: value }),
+                problem: unsure[name] < 0 ? say('certainty.not-less-than-none') : undefined,
+                className: 'w-28',
+                testID: `unsure-${name}`,
+              };
+              return name === 'depthMm' ? (
+                <NumberField key={name} {...field} unit="mm" />
+              ) : (
+                <DegreesField key={name} {...field} difference />
+              );
+            })}
           </View>
           {progress === undefined ? (
             <View className="self-start">

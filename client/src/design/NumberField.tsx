@@ -5,7 +5,7 @@ import { TextInput, View } from 'react-native';
 import { FieldProblem } from './Notice';
 import { Soft } from './Text';
 
-interface NumberFieldProps {
+export interface NumberFieldProps {
   readonly label: string;
   readonly value: number;
   /** Called with what was typed; NaN while it is no number, so that nothing is computed from it. */

@@ -2,6 +2,7 @@ export * from './Button';
 export * from './chart';
 export * from './Choice';
 export * from './colours';
+export * from './DegreesField';
 export * from './FileButton';
 export * from './icons';
 export * from './Notice';

@@ -1,3 +1,4 @@
+import { FormDegrees, FormChoice, FormEnding, FormNumber, FormPicker, FormText } from './fields';
 import { say } from '@hollow-moon/words';
 import {
   ovenDataSchema,
@@ -13,7 +14,6 @@ import { Controller, useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import type { z } from 'zod';
 import { Choice, Soft } from '../design';
-import { FormChoice, FormEnding, FormNumber, FormPicker, FormText } from './fields';
 import { useWriting } from './useWriting';
 
 /** What a shape needs besides diameters and height, and what it usually is. */
@@ -214,9 +214,9 @@ export function OvenForm({
         label={say('kitchen.kind')}
         options={OVEN_KINDS.map((value) => ({ value, label: say(`oven-kind.${value}`) }))}
       />
-      <FormNumber control={control} name="offsetK" label={say('kitchen.off-by')} unit="°C" />
+      <FormDegrees control={control} name="offsetK" label={say('kitchen.off-by')} difference />
       <Soft>{say('kitchen.what-a-thermometer-in-it-reads')}</Soft>
-      <FormNumber control={control} name="swingK" label={say('kitchen.swings-by')} unit="°C" />
+      <FormDegrees control={control} name="swingK" label={say('kitchen.swings-by')} difference />
       <Soft>{say('kitchen.how-far-it-goes-to-either')}</Soft>
       <FormEnding
         testID="keep-equipment"

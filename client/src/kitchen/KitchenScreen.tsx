@@ -1,3 +1,4 @@
+import { FormDegrees, FormNumber, FormPicker, FormText, ShowAway } from './fields';
 import { say, type Degrees, centimetres, type Words } from '@hollow-moon/words';
 import { kitchenDataSchema, type KitchenData, type VesselData } from '@hollow-moon/contract';
 import { boilingPointAtAltitudeC, EGG_GRADES, type EggGrade } from '@hollow-moon/core';
@@ -12,7 +13,6 @@ import { useKitchenBook, type KitchenBook } from '../book/book';
 import { degreesChosen, themeChosen, type Theme } from '../state/settings';
 import { useAppDispatch, useAppSelector } from '../state/state';
 import { OvenForm, VesselForm } from './EquipmentForms';
-import { FormNumber, FormPicker, FormText, ShowAway } from './fields';
 import { PantrySheet } from './PantrySheet';
 import { useWriting } from './useWriting';
 
@@ -93,13 +93,7 @@ function KitchenSheet({ book }: { readonly book: KitchenBook }) {
             as={(text) => text.toUpperCase()}
           />
         </View>
-        <FormNumber
-          control={control}
-          name="roomC"
-          label={say('kitchen.room')}
-          unit="°C"
-          testID="room"
-        />
+        <FormDegrees control={control} name="roomC" label={say('kitchen.room')} testID="room" />
       </View>
       {checked.success ? (
         <Soft>

@@ -1,3 +1,4 @@
+import { DegreesField, Choice, NumberField, Picker, Range, Sheet, Soft, useWords } from '../design';
 import { say } from '@hollow-moon/words';
 import type { FormulaData, Tried } from '@hollow-moon/contract';
 import { memo, useCallback, type Dispatch, type SetStateAction } from 'react';
@@ -9,7 +10,6 @@ import {
   type Problem,
 } from '@hollow-moon/core';
 import { View } from 'react-native';
-import { Choice, NumberField, Picker, Range, Sheet, Soft, useWords } from '../design';
 import { optionsOf, type KitchenBook } from '../book/book';
 import { BathChoice } from './BathChoice';
 import type { Edit } from '../drafts/edits';
@@ -147,9 +147,8 @@ export const Conditions = memo(function Conditions({
         onBath={chooseBath}
       />
       <View className="flex-row flex-wrap gap-3">
-        <NumberField
+        <DegreesField
           label={say('oven.oven-exactly')}
-          unit="°C"
           value={data.setC}
           onChange={chooseSet}
           problem={problemAt('setC')}

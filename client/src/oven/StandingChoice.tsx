@@ -1,7 +1,7 @@
+import { DegreesField, Choice } from '../design';
 import type { OvenUse } from '@hollow-moon/contract';
 import { STANDINGS } from '@hollow-moon/core';
 import { say } from '@hollow-moon/words';
-import { Choice, NumberField } from '../design';
 
 const STANDING_OPTIONS = STANDINGS.map((value) => ({ value, label: say(`standing.${value}`) }));
 
@@ -30,9 +30,8 @@ export function StandingChoice({
         onChange={(value) => onUse({ entersAtC: value === 'hot' ? null : 20 })}
       />
       {entersAtC === null ? null : (
-        <NumberField
+        <DegreesField
           label={say('oven.it-really-stands-at')}
-          unit="°C"
           value={entersAtC}
           onChange={(value) => onUse({ entersAtC: value })}
           problem={problem}

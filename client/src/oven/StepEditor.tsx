@@ -1,8 +1,8 @@
+import { DegreesField, Button, FieldProblem, icons, NumberField, Picker, Soft } from '../design';
 import type { OvenUse } from '@hollow-moon/contract';
 import { SIGNS, type OvenStep } from '@hollow-moon/core';
 import { minutes, say } from '@hollow-moon/words';
 import { View } from 'react-native';
-import { Button, FieldProblem, icons, NumberField, Picker, Soft } from '../design';
 
 type Step = OvenUse['steps'][number];
 
@@ -74,9 +74,8 @@ function StepWhat({ step, index, setC, onStep }: Omit<StepRowProps, 'onRemove'>)
         />
       </View>
       {typeof step.to === 'number' ? (
-        <NumberField
+        <DegreesField
           label={say('oven.oven-at')}
-          unit="°C"
           value={step.to}
           onChange={(to) => onStep({ ...step, to })}
           className="w-28"

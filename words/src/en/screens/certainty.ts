@@ -11,8 +11,7 @@ export const certainty = {
   'certainty.not-worked-out-yet-runs': 'not worked out yet: takes {SPREADRUNS} runs',
   'certainty.how-sure-is-it': 'How sure is it?',
   'certainty.ovens-fillings-and-levels-are-never':
-    'Ovens, fillings and levels are never exactly what you think. Enter how far off each may be, and the bake is computed',
-  'certainty.times': 'times.',
+    'Ovens, fillings and levels are never exactly what you think. Enter how far off each may be, and the bake is computed {runs} times.',
   'certainty.run-them-again': 'Run again',
   'certainty.run-it-times': 'Run it {SPREADRUNS} times',
   'certainty.of-bakes-run': '{progress} of {SPREADRUNS} bakes computed',
