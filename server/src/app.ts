@@ -6,6 +6,7 @@ import {
   pantryDataSchema,
   vesselDataSchema,
   writeOf,
+  type FormulaData,
   type Health,
 } from '@hollow-moon/contract';
 import express, { type ErrorRequestHandler, type Express } from 'express';
@@ -63,11 +64,8 @@ function errorHandler(report: (cause: unknown) => void): ErrorRequestHandler {
   };
 }
 
-/** The routes over the services over the repositories: the one place where they are put together. */
-export function createApp(dependencies: AppDependencies): Express {
-  const { database, now, drawCards, version, report, clientFolder } = dependencies;
-  const { hosts = LOOPBACK_NAMES } = dependencies;
-  const app = express();
+/** What holds for every answer: its headers, who may ask, and how much may be sent. */
+function guard(app: Express, hosts: readonly string[]): void {
   app.disable('x-powered-by');
   // What the API answers is never kept; the pages have tags of their own.
   app.disable('etag');
@@ -95,7 +93,9 @@ export function createApp(dependencies: AppDependencies): Express {
     next();
   });
   app.use('/api', express.json({ limit: BODY_LIMIT }));
+}
 
+function healthRoute(app: Express, { database, version }: AppDependencies): void {
   app.get('/api/health', async (_request, response) => {
     const databaseState = await select(database, 'SELECT 1', []).then(
       () => 'ok' as const,
@@ -108,7 +108,12 @@ export function createApp(dependencies: AppDependencies): Express {
     };
     response.status(databaseState === 'ok' ? 200 : 503).json(health);
   });
+}
 
+const IN_KITCHEN = '/api/kitchens/:kitchenId';
+
+/** The kitchens themselves; returns what refuses a kitchen that there is not. */
+function kitchenRoutes(app: Express, { database, now }: AppDependencies) {
   const kitchenKeeper = keeperOf(database, kitchens, 'kitchen', now);
   app.get('/api/kitchens', async (_request, response) => {
     response.json((await kitchenKeeper.list('')).map(shown));
@@ -118,35 +123,53 @@ export function createApp(dependencies: AppDependencies): Express {
     const write = parse(writeOf(kitchenDataSchema), request.body);
     response.json(shown(await kitchenKeeper.put(id, id, write)));
   });
-  const inKitchen = '/api/kitchens/:kitchenId';
   const kitchenMustExist = async (id: string) => {
     await kitchenKeeper.find(id, id);
   };
-  app.use(`${inKitchen}/*rest`, async (request, _response, next) => {
+  app.use(`${IN_KITCHEN}/*rest`, async (request, _response, next) => {
     // What is read says by itself that there is no such kitchen.
     if (request.method !== 'GET') await kitchenMustExist(idFrom(request, 'kitchenId', 'kitchen'));
     next();
   });
-  const formulaKeeper = keeperOf(database, formulas, 'formula', now, notMadeOfItself);
-  app.get(`${inKitchen}/formulas/:id/versions`, async (request, response) => {
+  return kitchenMustExist;
+}
+
+/** What is had of a formula beside itself: its versions and its bench card. */
+function formulaRoutes(
+  app: Express,
+  { database, drawCards }: AppDependencies,
+  formulaKeeper: Keeper<FormulaData>,
+): void {
+  app.get(`${IN_KITCHEN}/formulas/:id/versions`, async (request, response) => {
     const kitchenId = idFrom(request, 'kitchenId', 'kitchen');
     const { id } = await formulaKeeper.find(kitchenId, idFrom(request, 'id', 'formula'));
     response.json(await versionsOf(database, kitchenId, id));
   });
-  app.get(`${inKitchen}/formulas/:id/card.pdf`, async (request, response) => {
+  app.get(`${IN_KITCHEN}/formulas/:id/card.pdf`, async (request, response) => {
     const kitchenId = idFrom(request, 'kitchenId', 'kitchen');
     const id = idFrom(request, 'id', 'formula');
     const { size } = parse(cardQuerySchema, request.query);
     const needs = await cardNeeds(database, kitchenId, id);
     response.type('application/pdf').send(Buffer.from(await drawCards({ needs, size })));
   });
+}
+
+/** The routes over the services over the repositories: the one place where they are put together. */
+export function createApp(dependencies: AppDependencies): Express {
+  const { database, now, report, clientFolder, hosts = LOOPBACK_NAMES } = dependencies;
+  const app = express();
+  guard(app, hosts);
+  healthRoute(app, dependencies);
+  const kitchenMustExist = kitchenRoutes(app, dependencies);
+  const formulaKeeper = keeperOf(database, formulas, 'formula', now, notMadeOfItself);
+  formulaRoutes(app, dependencies, formulaKeeper);
   const resource = <Data extends { readonly archived: boolean }>(
     path: string,
     what: ThingName,
     keeper: Keeper<Data>,
     schema: z.ZodType<Data>,
     reading = readRoutes(keeper, what, kitchenMustExist),
-  ) => app.use(`${inKitchen}/${path}`, reading, writeRoutes(keeper, what, schema));
+  ) => app.use(`${IN_KITCHEN}/${path}`, reading, writeRoutes(keeper, what, schema));
   resource('formulas', 'formula', formulaKeeper, formulaDataSchema);
   resource('vessels', 'vessel', keeperOf(database, vessels, 'vessel', now), vesselDataSchema);
   resource('ovens', 'oven', keeperOf(database, ovens, 'oven', now), ovenDataSchema);

@@ -68,27 +68,25 @@ function timeReader(cells: readonly string[]): (typeof READERS)[number] | undefi
   return count >= cells.length / 2 ? best : undefined;
 }
 
-/**
- * Reads a probe's record from text: two columns or more, time and temperature, with any delimiter,
- * decimal point or comma, °C or °F, and seconds, minutes, clock times (over midnight too) or dates.
- * What the unit is follows from the header, else from what a bake can be. Fails with what to do where
- * nothing of the kind is found. Rows that cannot be read are skipped and counted.
- */
-export function readProbeRecord(text: string): Result<ProbeRecord> {
-  if (text.length > RECORD_LIMIT) {
-    return fail('file.too-large', undefined, { most: RECORD_LIMIT / 1000 });
-  }
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trim(), {
-    skipEmptyLines: 'greedy',
-    delimitersToGuess: ['\t', ';', ',', '|'],
-  });
-  const wide = data.filter((row) => row.length >= 2);
+type Reading = readonly [time: number, degrees: number];
+
+/** Where in a file the readings stand. */
+interface Table {
+  readonly rows: readonly (readonly string[])[];
+  readonly time: {
+    readonly column: number;
+    readonly name: string;
+    readonly reader: (typeof READERS)[number];
+  };
+  readonly heat: { readonly column: number; readonly name: string };
+}
+
+/** Finds the first row of readings, and which columns are time and temperature: by their kind, then by their name. */
+function tableIn(wide: readonly (readonly string[])[]): Result<Table> {
   const isReading = (row: readonly string[]) =>
     row.filter((cell) => READERS.some(([, read]) => read(cell) !== undefined)).length >= 2;
   const firstReading = wide.findIndex(isReading);
-  if (firstReading < 0) {
-    return fail('file.no-readings');
-  }
+  if (firstReading < 0) return fail('file.no-readings');
   const header = firstReading > 0 ? wide[firstReading - 1]! : [];
   const rows = wide.slice(firstReading);
   const columns = Math.max(...rows.slice(0, 50).map((row) => row.length));
@@ -105,55 +103,87 @@ export function readProbeRecord(text: string): Result<ProbeRecord> {
       ? heatByName
       : readers.findIndex((reader, index) => index !== timeColumn && reader?.[0] === 'seconds');
   const reader = readers[timeColumn];
-  if (!reader || heatColumn < 0) {
-    return fail('file.no-columns');
+  if (!reader || heatColumn < 0) return fail('file.no-columns');
+  return succeed({
+    rows,
+    time: { column: timeColumn, name: header[timeColumn] ?? '', reader },
+    heat: { column: heatColumn, name: header[heatColumn] ?? '' },
+  });
+}
+
+/** By what the column is called, by its first cells, or by what a bake can be. */
+const isFahrenheit = (name: string, cells: readonly string[], raw: readonly Reading[]): boolean =>
+  /°?\s*F\b|fahrenheit/i.test(name) ||
+  cells.some((cell) => /F\s*$/i.test(cell)) ||
+  // The middle of a filling does not pass 125 °C; in °F it does.
+  (!/°?\s*C\b|celsius/i.test(name) && Math.max(...raw.map(([, degrees]) => degrees)) > 125);
+
+/** By what the column is called, or because its numbers are too small for the seconds of a bake. */
+function isInMinutes(name: string, raw: readonly Reading[]): boolean {
+  const length = raw[raw.length - 1]![0] - raw[0]![0];
+  return (
+    /min/i.test(name) ||
+    (!/sec|\bs\b|\(s\)/i.test(name) && length / raw.length <= 1 && length <= 300)
+  );
+}
+
+/** A clock that falls back has passed midnight. */
+function overMidnight(raw: readonly Reading[]): Reading[] {
+  let days = 0;
+  let before = -Infinity;
+  return raw.map(([time, degrees]) => {
+    if (time + days < before - DAY_S / 2) days += DAY_S;
+    before = time + days;
+    return [before, degrees];
+  });
+}
+
+/**
+ * Reads a probe's record from text: two columns or more, time and temperature, with any delimiter,
+ * decimal point or comma, °C or °F, and seconds, minutes, clock times (over midnight too) or dates.
+ * What the unit is follows from the header, else from what a bake can be. Fails with what to do where
+ * nothing of the kind is found. Rows that cannot be read are skipped and counted.
+ */
+export function readProbeRecord(text: string): Result<ProbeRecord> {
+  if (text.length > RECORD_LIMIT) {
+    return fail('file.too-large', undefined, { most: RECORD_LIMIT / 1000 });
   }
-  const timeName = header[timeColumn] ?? '';
-  const heatName = header[heatColumn] ?? '';
-  const raw = rows.flatMap((row) => {
-    const time = reader[1](row[timeColumn] ?? '');
-    const heat = numberIn(row[heatColumn] ?? '');
-    return time === undefined || heat === undefined ? [] : [[time, heat] as const];
+  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trim(), {
+    skipEmptyLines: 'greedy',
+    delimitersToGuess: ['\t', ';', ',', '|'],
+  });
+  const table = tableIn(data.filter((row) => row.length >= 2));
+  if (!table.ok) return table;
+  const { rows, time, heat } = table.value;
+  const [kind, readTime] = time.reader;
+  const raw = rows.flatMap((row): readonly Reading[] => {
+    const at = readTime(row[time.column] ?? '');
+    const degrees = numberIn(row[heat.column] ?? '');
+    return at === undefined || degrees === undefined ? [] : [[at, degrees]];
   });
   if (raw.length < 2) return fail('file.too-few-readings');
   if (raw.length > MOST_POINTS)
     return fail('file.too-many-readings', undefined, { most: MOST_POINTS });
-  const hottest = Math.max(...raw.map(([, heat]) => heat));
-  const cells = rows.slice(0, 5).map((row) => row[heatColumn] ?? '');
-  const fahrenheit =
-    /°?\s*F\b|fahrenheit/i.test(heatName) ||
-    cells.some((cell) => /F\s*$/i.test(cell)) ||
-    // The middle of a filling does not pass 125 °C; in °F it does.
-    (!/°?\s*C\b|celsius/i.test(heatName) && hottest > 125);
-  const lengthRaw = raw[raw.length - 1]![0] - raw[0]![0];
-  const minutes =
-    reader[0] === 'seconds' &&
-    (/min/i.test(timeName) ||
-      (!/sec|\bs\b|\(s\)/i.test(timeName) && lengthRaw / raw.length <= 1 && lengthRaw <= 300));
-  let days = 0;
-  let before = -Infinity;
-  const inOrder = raw.map(([time, heat]) => {
-    // A clock that falls back has passed midnight.
-    if (reader[0] === 'clock' && time + days < before - DAY_S / 2) days += DAY_S;
-    before = time + days;
-    return [time + days, heat] as const;
-  });
+  const cells = rows.slice(0, 5).map((row) => row[heat.column] ?? '');
+  const fahrenheit = isFahrenheit(heat.name, cells, raw);
+  const minutes = kind === 'seconds' && isInMinutes(time.name, raw);
+  const inOrder = kind === 'clock' ? overMidnight(raw) : raw;
   const startS = inOrder[0]![0];
   const points = inOrder
     .map(
-      ([time, heat]) =>
+      ([at, degrees]) =>
         [
-          (time - startS) * (minutes ? 60 : 1),
-          fahrenheit ? fahrenheitToCelsius(heat) : heat,
+          (at - startS) * (minutes ? 60 : 1),
+          fahrenheit ? fahrenheitToCelsius(degrees) : degrees,
         ] as const,
     )
     .sort((a, b) => a[0] - b[0]);
   return succeed({
     points,
     understood: {
-      columns: [timeName, heatName],
+      columns: [time.name, heat.name],
       unit: fahrenheit ? '°F' : '°C',
-      time: minutes ? 'minutes' : reader[0],
+      time: minutes ? 'minutes' : kind,
       skipped: rows.length - raw.length,
     },
   });

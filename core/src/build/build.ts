@@ -214,6 +214,55 @@ const isRolled = ({ kind }: BuildPart): boolean => kind === 'sweet-dough' || kin
 
 const unique = <T>(values: readonly T[]): T[] => [...new Set(values)];
 
+/** The energy of so much of a list, kJ; what only flavours is not eaten. */
+const energyOf = ({ lines }: Analysis, share: number): number =>
+  lines.reduce(
+    (sum, { ingredient, grams }) =>
+      ingredient && grams && ingredient.role !== 'flavour'
+        ? sum + (grams / 100) * energyKjPer100g(ingredient.composition) * share
+        : sum,
+    0,
+  );
+
+/** What is served of a build, all portions together: the share `kept` of its filling, and what is used of its components. */
+function servedOf(
+  filling: Analysis,
+  parts: readonly BuiltPart[],
+  kept: number,
+): { readonly energyKj: number; readonly soldG: number } {
+  return {
+    energyKj:
+      energyOf(filling, kept) +
+      parts.reduce(
+        (sum, { analysis, batchG, usedG }) =>
+          sum + (batchG > 0 ? energyOf(analysis, usedG / batchG) : 0),
+        0,
+      ),
+    soldG: filling.totalG * kept + parts.reduce((sum, { usedG }) => sum + usedG, 0),
+  };
+}
+
+/** What is to be fetched costs, as far as its prices are known. */
+function costOf(
+  needs: readonly Need[],
+  eggs: number,
+  { grade, find = findIngredient, prices }: BuildContext,
+): { readonly knownCost: number; readonly unpriced: string[] } {
+  let knownCost = 0;
+  const unpriced: string[] = [];
+  for (const { ingredient, grams } of needs) {
+    if (ingredient.id === 'water' || SHELL_EGGS.has(ingredient.id)) continue;
+    const perG = prices?.get(ingredient.id);
+    if (perG === undefined) unpriced.push(ingredient.name);
+    else knownCost += perG * grams;
+  }
+  // Yolks and whites are bought in whole eggs, whatever becomes of the other halves.
+  const eggPerG = prices?.get('egg');
+  if (eggs > 0 && eggPerG === undefined) unpriced.push(find('egg')!.name);
+  else knownCost += (eggPerG ?? 0) * eggs * eggPartGrams(grade, 'whole');
+  return { knownCost, unpriced };
+}
+
 /**
  * Works out a whole build: each component weighed against what the vessels want of it, everything to
  * be fetched, what is left over, allergens and cautions of all of it, and a portion's energy, weight
@@ -262,36 +311,8 @@ export function buildOf(formula: BuildFormula, context: BuildContext): Build {
   ];
 
   const portions = Math.max(1, formula.vesselCount * formula.portionsEach);
-  const energyOf = (of: Analysis, share: number) =>
-    of.lines.reduce(
-      (sum, { ingredient, grams }) =>
-        ingredient && grams && ingredient.role !== 'flavour'
-          ? sum + (grams / 100) * energyKjPer100g(ingredient.composition) * share
-          : sum,
-      0,
-    );
-  const kept = 1 - formula.lossShare;
-  const energyKj =
-    energyOf(filling, kept) +
-    parts.reduce(
-      (sum, { analysis, batchG, usedG }) =>
-        sum + (batchG > 0 ? energyOf(analysis, usedG / batchG) : 0),
-      0,
-    );
-  const soldG = filling.totalG * kept + parts.reduce((sum, { usedG }) => sum + usedG, 0);
-
-  let knownCost = 0;
-  const unpriced: string[] = [];
-  for (const { ingredient, grams } of needs) {
-    if (ingredient.id === 'water' || SHELL_EGGS.has(ingredient.id)) continue;
-    const perG = prices?.get(ingredient.id);
-    if (perG === undefined) unpriced.push(ingredient.name);
-    else knownCost += perG * grams;
-  }
-  // Yolks and whites are bought in whole eggs, whatever becomes of the other halves.
-  const eggPerG = prices?.get('egg');
-  if (eggs.eggs > 0 && eggPerG === undefined) unpriced.push(find('egg')!.name);
-  else knownCost += (eggPerG ?? 0) * eggs.eggs * eggPartGrams(grade, 'whole');
+  const { energyKj, soldG } = servedOf(filling, parts, 1 - formula.lossShare);
+  const { knownCost, unpriced } = costOf(needs, eggs.eggs, context);
   return {
     filling,
     parts,

@@ -118,6 +118,57 @@ const COVER_OVER_ROOM_K = 10;
 const TORCH_UNDER_C = 8;
 const TURN_OUT_WARM_S = 20 * 60;
 
+/** The hottest or coldest of the filling at a moment, °C. */
+const extremeIn =
+  ({ mesh }: Model, pick: (a: number, b: number) => number) =>
+  ({ temperatureC }: Moment): number => {
+    const { fillColumns, fillRows, baseRows, rows } = mesh;
+    let found = temperatureC[baseRows]!;
+    for (let column = 0; column < fillColumns; column += 1) {
+      for (let row = baseRows; row < baseRows + fillRows; row += 1) {
+        found = pick(found, temperatureC[column * rows + row]!);
+      }
+    }
+    return found;
+  };
+
+/** What is cooled: what it is of, whether in a shell, in what room. */
+interface Cooled {
+  readonly family: PartKind;
+  readonly shell: boolean;
+  readonly roomC: number;
+}
+
+const noSooner = (timeS: number | undefined, leastS: number): number | undefined =>
+  timeS === undefined ? undefined : Math.max(timeS, leastS);
+
+/** When it may be covered and cut, and a pot turned out and torched. */
+function readyAt(points: CoolingForecast['points'], { family, shell, roomC }: Cooled): Ready[] {
+  const cut = CUT[family] ?? (shell ? CUT_CUSTARD : CUT_POT);
+  return [
+    {
+      what: 'cover',
+      atS: fallsUnder(points, 1, roomC + COVER_OVER_ROOM_K),
+      because: finding('cooling.cover'),
+    },
+    {
+      what: 'cut',
+      atS: noSooner(fallsUnder(points, 2, cut.underC), cut.hours * 3600),
+      because: cut.because,
+    },
+    ...(!shell && family === 'baked-custard'
+      ? ([
+          { what: 'turn-out', atS: TURN_OUT_WARM_S, because: finding('cooling.turn-out') },
+          {
+            what: 'torch',
+            atS: noSooner(fallsUnder(points, 1, TORCH_UNDER_C), 4 * 3600),
+            because: finding('cooling.torch'),
+          },
+        ] as const)
+      : []),
+  ];
+}
+
 /**
  * Follows a pulled bake along the way it is cooled, for up to 16 h, against the published limits and
  * to when it may be covered, cut, turned out and torched. `pulled` at the moment of the pull, `out` on
@@ -128,22 +179,10 @@ export function coolingOf(
   pulled: Moment,
   out: Course,
   centreOf: (moment: Moment) => number,
-  of: { readonly family: PartKind; readonly shell: boolean; readonly roomC: number },
+  of: Cooled,
 ): CoolingForecast {
-  const { fillColumns, fillRows, baseRows, rows } = model.mesh;
-  const extreme =
-    (pick: (a: number, b: number) => number) =>
-    ({ temperatureC }: Moment): number => {
-      let found = temperatureC[baseRows]!;
-      for (let column = 0; column < fillColumns; column += 1) {
-        for (let row = baseRows; row < baseRows + fillRows; row += 1) {
-          found = pick(found, temperatureC[column * rows + row]!);
-        }
-      }
-      return found;
-    };
-  const hottest = extreme(Math.max);
-  const coldest = extreme(Math.min);
+  const hottest = extremeIn(model, Math.max);
+  const coldest = extremeIn(model, Math.min);
   const { top, bath } = out[out.length - 1]!.around;
   // The last place's air, or its ice water; only there is nothing more to learn.
   const lastC = bath && 'fixedC' in bath.water ? bath.water.fixedC : top.airC;
@@ -168,35 +207,6 @@ export function coolingOf(
   const coldS = fallsUnder(points, 1, COOLING_LIMITS.coldC);
   const since = (timeS: number | undefined) =>
     timeS === undefined || startS === undefined ? Infinity : timeS - startS;
-  const both = (timeS: number | undefined, leastS: number) =>
-    timeS === undefined ? undefined : Math.max(timeS, leastS);
-  const cut = CUT[of.family] ?? (of.shell ? CUT_CUSTARD : CUT_POT);
-  const ready: Ready[] = [
-    {
-      what: 'cover',
-      atS: fallsUnder(points, 1, of.roomC + COVER_OVER_ROOM_K),
-      because: finding('cooling.cover'),
-    },
-    {
-      what: 'cut',
-      atS: both(fallsUnder(points, 2, cut.underC), cut.hours * 3600),
-      because: cut.because,
-    },
-  ];
-  if (!of.shell && of.family === 'baked-custard') {
-    ready.push(
-      {
-        what: 'turn-out',
-        atS: TURN_OUT_WARM_S,
-        because: finding('cooling.turn-out'),
-      },
-      {
-        what: 'torch',
-        atS: both(fallsUnder(points, 1, TORCH_UNDER_C), 4 * 3600),
-        because: finding('cooling.torch'),
-      },
-    );
-  }
   return {
     points,
     under: { startS, firstS, coldS },
@@ -214,6 +224,6 @@ export function coolingOf(
           },
         }
       : {}),
-    ready,
+    ready: readyAt(points, of),
   };
 }

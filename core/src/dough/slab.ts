@@ -159,6 +159,147 @@ function vapour(mix: DoughMix, waterKgM3: number, celsius: number): readonly [nu
   return [activity * here, (activity * (above - here)) / 0.5];
 }
 
+/** Bed, dough and tin as one row of cells at the start of a step, from the far side of the bed to the tin. */
+interface Row {
+  readonly bedCells: number;
+  readonly startC: Float64Array;
+  /** J/(m² K). */
+  readonly capacity: Float64Array;
+  /** Between a cell and the next, W/(m² K). */
+  readonly conductance: (cell: number) => number;
+}
+
+function rowOf(mix: DoughMix, dxM: number, { bed, tin }: SlabFaces, from: SlabState): Row {
+  const bedCells = bed ? BED_CELLS : 0;
+  const n = bedCells + LAYERS + (tin ? 1 : 0);
+  const bedDxM = bed ? bed.depthM / BED_CELLS : 0;
+  const startC = new Float64Array(n);
+  const capacity = new Float64Array(n);
+  const solidsKgM3 = DOUGH_KG_M3 * (1 - mix.water);
+  for (let cell = 0; cell < bedCells; cell += 1) {
+    startC[cell] = from.bedC[cell]!;
+    capacity[cell] = bed!.heatCapacityJm3K * bedDxM;
+  }
+  for (let layer = 0; layer < LAYERS; layer += 1) {
+    startC[bedCells + layer] = from.doughC[layer]!;
+    capacity[bedCells + layer] =
+      (solidsKgM3 * mix.solidsJkgK + from.waterKgM3[layer]! * WATER_JKGK) * dxM;
+  }
+  if (tin) {
+    startC[n - 1] = from.tinC;
+    capacity[n - 1] = tin.heatJm2K;
+  }
+  const conductance = (cell: number): number => {
+    if (cell < bedCells - 1) return bed!.conductivityWmK / bedDxM;
+    if (cell === bedCells - 1) {
+      return 1 / (bedDxM / 2 / bed!.conductivityWmK + dxM / 2 / mix.conductivityWmK + PAPER_M2KW);
+    }
+    if (cell < bedCells + LAYERS - 1) return mix.conductivityWmK / dxM;
+    return 1 / (dxM / 2 / mix.conductivityWmK + 1 / tin!.contactWm2K + tin!.resistanceM2KW / 2);
+  };
+  return { bedCells, startC, capacity, conductance };
+}
+
+/** What leaves a layer: at the step's start, kg/(m² s), and how that grows with its warmth, kg/(m² s K). */
+interface Loss {
+  readonly rate: number;
+  readonly growth: number;
+}
+
+/** Evaporation from the faces and boiling inside, each p - p0 with a coefficient in kg/(m² s Pa). */
+function lossesOf(mix: DoughMix, dxM: number, faces: SlabFaces, from: SlabState): Loss[] {
+  const { bed, tin, airPressurePa, convectionWm2K } = faces;
+  const perConvection = (DOUGH_WETNESS * 0.622) / (1010 * 0.9 * airPressurePa);
+  const bare = convectionWm2K * perConvection;
+  const through = bed
+    ? (BED_VAPOUR_M2S * WATER_GAS) / (ZERO_CELSIUS_K + 130) / bed.depthM
+    : Infinity;
+  const fromFace = 1 / (1 / bare + 1 / through);
+  return from.doughC.map((celsius, layer) => {
+    const [pa, slope] = vapour(mix, from.waterKgM3[layer]!, celsius);
+    const openFace = (layer === 0 ? fromFace : 0) + (layer === LAYERS - 1 && !tin ? bare : 0);
+    const boils =
+      pa > airPressurePa && from.waterKgM3[layer]! > DRY_KG_M3 ? BOILS_KG_M3SPA * dxM : 0;
+    return {
+      rate: openFace * (pa - OVEN_VAPOUR_PA) + boils * (pa - airPressurePa),
+      growth: (openFace + boils) * slope,
+    };
+  });
+}
+
+/** Temperatures of a row's cells after `seconds`, °C. */
+function warmed(
+  { bedCells, startC, capacity, conductance }: Row,
+  { bed, tin, sees, airC, wallsC, convectionWm2K }: SlabFaces,
+  losses: readonly Loss[],
+  seconds: number,
+): Float64Array {
+  const n = startC.length;
+  const below = new Float64Array(n);
+  const diagonal = new Float64Array(n);
+  const above = new Float64Array(n);
+  const right = new Float64Array(n);
+  for (let cell = 0; cell < n; cell += 1) {
+    diagonal[cell]! += capacity[cell]! / seconds;
+    right[cell] = (capacity[cell]! / seconds) * startC[cell]!;
+    if (cell === n - 1) continue;
+    const g = conductance(cell);
+    diagonal[cell]! += g;
+    diagonal[cell + 1]! += g;
+    above[cell] = -g;
+    below[cell + 1] = -g;
+  }
+  const open = (cell: number, h: number, emissivity: number) => {
+    const radiation = radiationWm2K(emissivity, startC[cell]!, wallsC);
+    diagonal[cell]! += h + radiation;
+    right[cell]! += h * airC + radiation * wallsC;
+  };
+  if (bed?.farOpen) open(0, convectionWm2K, DOUGH_EMISSIVITY);
+  if (!bed) open(0, convectionWm2K, DOUGH_EMISSIVITY * sees);
+  if (tin) {
+    open(n - 1, tin.convectionWm2K, tin.emissivity);
+    diagonal[n - 1]! += tin.alongWm2K;
+    right[n - 1]! += tin.alongWm2K * tin.besideC;
+  } else {
+    open(n - 1, convectionWm2K, DOUGH_EMISSIVITY);
+  }
+  losses.forEach(({ rate, growth }, layer) => {
+    const cell = bedCells + layer;
+    const latent = evaporationHeatJkg(Math.min(150, Math.max(0, startC[cell]!)));
+    diagonal[cell]! += latent * growth;
+    right[cell]! -= latent * (rate - growth * startC[cell]!);
+  });
+  solveTridiagonal(below, diagonal, above, right);
+  return right;
+}
+
+/** Water of the layers after `seconds`, kg/m³: what left each, then diffusion between them. */
+function dried(
+  dxM: number,
+  from: SlabState,
+  doughC: readonly number[],
+  losses: readonly Loss[],
+  seconds: number,
+): Float64Array {
+  const lower = new Float64Array(LAYERS);
+  const middle = new Float64Array(LAYERS);
+  const upper = new Float64Array(LAYERS);
+  const water = new Float64Array(LAYERS);
+  losses.forEach(({ rate, growth }, layer) => {
+    const left = rate + growth * (doughC[layer]! - from.doughC[layer]!);
+    middle[layer]! += dxM / seconds;
+    water[layer] = (dxM / seconds) * from.waterKgM3[layer]! - left;
+    if (layer === LAYERS - 1) return;
+    const g = diffusivity((doughC[layer]! + doughC[layer + 1]!) / 2) / dxM;
+    middle[layer]! += g;
+    middle[layer + 1]! += g;
+    upper[layer] = -g;
+    lower[layer + 1] = -g;
+  });
+  solveTridiagonal(lower, middle, upper, water);
+  return water;
+}
+
 /**
  * One step of `seconds` for heat and water through bed, dough and tin at one place.
  *
@@ -174,112 +315,20 @@ export function stepSlab(
   from: SlabState,
   seconds = STEP_S,
 ): SlabState {
-  const { bed, tin, airC, wallsC, convectionWm2K } = faces;
-  const bedCells = bed ? BED_CELLS : 0;
-  const n = bedCells + LAYERS + (tin ? 1 : 0);
-  const dx = thicknessM / LAYERS;
-  const bedDx = bed ? bed.depthM / BED_CELLS : 0;
-  const below = new Float64Array(n);
-  const diagonal = new Float64Array(n);
-  const above = new Float64Array(n);
-  const right = new Float64Array(n);
-  const t = new Float64Array(n);
-  const capacity = new Float64Array(n);
-  const solidsKgM3 = DOUGH_KG_M3 * (1 - mix.water);
-  for (let cell = 0; cell < bedCells; cell += 1) {
-    // The first of the bed is the far one.
-    t[cell] = from.bedC[cell]!;
-    capacity[cell] = bed!.heatCapacityJm3K * bedDx;
-  }
-  for (let layer = 0; layer < LAYERS; layer += 1) {
-    t[bedCells + layer] = from.doughC[layer]!;
-    capacity[bedCells + layer] =
-      (solidsKgM3 * mix.solidsJkgK + from.waterKgM3[layer]! * WATER_JKGK) * dx;
-  }
-  if (tin) {
-    t[n - 1] = from.tinC;
-    capacity[n - 1] = tin.heatJm2K;
-  }
-  // Conductances between neighbours, W/(m² K).
-  const conductance = (cell: number): number => {
-    if (cell < bedCells - 1) return bed!.conductivityWmK / bedDx;
-    if (cell === bedCells - 1) {
-      return 1 / (bedDx / 2 / bed!.conductivityWmK + dx / 2 / mix.conductivityWmK + PAPER_M2KW);
-    }
-    if (cell < bedCells + LAYERS - 1) return mix.conductivityWmK / dx;
-    return 1 / (dx / 2 / mix.conductivityWmK + 1 / tin!.contactWm2K + tin!.resistanceM2KW / 2);
-  };
-  for (let cell = 0; cell < n; cell += 1) {
-    diagonal[cell]! += capacity[cell]! / seconds;
-    right[cell] = (capacity[cell]! / seconds) * t[cell]!;
-    if (cell === n - 1) continue;
-    const g = conductance(cell);
-    diagonal[cell]! += g;
-    diagonal[cell + 1]! += g;
-    above[cell] = -g;
-    below[cell + 1] = -g;
-  }
-  const open = (cell: number, h: number, emissivity: number) => {
-    const radiation = radiationWm2K(emissivity, t[cell]!, wallsC);
-    diagonal[cell]! += h + radiation;
-    right[cell]! += h * airC + radiation * wallsC;
-  };
-  if (bed?.farOpen) open(0, convectionWm2K, DOUGH_EMISSIVITY);
-  if (!bed) open(0, convectionWm2K, DOUGH_EMISSIVITY * faces.sees);
-  if (tin) {
-    open(n - 1, tin.convectionWm2K, tin.emissivity);
-    diagonal[n - 1]! += tin.alongWm2K;
-    right[n - 1]! += tin.alongWm2K * tin.besideC;
-  }
-  if (!tin) open(n - 1, convectionWm2K, DOUGH_EMISSIVITY);
-
-  // Evaporation from the faces and boiling inside, each p - p0 with a coefficient, kg/(m² s Pa).
-  const perConvection = (DOUGH_WETNESS * 0.622) / (1010 * 0.9 * faces.airPressurePa);
-  const bare = convectionWm2K * perConvection;
-  const through = bed
-    ? (BED_VAPOUR_M2S * WATER_GAS) / (ZERO_CELSIUS_K + 130) / bed.depthM
-    : Infinity;
-  const fromFace = 1 / (1 / bare + 1 / through);
-  const losses = Array.from({ length: LAYERS }, (_, layer) => {
-    const cell = bedCells + layer;
-    const [pa, slope] = vapour(mix, from.waterKgM3[layer]!, t[cell]!);
-    const latent = evaporationHeatJkg(Math.min(150, Math.max(0, t[cell]!)));
-    const openFace = (layer === 0 ? fromFace : 0) + (layer === LAYERS - 1 && !tin ? bare : 0);
-    const boils =
-      pa > faces.airPressurePa && from.waterKgM3[layer]! > DRY_KG_M3 ? BOILS_KG_M3SPA * dx : 0;
-    const rate = openFace * (pa - OVEN_VAPOUR_PA) + boils * (pa - faces.airPressurePa);
-    const growth = (openFace + boils) * slope;
-    diagonal[cell]! += latent * growth;
-    right[cell]! -= latent * (rate - growth * t[cell]!);
-    return { rate, growth };
-  });
-  solveTridiagonal(below, diagonal, above, right);
-
-  // Water: what left each layer, then diffusion between them.
-  const doughC = Array.from({ length: LAYERS }, (_, layer) => right[bedCells + layer]!);
-  const lower = new Float64Array(LAYERS);
-  const middle = new Float64Array(LAYERS);
-  const upper = new Float64Array(LAYERS);
-  const water = new Float64Array(LAYERS);
-  losses.forEach(({ rate, growth }, layer) => {
-    const left = rate + growth * (doughC[layer]! - from.doughC[layer]!);
-    middle[layer]! += dx / seconds;
-    water[layer] = (dx / seconds) * from.waterKgM3[layer]! - left;
-    if (layer === LAYERS - 1) return;
-    const g = diffusivity((doughC[layer]! + doughC[layer + 1]!) / 2) / dx;
-    middle[layer]! += g;
-    middle[layer + 1]! += g;
-    upper[layer] = -g;
-    lower[layer + 1] = -g;
-  });
-  solveTridiagonal(lower, middle, upper, water);
+  const dxM = thicknessM / LAYERS;
+  const row = rowOf(mix, dxM, faces, from);
+  const losses = lossesOf(mix, dxM, faces, from);
+  const cellC = warmed(row, faces, losses, seconds);
+  const { bedCells } = row;
+  const doughC = Array.from(cellC.subarray(bedCells, bedCells + LAYERS));
+  const water = dried(dxM, from, doughC, losses, seconds);
   const setRate = setRatePerS(mix);
   const [inner, outer] = from.brown;
   return {
     timeS: from.timeS + seconds,
     doughC,
-    bedC: bed ? Array.from(right.subarray(0, bedCells)) : from.bedC,
-    tinC: tin ? right[n - 1]! : from.tinC,
+    bedC: faces.bed ? Array.from(cellC.subarray(0, bedCells)) : from.bedC,
+    tinC: faces.tin ? cellC[cellC.length - 1]! : from.tinC,
     waterKgM3: Array.from(water, (value) => Math.max(0, value)),
     set: from.set.map((extent, layer) => {
       return 1 - (1 - extent) * Math.exp(-setRate(doughC[layer]!) * seconds);

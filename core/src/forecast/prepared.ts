@@ -4,7 +4,7 @@ import { findAmong } from '../ingredients/catalogue';
 import { standardPressurePa } from '../properties';
 import { fail, finding, succeed, type Result } from '../result';
 import { bakesOf, judgePart, type Bakes } from '../setting';
-import { levelIn, roomInside, type Level } from '../shell';
+import { levelIn, roomInside, type Level, type Room } from '../shell';
 import {
   aroundAt,
   buildModel,
@@ -74,92 +74,39 @@ export function prepareTimed(plan: ForecastPlan, resolution = 1, setShiftK = 0):
   if (!conditions.ok) return conditions;
   const vesselProblem = checkVessel(plan.vessel)[0];
   if (vesselProblem) return { ok: false, problem: { ...vesselProblem, path: 'vessel' } };
-  const find = findAmong(plan.own ?? []);
-  const analysis = analyse(plan.lines, plan.eggGrade, find, plan.family);
+  const analysis = analyse(plan.lines, plan.eggGrade, findAmong(plan.own ?? []), plan.family);
   const known = checkLines(analysis);
   if (!known.ok) return known;
-  const judged = judgePart(analysis, plan.family, plan.shell);
-  if (judged.kind === 'not-judged')
-    return { ok: false, problem: { ...judged.reason, path: 'family' } };
-  const found = bakesOf(judged, plan.family, plan.shell);
-  if (!found) {
-    return fail('forecast.not-by-oven', 'family', { kind: finding(`part.${plan.family}`) });
-  }
-  const { curdleC } = found;
-  const bakes: Bakes = {
-    ...found,
-    setC: found.setC + setShiftK,
-    curdleC: curdleC === undefined ? undefined : curdleC + setShiftK,
-  };
-  const reachesC = hottestSetC(plan) + plan.oven.offsetK;
-  if (reachesC <= bakes.setC + 2) {
-    return fail('forecast.oven-too-cool', 'setC', {
-      reaches: { celsius: reachesC },
-      sets: { celsius: bakes.setC },
-    });
-  }
-  const room = roomInside(plan.vessel, plan.shell === 'none' ? 0 : plan.shellThicknessMm);
-  if (!room.ok) return room;
-  const underMl = underMlOf(plan);
-  const { headspaceMm, fillingG } = plan;
-  const { densityGMl } = analysis.whole;
-  const level = levelIn(room.value, { headspaceMm, fillingG, densityGMl, underMl });
-  if (!level.ok) return level;
-  const { depthMm, massG } = level.value;
-  const fromMm = levelOverMm(room.value, underMl);
-  if (depthMm - fromMm < LEAST_FILLING_MM) {
-    return fail(
-      underMl > 0 ? 'forecast.too-thin-over' : 'forecast.too-thin',
-      plan.fillingG === undefined ? 'headspaceMm' : 'lines',
-      { depth: { millimetres: depthMm - fromMm } },
-    );
-  }
-  const airPressurePa = standardPressurePa(plan.altitudeM);
-  const round = roundLike(room.value, depthMm, fromMm);
-  const laid = layersInCup(plan.laid ?? [], room.value, depthMm, plan.roomC, {
-    grade: plan.eggGrade,
-    find,
-    shell: plan.shell,
-    airPressurePa,
-  });
-  const around = layersAround(
-    plan.shell,
-    room.value.shellThicknessMm,
-    plan.vessel.material,
-    plan.roomC,
-    plan.rawShell ? { airPressurePa } : undefined,
-  );
-  const cup: Cup = {
-    material: fillingMaterial(analysis, bakes.thick, airPressurePa),
-    depthM: round.heightMm / 1000,
-    bottomRadiusM: round.baseRadiusMm / 1000,
-    topRadiusM: round.topRadiusMm / 1000,
-    startC: plan.fillingStartC,
-    layers: [...laid.map(({ layer }) => layer), ...around],
-  };
+  const judged = bakesFor(plan, analysis, setShiftK);
+  if (!judged.ok) return judged;
+  const bakes = judged.value;
+  const filled = filledIn(plan, analysis);
+  if (!filled.ok) return filled;
+  const { room, level } = filled.value;
   const bath = plan.bath && bathSize(plan.bath, plan.vessel);
   if (bath && !bath.ok) return bath;
+  const { cup, laid, shelled } = cupOf(plan, analysis, bakes, filled.value);
   const reactions = reactionsOf(bakes);
   const model = buildModel(cup, reactions, resolution);
   const { topUp } = plan;
-  const firstMm = topUp
-    ? (depthOfMm(room.value, underMl + (topUp.share * massG) / analysis.whole.densityGMl) ??
-        depthMm) - fromMm
-    : 0;
   const drying = dryingOf(analysis, laid);
   const courses = coursesOf(plan, model, bath?.value, drying);
-  const shellM = around.length > 1 ? room.value.shellThicknessMm / 1000 : undefined;
+  const shellM = shelled ? room.shellThicknessMm / 1000 : undefined;
   return succeed({
     model,
     firstPour: topUp && {
-      model: buildModel(filledTo(cup, firstMm / 1000), reactions, resolution),
+      model: buildModel(
+        filledTo(cup, firstPourMm(filled.value, topUp.share, analysis) / 1000),
+        reactions,
+        resolution,
+      ),
       untilS: topUp.atMin * 60,
     },
     laid,
-    shellLayer: around.length > 1 ? laid.length : undefined,
+    shellLayer: shelled ? laid.length : undefined,
     steps: plan.programme?.steps ?? [],
     analysis,
-    level: level.value,
+    level,
     bakes,
     colouring: { browns: bakes.browns, drying },
     bath: bath?.value,
@@ -177,8 +124,105 @@ function checkLines(analysis: Analysis): Result<true> {
   return untold ? { ok: false, problem: { ...untold, path: 'lines' } } : succeed(true);
 }
 
+/** How the filling bakes, where an oven can set it; what it sets at moved by so many K. */
+function bakesFor(plan: ForecastPlan, analysis: Analysis, setShiftK: number): Result<Bakes> {
+  const judged = judgePart(analysis, plan.family, plan.shell);
+  if (judged.kind === 'not-judged')
+    return { ok: false, problem: { ...judged.reason, path: 'family' } };
+  const found = bakesOf(judged, plan.family, plan.shell);
+  if (!found) {
+    return fail('forecast.not-by-oven', 'family', { kind: finding(`part.${plan.family}`) });
+  }
+  const { curdleC } = found;
+  const setC = found.setC + setShiftK;
+  const reachesC = hottestSetC(plan) + plan.oven.offsetK;
+  if (reachesC <= setC + 2) {
+    return fail('forecast.oven-too-cool', 'setC', {
+      reaches: { celsius: reachesC },
+      sets: { celsius: setC },
+    });
+  }
+  return succeed({
+    ...found,
+    setC,
+    curdleC: curdleC === undefined ? undefined : curdleC + setShiftK,
+  });
+}
+
 /** Less filling than this is a glaze, and not forecast, mm. */
 const LEAST_FILLING_MM = 3;
+
+/** A vessel as it is filled: what lies under the filling, and from where to where the filling stands. */
+interface Filled {
+  readonly room: Room;
+  readonly level: Level;
+  readonly underMl: number;
+  /** Over the bottom of the room inside, mm. */
+  readonly fromMm: number;
+}
+
+function filledIn(plan: ForecastPlan, analysis: Analysis): Result<Filled> {
+  const room = roomInside(plan.vessel, plan.shell === 'none' ? 0 : plan.shellThicknessMm);
+  if (!room.ok) return room;
+  const underMl = underMlOf(plan);
+  const { headspaceMm, fillingG } = plan;
+  const { densityGMl } = analysis.whole;
+  const level = levelIn(room.value, { headspaceMm, fillingG, densityGMl, underMl });
+  if (!level.ok) return level;
+  const fromMm = levelOverMm(room.value, underMl);
+  const depthMm = level.value.depthMm - fromMm;
+  if (depthMm < LEAST_FILLING_MM) {
+    return fail(
+      underMl > 0 ? 'forecast.too-thin-over' : 'forecast.too-thin',
+      fillingG === undefined ? 'headspaceMm' : 'lines',
+      { depth: { millimetres: depthMm } },
+    );
+  }
+  return succeed({ room: room.value, level: level.value, underMl, fromMm });
+}
+
+/** How deep the filling stands where only a share of it has been poured, mm. */
+function firstPourMm(
+  { room, level, underMl, fromMm }: Filled,
+  share: number,
+  { whole }: Analysis,
+): number {
+  const ml = underMl + (share * level.massG) / whole.densityGMl;
+  return (depthOfMm(room, ml) ?? level.depthMm) - fromMm;
+}
+
+/** The round cup that is computed: the filling, what is laid under and over it, shell and vessel. */
+function cupOf(
+  plan: ForecastPlan,
+  analysis: Analysis,
+  bakes: Bakes,
+  { room, level: { depthMm }, fromMm }: Filled,
+): { readonly cup: Cup; readonly laid: readonly LayerInCup[]; readonly shelled: boolean } {
+  const airPressurePa = standardPressurePa(plan.altitudeM);
+  const round = roundLike(room, depthMm, fromMm);
+  const laid = layersInCup(plan.laid ?? [], room, depthMm, plan.roomC, {
+    grade: plan.eggGrade,
+    find: findAmong(plan.own ?? []),
+    shell: plan.shell,
+    airPressurePa,
+  });
+  const around = layersAround(
+    plan.shell,
+    room.shellThicknessMm,
+    plan.vessel.material,
+    plan.roomC,
+    plan.rawShell ? { airPressurePa } : undefined,
+  );
+  const cup: Cup = {
+    material: fillingMaterial(analysis, bakes.thick, airPressurePa),
+    depthM: round.heightMm / 1000,
+    bottomRadiusM: round.baseRadiusMm / 1000,
+    topRadiusM: round.topRadiusMm / 1000,
+    startC: plan.fillingStartC,
+    layers: [...laid.map(({ layer }) => layer), ...around],
+  };
+  return { cup, laid, shelled: around.length > 1 };
+}
 
 /** The door opened for the rest of the filling among the others. */
 function withPouring({ programme = {}, topUp }: ForecastPlan): OvenProgramme {

@@ -126,6 +126,31 @@ const strictest = (diets: readonly Diet[]): Diet =>
 
 const unique = <T>(values: readonly T[]): T[] => [...new Set(values)];
 
+type Wanted = (ingredient: Ingredient) => boolean;
+
+const sumAmong = (weighed: readonly WeighedLine[], wanted: Wanted): number =>
+  weighed.reduce(
+    (sum, { ingredient, grams }) => (ingredient && grams && wanted(ingredient) ? sum + grams : sum),
+    0,
+  );
+
+const blendAmong = (weighed: readonly WeighedLine[], wanted: Wanted) =>
+  blend(
+    weighed.flatMap(({ ingredient, grams }) =>
+      ingredient && grams && wanted(ingredient)
+        ? [{ composition: ingredient.composition, grams }]
+        : [],
+    ),
+  );
+
+/** Sugar as a cook weighs it; a sweetened milk brings what they would else have weighed. */
+const addedSugarAmong = (weighed: readonly WeighedLine[]): number =>
+  weighed.reduce((sum, { ingredient, grams }) => {
+    if (!ingredient || !grams) return sum;
+    if (ingredient.role === 'sugar') return sum + grams;
+    return ingredient.role === 'liquid' ? sum + grams * ingredient.composition.sucrose : sum;
+  }, 0);
+
 /**
  * Weighs a formula's lines and works out its ratios. Lines with a problem are left out of the sums
  * and listed in `problems`, each with its path; lines of an unknown amount and those added by eye are
@@ -142,12 +167,7 @@ export function analyse(
   kind?: PartKind,
 ): Analysis {
   const [weighed, problems] = weigh(lines, grade, find);
-  const sumOf = (wanted: (ingredient: Ingredient) => boolean): number =>
-    weighed.reduce(
-      (sum, { ingredient, grams }) =>
-        ingredient && grams && wanted(ingredient) ? sum + grams : sum,
-      0,
-    );
+  const sumOf = (wanted: Wanted): number => sumAmong(weighed, wanted);
   const inMixture = inMixtureOf(kind);
   const inVessel = (ingredient: Ingredient) => ingredient.role !== 'flavour';
   const totalG = sumOf(() => true);
@@ -159,23 +179,11 @@ export function analyse(
   };
   const eggTotalG = eggG.whole + eggG.yolk + eggG.white;
   const liquidG = sumOf((each) => each.role === 'liquid');
-  // A sweetened milk brings what a cook would else have weighed.
-  const addedSugarG = weighed.reduce((sum, { ingredient, grams }) => {
-    if (!ingredient || !grams) return sum;
-    if (ingredient.role === 'sugar') return sum + grams;
-    return ingredient.role === 'liquid' ? sum + grams * ingredient.composition.sucrose : sum;
-  }, 0);
+  const addedSugarG = addedSugarAmong(weighed);
   const yolkG = eggG.yolk + YOLK_SHARE * eggG.whole;
   const whiteG = eggG.white + (1 - YOLK_SHARE) * eggG.whole;
 
-  const blendOf = (wanted: (ingredient: Ingredient) => boolean) =>
-    blend(
-      weighed.flatMap(({ ingredient, grams }) =>
-        ingredient && grams && wanted(ingredient)
-          ? [{ composition: ingredient.composition, grams }]
-          : [],
-      ),
-    );
+  const blendOf = (wanted: Wanted) => blendAmong(weighed, wanted);
   const mixture = blendOf(inMixture);
   if (!mixture) problems.push({ code: 'formula.empty', path: 'lines' });
   const composition = mixture ?? NO_MIXTURE;

@@ -60,85 +60,92 @@ export interface Balance extends CellProperties, Boiling {
   readonly air: OvenAir | undefined;
 }
 
-/** Sets up the balance of a cup that stands in `around`, in the state of `from`. */
-export function createBalance(model: Model, around: Surroundings, from: Moment): Balance {
-  const { mesh } = model;
-  const { rows, columns, fillColumns } = mesh;
-  const cells = rows * columns;
-  const faceCount = 2 * columns + rows;
-  const air = airIn(around);
-  const { top, bath } = air?.around ?? around;
+/** What a face is before anything has been computed of it. */
+interface Outside {
+  readonly face: Face;
+  readonly cell: number;
+  readonly innerCell: number;
+  readonly areaM2: number;
+  readonly halfM: number;
+  readonly surfaceC: number;
+  readonly bathWm2K: number;
+}
+
+/** The faces of a cup that stands in `around`: top, then underside, then side. */
+function outsidesOf({ mesh }: Model, around: Surroundings, from: Moment): Outside[] {
+  const { rows, columns } = mesh;
+  const { top, base, side, bath } = around;
   const shares = bath ? wetShares(mesh, bath.levelM) : undefined;
   const bathWm2K = bath?.convectionWm2K ?? 0;
-  const faceBathWm2K = new Float64Array(faceCount);
-  const faces: Face[] = [];
-  const faceCell = new Int32Array(faceCount);
-  const faceAreaM2 = new Float64Array(faceCount);
-  const faceInnerCell = new Int32Array(faceCount);
-  const faceHalfM = new Float64Array(faceCount);
+  const wetBase = bath && bath.levelM > 0 ? 1 : 0;
+  const dryBase = dryPart(base, wetBase);
+  const inward = (cell: number, by: number, has: boolean) => (has ? cell + by : cell);
+  const overColumns = (of: (column: number) => Outside) =>
+    Array.from({ length: columns }, (_, column) => of(column));
+  return [
+    ...overColumns((column) => {
+      const cell = topCell(mesh, column);
+      return {
+        face: top,
+        cell,
+        innerCell: inward(cell, -1, rows > 1),
+        areaM2: mesh.upperAreaM2[cell]!,
+        halfM: mesh.halfVerticalM[cell]!,
+        surfaceC: from.surfaceC[column]!,
+        bathWm2K: 0,
+      };
+    }),
+    ...overColumns((column) => {
+      const cell = column * rows;
+      return {
+        face: dryBase,
+        cell,
+        innerCell: inward(cell, 1, rows > 1),
+        areaM2: mesh.baseAreaM2[column]!,
+        halfM: mesh.halfVerticalM[cell]!,
+        surfaceC: from.temperatureC[cell]!,
+        bathWm2K: wetBase * bathWm2K,
+      };
+    }),
+    ...Array.from({ length: rows }, (_, row) => {
+      const cell = (columns - 1) * rows + row;
+      const wet = shares?.[row] ?? 0;
+      return {
+        face: dryPart(side, wet),
+        cell,
+        innerCell: inward(cell, -rows, columns > 1),
+        areaM2: mesh.outerAreaM2[cell]!,
+        halfM: mesh.halfRadialM[cell]!,
+        surfaceC: from.temperatureC[cell]!,
+        bathWm2K: wet * bathWm2K,
+      };
+    }),
+  ];
+}
+
+/** How the faces of the filling's top dry: wet at first, then through a skin and a crust. */
+function dryingTop({ mesh }: Model, { evaporation }: Face, from: Moment, faceCount: number) {
   const faceWetness = new Float64Array(faceCount);
-  const faceSurfaceC = new Float64Array(faceCount);
   const faceSkinM2SKg = new Float64Array(faceCount);
   const faceCrustM2KW = new Float64Array(faceCount);
-  const add = (
-    face: Face,
-    cell: number,
-    innerCell: number,
-    areaM2: number,
-    halfM: number,
-    surfaceC: number,
-  ) => {
-    const index = faces.push(face) - 1;
-    faceCell[index] = cell;
-    faceInnerCell[index] = innerCell;
-    faceAreaM2[index] = areaM2;
-    faceHalfM[index] = halfM;
-    faceSurfaceC[index] = surfaceC;
-  };
-  const inwardOf = (cell: number, by: number, has: boolean) => (has ? cell + by : cell);
-  for (let column = 0; column < columns; column += 1) {
-    const cell = topCell(mesh, column);
-    add(
-      top,
-      cell,
-      inwardOf(cell, -1, rows > 1),
-      mesh.upperAreaM2[cell]!,
-      mesh.halfVerticalM[cell]!,
-      from.surfaceC[column]!,
-    );
-    if (column < fillColumns && top.evaporation) {
-      faceWetness[column] = top.evaporation.wetness;
-      faceSkinM2SKg[column] = skinAfter(top.evaporation, from.driedKgM2[column]!);
-      faceCrustM2KW[column] = crustAfter(top.evaporation, from.driedKgM2[column]!);
-    }
+  for (let column = 0; evaporation && column < mesh.fillColumns; column += 1) {
+    faceWetness[column] = evaporation.wetness;
+    faceSkinM2SKg[column] = skinAfter(evaporation, from.driedKgM2[column]!);
+    faceCrustM2KW[column] = crustAfter(evaporation, from.driedKgM2[column]!);
   }
-  const wetBase = bath && bath.levelM > 0 ? 1 : 0;
-  const base = dryPart(around.base, wetBase);
-  for (let column = 0; column < columns; column += 1) {
-    const cell = column * rows;
-    faceBathWm2K[faces.length] = wetBase * bathWm2K;
-    add(
-      base,
-      cell,
-      inwardOf(cell, 1, rows > 1),
-      mesh.baseAreaM2[column]!,
-      mesh.halfVerticalM[cell]!,
-      from.temperatureC[cell]!,
-    );
-  }
-  for (let row = 0; row < rows; row += 1) {
-    const cell = (columns - 1) * rows + row;
-    const wet = shares?.[row] ?? 0;
-    faceBathWm2K[faces.length] = wet * bathWm2K;
-    add(
-      dryPart(around.side, wet),
-      cell,
-      inwardOf(cell, -rows, columns > 1),
-      mesh.outerAreaM2[cell]!,
-      mesh.halfRadialM[cell]!,
-      from.temperatureC[cell]!,
-    );
-  }
+  return { faceWetness, faceSkinM2SKg, faceCrustM2KW };
+}
+
+/** Sets up the balance of a cup that stands in `around`, in the state of `from`. */
+export function createBalance(model: Model, around: Surroundings, from: Moment): Balance {
+  const { rows, columns } = model.mesh;
+  const cells = rows * columns;
+  const air = airIn(around);
+  const inAir = air?.around ?? around;
+  const { top, bath } = inAir;
+  const outsides = outsidesOf(model, inAir, from);
+  const faceCount = outsides.length;
+  const faceSurfaceC = Float64Array.from(outsides, ({ surfaceC }) => surfaceC);
   return {
     model,
     cells,
@@ -150,19 +157,17 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
     upwardWK: new Float64Array(cells),
     gainW: new Float64Array(cells),
     ...boilingIn(model, from),
-    faces,
-    faceCell,
-    faceInnerCell,
-    faceAreaM2,
-    faceHalfM,
-    faceWetness,
+    faces: outsides.map(({ face }) => face),
+    faceCell: Int32Array.from(outsides, ({ cell }) => cell),
+    faceInnerCell: Int32Array.from(outsides, ({ innerCell }) => innerCell),
+    faceAreaM2: Float64Array.from(outsides, ({ areaM2 }) => areaM2),
+    faceHalfM: Float64Array.from(outsides, ({ halfM }) => halfM),
+    ...dryingTop(model, top, from, faceCount),
     faceSurfaceC,
     faceOutsideC: faceSurfaceC.slice(),
-    faceSkinM2SKg,
-    faceCrustM2KW,
     faceEvaporationW: new Float64Array(faceCount),
     faceSlopeWK: new Float64Array(faceCount),
-    faceBathWm2K,
+    faceBathWm2K: Float64Array.from(outsides, (outside) => outside.bathWm2K),
     faceCouplingWK: new Float64Array(faceCount),
     fixedWaterC: bath && 'fixedC' in bath.water ? bath.water.fixedC : 0,
     water: bath && waterNode(bath, waterAt(around, from)),

@@ -72,6 +72,78 @@ export const insideUnderM = ({ layers }: Pick<Cup, 'layers'>): number =>
 export const overM = ({ layers }: Pick<Cup, 'layers'>): number =>
   layers.reduce((sum, { overThicknessM = 0 }) => sum + overThicknessM, 0);
 
+/** Where the rows begin and end, and the layer of each (-1 for the filling). */
+interface Rows {
+  readonly faceM: readonly number[];
+  readonly layer: readonly number[];
+  readonly baseRows: number;
+}
+
+/** Rows from the underside up: the outermost layer first, then inwards, the filling, and what lies over it. */
+function rowsOf({ layers, depthM }: Cup, fillRows: number, layerCells: readonly number[]): Rows {
+  const faceM: number[] = [];
+  const layer: number[] = [];
+  let underside = -layers.reduce((sum, { baseThicknessM }) => sum + baseThicknessM, 0);
+  for (let index = layers.length - 1; index >= 0; index -= 1) {
+    const thickness = layers[index]!.baseThicknessM;
+    if (thickness === 0) continue;
+    for (const face of evenFaces(layerCells[index]!).slice(0, -1)) {
+      faceM.push(underside + face * thickness);
+      layer.push(index);
+    }
+    underside += thickness;
+  }
+  const baseRows = faceM.length;
+  for (const face of towardsBothEnds(fillRows)) faceM.push(face * depthM);
+  for (let row = 0; row < fillRows; row += 1) layer.push(-1);
+  let upperside = depthM;
+  layers.forEach(({ overThicknessM = 0 }, index) => {
+    if (overThicknessM === 0) return;
+    for (const face of evenFaces(layerCells[index]!).slice(1)) {
+      faceM.push(upperside + face * overThicknessM);
+      layer.push(index);
+    }
+    upperside += overThicknessM;
+  });
+  return { faceM, layer, baseRows };
+}
+
+/** How the columns lie: the radius of each face at a height over the filling's bottom, and the layer of each column. */
+interface Columns {
+  readonly layer: readonly number[];
+  readonly faceRadiusM: (face: number, heightM: number) => number;
+  /** How much longer a sloped wall is than its height. */
+  readonly stretch: number;
+  /** Under this height the wall is straight, m. */
+  readonly insideBottomM: number;
+}
+
+/** Columns from the axis outwards: the filling scales with its radius at each height; layers keep their thickness. */
+function columnsOf(cup: Cup, fillColumns: number, layerCells: readonly number[]): Columns {
+  const insideBottomM = -insideUnderM(cup);
+  const rimFaces = towardsRim(fillColumns);
+  const slope = (cup.topRadiusM - cup.bottomRadiusM) / cup.depthM;
+  const stretch = Math.hypot(1, slope);
+  const layerOffsets: number[] = [];
+  const layer: number[] = new Array<number>(fillColumns).fill(-1);
+  let offset = 0;
+  cup.layers.forEach(({ wallThicknessM }, index) => {
+    if (wallThicknessM === 0) return;
+    for (const face of evenFaces(layerCells[index]!).slice(1)) {
+      layerOffsets.push(offset + face * wallThicknessM * stretch);
+      layer.push(index);
+    }
+    offset += wallThicknessM * stretch;
+  });
+  const faceRadiusM = (face: number, heightM: number): number => {
+    const inside = cup.bottomRadiusM + slope * Math.max(insideBottomM, heightM);
+    return face <= fillColumns
+      ? inside * rimFaces[face]!
+      : inside + layerOffsets[face - fillColumns - 1]!;
+  };
+  return { layer, faceRadiusM, stretch, insideBottomM };
+}
+
 /**
  * Builds the mesh of a cup. `resolution` multiplies the cells in every direction (1 for daily use,
  * 2 and 4 to see what is left to gain); throws when the cup has no extent.
@@ -84,59 +156,13 @@ export function buildMesh(cup: Cup, resolution = 1): Mesh {
   const fillColumns = scaled(FILL_CELLS.radial);
   const fillRows = scaled(FILL_CELLS.vertical);
   const layerCells = cup.layers.map((layer) => scaled(layer.cells));
-
-  // Rows from the underside up: the outermost layer first, then inwards, the filling, and what lies over it.
-  const rowFaces: number[] = [];
-  const rowLayer: number[] = [];
-  let underside = -cup.layers.reduce((sum, layer) => sum + layer.baseThicknessM, 0);
-  for (let layer = cup.layers.length - 1; layer >= 0; layer -= 1) {
-    const thickness = cup.layers[layer]!.baseThicknessM;
-    if (thickness === 0) continue;
-    for (const face of evenFaces(layerCells[layer]!).slice(0, -1)) {
-      rowFaces.push(underside + face * thickness);
-      rowLayer.push(layer);
-    }
-    underside += thickness;
-  }
-  const baseRows = rowFaces.length;
-  for (const face of towardsBothEnds(fillRows)) rowFaces.push(face * cup.depthM);
-  for (let row = 0; row < fillRows; row += 1) rowLayer.push(-1);
-  let upperside = cup.depthM;
-  cup.layers.forEach(({ overThicknessM = 0 }, layer) => {
-    if (overThicknessM === 0) return;
-    for (const face of evenFaces(layerCells[layer]!).slice(1)) {
-      rowFaces.push(upperside + face * overThicknessM);
-      rowLayer.push(layer);
-    }
-    upperside += overThicknessM;
-  });
+  const { faceM: rowFaces, layer: rowLayer, baseRows } = rowsOf(cup, fillRows, layerCells);
+  const across = columnsOf(cup, fillColumns, layerCells);
+  const { layer: columnLayer, faceRadiusM, stretch, insideBottomM } = across;
   const rows = rowFaces.length - 1;
-  const insideBottom = -insideUnderM(cup);
-
-  // Columns: the filling scales with its radius at each height; layers keep their thickness.
-  const rimFaces = towardsRim(fillColumns);
-  const slope = (cup.topRadiusM - cup.bottomRadiusM) / cup.depthM;
-  const stretch = Math.hypot(1, slope);
-  const layerOffsets: number[] = [];
-  const columnLayer: number[] = new Array<number>(fillColumns).fill(-1);
-  let offset = 0;
-  cup.layers.forEach((layer, index) => {
-    if (layer.wallThicknessM === 0) return;
-    for (const face of evenFaces(layerCells[index]!).slice(1)) {
-      layerOffsets.push(offset + face * layer.wallThicknessM * stretch);
-      columnLayer.push(index);
-    }
-    offset += layer.wallThicknessM * stretch;
-  });
   const columns = columnLayer.length;
-  const faceRadius = (face: number, height: number): number => {
-    const inside = cup.bottomRadiusM + slope * Math.max(insideBottom, height);
-    return face <= fillColumns
-      ? inside * rimFaces[face]!
-      : inside + layerOffsets[face - fillColumns - 1]!;
-  };
   const annulus = (column: number, height: number): number =>
-    Math.PI * (faceRadius(column + 1, height) ** 2 - faceRadius(column, height) ** 2);
+    Math.PI * (faceRadiusM(column + 1, height) ** 2 - faceRadiusM(column, height) ** 2);
 
   const cells = columns * rows;
   const mesh = {
@@ -167,8 +193,8 @@ export function buildMesh(cup: Cup, resolution = 1): Mesh {
       const [below, above] = [rowFaces[row]!, rowFaces[row + 1]!];
       const middle = (below + above) / 2;
       const height = above - below;
-      const inner = faceRadius(column, middle);
-      const outer = faceRadius(column + 1, middle);
+      const inner = faceRadiusM(column, middle);
+      const outer = faceRadiusM(column + 1, middle);
       mesh.layerOf[cell] = Math.max(rowLayer[row]!, columnLayer[column]!);
       // Simpson's rule is exact: the section is a quadratic of the height.
       mesh.volumeM3[cell] =
@@ -177,13 +203,13 @@ export function buildMesh(cup: Cup, resolution = 1): Mesh {
       mesh.halfRadialM[cell] = (outer - inner) / 2;
       mesh.halfVerticalM[cell] = height / 2;
       mesh.centreRadiusM[cell] = (inner + outer) / 2;
-      const slant = column === columns - 1 && middle > insideBottom ? stretch : 1;
+      const slant = column === columns - 1 && middle > insideBottomM ? stretch : 1;
       mesh.outerAreaM2[cell] = 2 * Math.PI * outer * height * slant;
       mesh.upperAreaM2[cell] = annulus(column, above);
     }
   }
   for (let face = 0; face <= columns; face += 1) {
-    mesh.topFaceRadiusM[face] = faceRadius(face, cup.depthM);
+    mesh.topFaceRadiusM[face] = faceRadiusM(face, cup.depthM);
   }
   return mesh;
 }

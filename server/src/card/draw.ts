@@ -23,23 +23,11 @@ const INK = '#141A2E';
 const SOFT = '#4A5470';
 const RULE = '#B9C1D0';
 
-/** The bench card as a PDF: big figures at the left, where a wet thumb does not cover them. */
-export function drawCard(card: Card, size: CardSize): Promise<Buffer> {
-  const scale = SCALE[size];
+type Document = InstanceType<typeof PDFDocument>;
+
+/** What a card is drawn with: lines of amounts and names, headings and sentences, one under the other. */
+function penFor(document: Document, scale: number) {
   const margin = A5.margin * scale;
-  const document = new PDFDocument({
-    size,
-    margin,
-    info: { Title: card.title, Creator: 'Hollow Moon' },
-    lang: 'en',
-    bufferPages: true,
-  });
-  const chunks: Buffer[] = [];
-  const done = new Promise<Buffer>((resolve, reject) => {
-    document.on('data', (chunk: Buffer) => chunks.push(chunk));
-    document.on('end', () => resolve(Buffer.concat(chunks)));
-    document.on('error', reject);
-  });
   const width = document.page.width - 2 * margin;
   const set = (font: string, points: number, colour: string) =>
     document
@@ -83,9 +71,46 @@ export function drawCard(card: Card, size: CardSize): Promise<Buffer> {
     document.y = top + A5.head * 1.25 * scale;
     rule();
   };
+  const sentence = (text: string, points: number) => {
+    room(24);
+    set(REGULAR, points, INK).text(text, margin, document.y, { width });
+    document.y += 2 * scale;
+  };
+  const title = (name: string, subtitle: string) => {
+    set(STRONG, A5.title, INK).text(name, { width });
+    set(REGULAR, A5.body, SOFT).text(subtitle, { width });
+  };
+  /** At the foot of the page the document stands on. */
+  const foot = (text: string) => {
+    // Under the margin: writing there must not begin another page.
+    document.page.margins.bottom = 0;
+    set(REGULAR, A5.small, SOFT).text(text, margin, document.page.height - margin * 0.8, {
+      width,
+      align: 'right',
+      lineBreak: false,
+    });
+  };
+  return { title, heading, pair, sentence, foot };
+}
 
-  set(STRONG, A5.title, INK).text(card.title, { width });
-  set(REGULAR, A5.body, SOFT).text(card.subtitle, { width });
+/** The bench card as a PDF: big figures at the left, where a wet thumb does not cover them. */
+export function drawCard(card: Card, size: CardSize): Promise<Buffer> {
+  const scale = SCALE[size];
+  const document = new PDFDocument({
+    size,
+    margin: A5.margin * scale,
+    info: { Title: card.title, Creator: 'Hollow Moon' },
+    lang: 'en',
+    bufferPages: true,
+  });
+  const chunks: Buffer[] = [];
+  const done = new Promise<Buffer>((resolve, reject) => {
+    document.on('data', (chunk: Buffer) => chunks.push(chunk));
+    document.on('end', () => resolve(Buffer.concat(chunks)));
+    document.on('error', reject);
+  });
+  const { title, heading, pair, sentence, foot } = penFor(document, scale);
+  title(card.title, card.subtitle);
   for (const list of card.lists) {
     heading(list.title, list.aside);
     if (list.rows.length === 0) pair('', say('card.empty-list'));
@@ -95,29 +120,14 @@ export function drawCard(card: Card, size: CardSize): Promise<Buffer> {
   for (const { label, value } of card.figures) pair(label, value);
   if (card.signs.length > 0) {
     heading(say('card.done-when'), '');
-    for (const sign of card.signs) {
-      room(24);
-      set(REGULAR, A5.body, INK).text(sign, margin, document.y, { width });
-      document.y += 2 * scale;
-    }
+    for (const sign of card.signs) sentence(sign, A5.body);
   }
   heading(say('card.cautions'), '');
-  for (const caution of card.cautions) {
-    room(24);
-    set(REGULAR, A5.small, INK).text(`! ${caution}`, margin, document.y, { width });
-    document.y += 2 * scale;
-  }
+  for (const caution of card.cautions) sentence(`! ${caution}`, A5.small);
   const { count } = document.bufferedPageRange();
   for (let page = 0; count > 1 && page < count; page += 1) {
     document.switchToPage(page);
-    // Under the margin: writing there must not begin another page.
-    document.page.margins.bottom = 0;
-    set(REGULAR, A5.small, SOFT).text(
-      say('card.page', { title: card.title, page: page + 1, count }),
-      margin,
-      document.page.height - margin * 0.8,
-      { width, align: 'right', lineBreak: false },
-    );
+    foot(say('card.page', { title: card.title, page: page + 1, count }));
   }
   document.end();
   return done;
