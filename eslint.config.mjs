@@ -47,6 +47,14 @@ export default tseslint.config(
     },
   },
   {
+    // A function that does not fit a screen does several things.
+    files: ['*/src/**/*.{ts,tsx}', 'client/app/**/*.tsx'],
+    ignores: ['**/*.test.{ts,tsx}', '**/testing/**'],
+    rules: {
+      'max-lines-per-function': ['error', { max: 80, skipBlankLines: true, skipComments: true }],
+    },
+  },
+  {
     files: ['client/**/*.{ts,tsx}'],
     extends: [reactHooks.configs.flat.recommended],
   },

@@ -108,7 +108,22 @@ function isArgument(node, called, at) {
 
 /** Attributes whose text is shown, however short it is. */
 const SHOWN = /^(label|title|hint|placeholder|about|summary|aria-label)$/;
-const isShown = ({ parent }) => ts.isJsxAttribute(parent) && SHOWN.test(parent.name.getText());
+
+/** Whether a text is shown as it stands, whichever way it is chosen: in an element, such an attribute, or a longer text. */
+function isShown(node) {
+  const { parent } = node;
+  if (ts.isJsxAttribute(parent)) return SHOWN.test(parent.name.getText());
+  if (ts.isTemplateSpan(parent))
+    return !ID.test(`${parent.parent.head.text.replace(/[.-]$/, '')}.x`);
+  if (ts.isJsxExpression(parent)) {
+    return ts.isJsxAttribute(parent.parent) ? isShown(parent) : !ts.isJsxSpreadAttribute(parent);
+  }
+  const chosen =
+    (ts.isConditionalExpression(parent) && parent.condition !== node) ||
+    (ts.isBinaryExpression(parent) && /^(\?\?|&&|\|\|)$/.test(parent.operatorToken.getText())) ||
+    ts.isParenthesizedExpression(parent);
+  return chosen && isShown(parent);
+}
 
 /** Whether it is put into a message as it stands: `say('…', { more: 'once' })`. */
 function isPutIntoAMessage(node) {
@@ -143,6 +158,8 @@ function isUnread(node) {
     if (ts.isBinaryExpression(up) && /^(===|!==|in)$/.test(up.operatorToken.getText())) return true;
     if (ts.isThrowStatement(up)) return true;
     if (ts.isNewExpression(up) && /Error$/.test(up.expression.getText())) return true;
+    // The name of an icon is written small; that of a formula is not.
+    if (ts.isJsxAttribute(up) && up.name.getText() === 'name') return !/^[A-Z]/.test(node.text);
     if (ts.isJsxAttribute(up)) return UNREAD.test(up.name.getText());
     if (ts.isPropertyAssignment(up) && up.name !== at && UNREAD.test(up.name.getText()))
       return true;

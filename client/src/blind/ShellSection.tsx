@@ -9,6 +9,51 @@ const HEIGHT = 104;
 const THICK = 18;
 const RIM = 22;
 
+const FLOOR = HEIGHT - 14;
+const LEFT = 14;
+const RIGHT = WIDTH - 14;
+const TOP = 12;
+
+/** Where the beads of the weights lie: three rows, each moved by half a bead. */
+const BEADS = Array.from({ length: 3 }, (_, row) =>
+  Array.from({ length: 16 }, (_, column) => ({
+    x: LEFT + THICK + 8 + ((RIGHT - LEFT - 2 * THICK - 16) * (column + (row % 2) * 0.5)) / 15.5,
+    y: FLOOR - THICK - 8 - row * 14,
+  })),
+).flat();
+
+/** One wall with its rim, from `x` on. */
+function Wall({ x, places: { wall, rim } }: { readonly x: number } & Pick<BlindFrame, 'places'>) {
+  return (
+    <G>
+      <Rect
+        x={x}
+        y={TOP + RIM}
+        width={THICK}
+        height={FLOOR - TOP - RIM}
+        fill={swatchOf(wall.lightness)}
+      />
+      <Rect x={x} y={TOP} width={THICK} height={RIM} fill={swatchOf(rim.lightness)} rx={4} />
+    </G>
+  );
+}
+
+const Beads = () =>
+  BEADS.map(({ x, y }) => (
+    <Circle key={`${x}/${y}`} cx={x} cy={y} r={6.5} fill={colours.sheet} stroke={colours.inkSoft} />
+  ));
+
+const Steam = () =>
+  [0.3, 0.5, 0.7].map((share) => (
+    <Path
+      key={share}
+      d={`M${LEFT + share * (RIGHT - LEFT)} ${FLOOR - THICK - 8}q6 -7 0 -14t0 -14`}
+      fill="none"
+      stroke={colours.water}
+      strokeWidth={2}
+    />
+  ));
+
 /**
  * The cut shell in its tin: base, wall and rim in the colour they have, weights while they are in, waves
  * of steam while the base still boils.
@@ -24,31 +69,8 @@ export const ShellSection = memo(function ShellSection({
   readonly inTin: boolean;
   readonly label: string;
 }) {
-  const { base, wall, rim } = frame.places;
-  const floor = HEIGHT - 14;
-  const left = 14;
-  const right = WIDTH - 14;
-  const top = 12;
+  const { base } = frame.places;
   const steams = base.outsideC > 95 && base.activity > 0.6;
-  const wallAt = (x: number) => (
-    <G key={x}>
-      <Rect
-        x={x}
-        y={top + RIM}
-        width={THICK}
-        height={floor - top - RIM}
-        fill={swatchOf(wall.lightness)}
-      />
-      <Rect x={x} y={top} width={THICK} height={RIM} fill={swatchOf(rim.lightness)} rx={4} />
-    </G>
-  );
-  const inside = right - left - 2 * THICK;
-  const beads = Array.from({ length: 3 }, (_, row) =>
-    Array.from({ length: 16 }, (_, column) => ({
-      x: left + THICK + 8 + ((inside - 16) * (column + (row % 2) * 0.5)) / 15.5,
-      y: floor - THICK - 8 - row * 14,
-    })),
-  ).flat();
   return (
     <Svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
@@ -59,55 +81,34 @@ export const ShellSection = memo(function ShellSection({
     >
       {inTin ? (
         <Path
-          d={`M${left - 4} ${top + 4}V${floor + 4}H${right + 4}V${top + 4}`}
+          d={`M${LEFT - 4} ${TOP + 4}V${FLOOR + 4}H${RIGHT + 4}V${TOP + 4}`}
           fill="none"
           stroke={colours.inkSoft}
           strokeWidth={2.5}
         />
       ) : (
         <Path
-          d={`M${left - 8} ${floor + 4}H${right + 8}`}
+          d={`M${LEFT - 8} ${FLOOR + 4}H${RIGHT + 8}`}
           stroke={colours.inkSoft}
           strokeWidth={2.5}
         />
       )}
       <Rect
-        x={left}
-        y={floor - THICK}
-        width={right - left}
+        x={LEFT}
+        y={FLOOR - THICK}
+        width={RIGHT - LEFT}
         height={THICK}
         fill={swatchOf(base.lightness)}
       />
-      {wallAt(left)}
-      {wallAt(right - THICK)}
+      <Wall x={LEFT} places={frame.places} />
+      <Wall x={RIGHT - THICK} places={frame.places} />
       <Path
-        d={`M${left} ${top}V${floor}H${right}V${top}h${-THICK}V${floor - THICK}H${left + THICK}V${top}Z`}
+        d={`M${LEFT} ${TOP}V${FLOOR}H${RIGHT}V${TOP}h${-THICK}V${FLOOR - THICK}H${LEFT + THICK}V${TOP}Z`}
         fill="none"
         stroke={colours.ink}
         strokeWidth={1.2}
       />
-      {weights
-        ? beads.map(({ x, y }) => (
-            <Circle
-              key={`${x}/${y}`}
-              cx={x}
-              cy={y}
-              r={6.5}
-              fill={colours.sheet}
-              stroke={colours.inkSoft}
-            />
-          ))
-        : steams
-          ? [0.3, 0.5, 0.7].map((share) => (
-              <Path
-                key={share}
-                d={`M${left + share * (right - left)} ${floor - THICK - 8}q6 -7 0 -14t0 -14`}
-                fill="none"
-                stroke={colours.water}
-                strokeWidth={2}
-              />
-            ))
-          : null}
+      {weights ? <Beads /> : steams ? <Steam /> : null}
     </Svg>
   );
 });

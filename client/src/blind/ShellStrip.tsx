@@ -24,6 +24,143 @@ const TOP = 26;
 /** A line of marks above the curves, px. */
 const MARK = 14;
 
+type Scale = (value: number) => number;
+
+/** The weights as a bracket over the stages they are in for. */
+function WeightBrackets({
+  brackets,
+  x,
+}: {
+  readonly brackets: readonly (readonly [beginS: number, endS: number])[];
+  readonly x: Scale;
+}) {
+  return (
+    <>
+      {brackets.map(([begin, end]) => (
+        <G key={begin}>
+          <Path
+            d={`M${x(begin) + 1} ${TOP}v-6H${x(end) - 1}v6`}
+            fill="none"
+            stroke={colours.inkSoft}
+            strokeWidth={1.5}
+          />
+          <SvgText
+            {...CHART_TEXT}
+            x={(x(begin) + x(end)) / 2}
+            y={TOP - 10}
+            textAnchor="middle"
+            fill={colours.ink}
+          >
+            {say('blind.weights-in')}
+          </SvgText>
+        </G>
+      ))}
+    </>
+  );
+}
+
+/** Rim, wall and base as bands of the colour they have. */
+function ColourBands({
+  frames,
+  x,
+}: {
+  readonly frames: BlindForecast['frames'];
+  readonly x: Scale;
+}) {
+  // One band every second frame: the eye does not tell more.
+  const seen = frames.filter((_, index) => index % 2 === 0 || index === frames.length - 1);
+  const endS = frames.at(-1)!.timeS;
+  return (
+    <>
+      {(['rim', 'wall', 'base'] as const).map((place, row) => {
+        const top = TOP + 4 + row * (BAND + GAP);
+        return (
+          <G key={place}>
+            <SvgText {...CHART_TEXT} x={MARGIN.left - 8} y={top + BAND / 2 + 4} textAnchor="end">
+              {say(`shell-place.${place}`)}
+            </SvgText>
+            {seen.slice(1).map((frame, index) => (
+              <Rect
+                key={frame.timeS}
+                x={x(seen[index]!.timeS)}
+                y={top}
+                width={x(frame.timeS) - x(seen[index]!.timeS) + 0.6}
+                height={BAND}
+                fill={swatchOf(frame.places[place].lightness)}
+              />
+            ))}
+            <Rect
+              x={x(0)}
+              y={top}
+              width={x(endS) - x(0)}
+              height={BAND}
+              fill="none"
+              stroke={colours.line}
+            />
+          </G>
+        );
+      })}
+    </>
+  );
+}
+
+/** When walls stand, the base is dry, and has its colour: a broken line down to the curves, named over them. */
+function Moments({
+  moments: { standsS, baseDryS, baseColourS },
+  x,
+  width,
+  curveTop,
+}: {
+  readonly moments: BlindForecast['moments'];
+  readonly x: Scale;
+  readonly width: number;
+  readonly curveTop: number;
+}) {
+  const marks = [
+    [standsS, say('blind.walls-stand')],
+    [baseDryS, say('blind.base-dry')],
+    [baseColourS, say('blind.base-has-its-colour')],
+  ] as const;
+  return (
+    <>
+      {marks.map(([at, name], row) =>
+        at === undefined ? null : (
+          <G key={name}>
+            <Line
+              x1={x(at)}
+              x2={x(at)}
+              y1={TOP + 4}
+              y2={curveTop + CURVE}
+              stroke={colours.ink}
+              strokeWidth={1.2}
+              strokeDasharray="3 3"
+            />
+            <SvgText
+              {...CHART_TEXT}
+              x={x(at) + (x(at) > width / 2 ? -4 : 4)}
+              y={curveTop - 6 - (2 - row) * MARK}
+              textAnchor={x(at) > width / 2 ? 'end' : 'start'}
+              fill={colours.ink}
+            >
+              {name}
+            </SvgText>
+          </G>
+        ),
+      )}
+    </>
+  );
+}
+
+/** From when to when weights are in, s. */
+function bracketsOf({ weights, stages }: Pick<BlindPlan, 'weights' | 'stages'>, endS: number) {
+  let from = 0;
+  return stages.flatMap(({ minutes, weighted }) => {
+    const [begin, end] = [from, from + minutes * 60];
+    from = end;
+    return weighted && weights !== 'none' ? [[begin, Math.min(end, endS)] as const] : [];
+  });
+}
+
 /**
  * The empty shell over time: rim, wall and base as bands of the colour they have, under them how hot the
  * base is and how wet, with the weights drawn as a bracket above.
@@ -55,20 +192,6 @@ export const ShellStrip = memo(function ShellStrip({
     line<BlindForecast['frames'][number]>()
       .x((frame) => x(frame.timeS))
       .y(of)(frames as BlindForecast['frames'][number][]) ?? '';
-  // One band every second frame: the eye does not tell more.
-  const seen = frames.filter((_, index) => index % 2 === 0 || index === frames.length - 1);
-  const weighted = plan.weights === 'none' ? [] : plan.stages.map((stage) => stage.weighted);
-  let from = 0;
-  const brackets = plan.stages.flatMap((stage, index) => {
-    const [begin, end] = [from, from + stage.minutes * 60];
-    from = end;
-    return weighted[index] ? [[begin, Math.min(end, endS)] as const] : [];
-  });
-  const marks = [
-    [moments.standsS, say('blind.walls-stand')],
-    [moments.baseDryS, say('blind.base-dry')],
-    [moments.baseColourS, say('blind.base-has-its-colour')],
-  ] as const;
   return (
     <View onLayout={({ nativeEvent }) => setWidth(Math.max(240, nativeEvent.layout.width))}>
       <Svg
@@ -77,53 +200,8 @@ export const ShellStrip = memo(function ShellStrip({
         role="img"
         aria-label={say('blind.colour-of-rim-wall-and-base', { endS: Math.round(endS / 60) })}
       >
-        {brackets.map(([begin, end]) => (
-          <G key={begin}>
-            <Path
-              d={`M${x(begin) + 1} ${TOP}v-6H${x(end) - 1}v6`}
-              fill="none"
-              stroke={colours.inkSoft}
-              strokeWidth={1.5}
-            />
-            <SvgText
-              {...CHART_TEXT}
-              x={(x(begin) + x(end)) / 2}
-              y={TOP - 10}
-              textAnchor="middle"
-              fill={colours.ink}
-            >
-              {say('blind.weights-in')}
-            </SvgText>
-          </G>
-        ))}
-        {(['rim', 'wall', 'base'] as const).map((place, row) => {
-          const top = TOP + 4 + row * (BAND + GAP);
-          return (
-            <G key={place}>
-              <SvgText {...CHART_TEXT} x={MARGIN.left - 8} y={top + BAND / 2 + 4} textAnchor="end">
-                {place}
-              </SvgText>
-              {seen.slice(1).map((frame, index) => (
-                <Rect
-                  key={frame.timeS}
-                  x={x(seen[index]!.timeS)}
-                  y={top}
-                  width={x(frame.timeS) - x(seen[index]!.timeS) + 0.6}
-                  height={BAND}
-                  fill={swatchOf(frame.places[place].lightness)}
-                />
-              ))}
-              <Rect
-                x={x(0)}
-                y={top}
-                width={x(endS) - x(0)}
-                height={BAND}
-                fill="none"
-                stroke={colours.line}
-              />
-            </G>
-          );
-        })}
+        <WeightBrackets brackets={bracketsOf(plan, endS)} x={x} />
+        <ColourBands frames={frames} x={x} />
         <LevelLines
           levels={[0, 100, 200]}
           y={y}
@@ -144,30 +222,7 @@ export const ShellStrip = memo(function ShellStrip({
           stroke={colours.ink}
           strokeWidth={2}
         />
-        {marks.map(([at, name], row) =>
-          at === undefined ? null : (
-            <G key={name}>
-              <Line
-                x1={x(at)}
-                x2={x(at)}
-                y1={TOP + 4}
-                y2={curveTop + CURVE}
-                stroke={colours.ink}
-                strokeWidth={1.2}
-                strokeDasharray="3 3"
-              />
-              <SvgText
-                {...CHART_TEXT}
-                x={x(at) + (x(at) > width / 2 ? -4 : 4)}
-                y={curveTop - 6 - (2 - row) * MARK}
-                textAnchor={x(at) > width / 2 ? 'end' : 'start'}
-                fill={colours.ink}
-              >
-                {name}
-              </SvgText>
-            </G>
-          ),
-        )}
+        <Moments moments={moments} x={x} width={width} curveTop={curveTop} />
         <Line
           x1={x(timeS)}
           x2={x(timeS)}

@@ -184,34 +184,15 @@ const Cautions = memo(function Cautions({
   );
 });
 
-/** What will happen in the oven: verdict, instrument, curves, and what it hangs on. */
-export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: PanelProps) {
+/** The bake as a file that others can compute; says why where it cannot be one. */
+function useExport(data: FormulaData, { plan, forecast }: Outlook): () => string {
   const { tell } = useWords();
-  const { bakes, plan, missing, live, forecast, answered, settled, problem, tried, setTried } =
-    outlook;
-  const choosePull = useCallback(
-    (pull: PullChoice) => setTried((before) => ({ ...before, pull })),
-    [setTried],
-  );
-  const [unsure, setUnsure] = useState<Unsure>(() => ({
-    ...USUAL_UNSURE,
-    ...(bakes ? { setK: Number(bakes.setUncertaintyK.toFixed(1)) } : {}),
-  }));
-  // Asked of a draft, the runs would be of a bake that is gone by then.
-  const spread = useSpread(settled ? plan : undefined, forecast?.pullS, unsure);
-  // A draft says nothing of the hours after it: those of the last full answer stay till the next.
-  const [cooled, setCooled] = useState(forecast?.cooling);
-  if (forecast?.cooling && forecast.cooling !== cooled) setCooled(forecast.cooling);
-  const { compared, choose } = useCompared(plan);
-  const others = useMemo(() => othersOf(compared), [compared]);
-  const [laid, setLaid] = useState<ProbeOverlay>();
-  const recorded = useMemo(() => laid && pointsOf(laid), [laid]);
   // Read when something is pressed, so that the folds are not drawn again as a slider moves.
   const latest = useRef({ data, plan, forecast });
   useEffect(() => {
     latest.current = { data, plan, forecast };
   }, [data, plan, forecast]);
-  const takeAlong = useCallback(() => {
+  return useCallback(() => {
     const { data, plan, forecast } = latest.current;
     const made = plan && forecast && caseOfPlan(data.name, plan, forecast.pullS);
     if (made?.ok) {
@@ -219,20 +200,19 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
     }
     return made && !made.ok ? tell(made.problem) : '';
   }, [tell]);
-  const use = useCallback(
-    (change: Partial<OvenUse>) =>
-      onEdit('ovenUse', (data) => ({ ...data, ovenUse: { ...data.ovenUse, ...change } })),
-    [onEdit],
+}
+
+/** Whether there is a window, with what stands in its way and what would help. */
+function VerdictOf({ data, outlook, onEdit }: Pick<PanelProps, 'data' | 'outlook' | 'onEdit'>) {
+  const { plan, missing, forecast, settled, problem, tried, setTried } = outlook;
+  const choosePull = useCallback(
+    (pull: PullChoice) => setTried((before) => ({ ...before, pull })),
+    [setTried],
   );
-  if (!bakes) return <NoForecast data={data} book={book} outlook={outlook} />;
-  const { ovenUse } = data;
-  const { out } = ovenUse;
-  // Only where a sign is waited for, so that the fold is not drawn again as a slider moves.
-  const awaited = ovenUse.steps.some(({ on }) => on) ? forecast?.steps : undefined;
-  const verdict = (
+  return (
     <Verdict
       forecast={forecast}
-      out={out}
+      out={data.ovenUse.out}
       missing={missing}
       problem={problem}
       batch={
@@ -252,22 +232,29 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
       onChoose={choosePull}
     />
   );
-  const history = forecast ? (
-    <History
-      key={tried.pull ?? 'best'}
-      live={live}
-      forecast={forecast}
-      shell={data.shell !== 'none'}
-      setUncertaintyK={bakes.setUncertaintyK}
-      out={out}
-      waterMm={data.bath?.levelMm}
-      spread={spread.spread}
-      others={others}
-      recorded={recorded}
-      wide={wide}
-    />
-  ) : null;
-  const controls = (
+}
+
+/** What is set: oven, bath and tin, what is done to them over the bake, and where it goes after it. */
+function Controls({
+  data,
+  book,
+  outlook,
+  onEdit,
+}: Pick<PanelProps, 'data' | 'book' | 'outlook' | 'onEdit'>) {
+  const { tell } = useWords();
+  const { forecast, answered, problem, tried, setTried } = outlook;
+  const { ovenUse } = data;
+  // A draft says nothing of the hours after it: those of the last full answer stay till the next.
+  const [cooled, setCooled] = useState(forecast?.cooling);
+  if (forecast?.cooling && forecast.cooling !== cooled) setCooled(forecast.cooling);
+  const use = useCallback(
+    (change: Partial<OvenUse>) =>
+      onEdit('ovenUse', (data) => ({ ...data, ovenUse: { ...data.ovenUse, ...change } })),
+    [onEdit],
+  );
+  // Only where a sign is waited for, so that the fold is not drawn again as a slider moves.
+  const awaited = ovenUse.steps.some(({ on }) => on) ? forecast?.steps : undefined;
+  return (
     <>
       <Conditions
         data={data}
@@ -289,35 +276,30 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
         onUse={use}
       />
       <CoolingFold
-        out={out}
+        out={ovenUse.out}
         cooling={forecast && cooled}
         problem={problem?.path === 'out' ? tell(problem) : undefined}
         onUse={use}
       />
     </>
   );
-  const sure =
-    forecast && answered ? (
-      <SureFold
-        forecast={forecast}
-        plan={answered}
-        unsure={unsure}
-        onUnsure={setUnsure}
-        state={spread}
-        ready={settled}
-      />
-    ) : null;
-  const against =
-    forecast && answered ? (
-      <CompareFold plan={answered} forecast={forecast} compared={compared} onChoose={choose} />
-    ) : null;
-  const probe = forecast ? <ProbeFold forecast={forecast} laid={laid} onLaid={setLaid} /> : null;
-  const foot = (
-    <>
-      <CaseFold onTakeAlong={forecast && plan ? takeAlong : undefined} />
-      {forecast ? <Cautions forecast={forecast} /> : null}
-    </>
-  );
+}
+
+type Places = Readonly<
+  Record<'verdict' | 'history' | 'controls' | 'sure' | 'against' | 'probe' | 'foot', ReactNode>
+>;
+
+/** One under the other, or controls, instrument and folds side by side. */
+function Arranged({
+  wide,
+  verdict,
+  history,
+  controls,
+  sure,
+  against,
+  probe,
+  foot,
+}: Places & { readonly wide: boolean }) {
   if (wide) {
     return (
       <View className="flex-row items-start gap-4">
@@ -349,5 +331,71 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
       {probe}
       {foot}
     </View>
+  );
+}
+
+/** What will happen in the oven: verdict, instrument, curves, and what the time depends on. */
+export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: PanelProps) {
+  const { bakes, plan, live, forecast, answered, settled, tried } = outlook;
+  const [unsure, setUnsure] = useState<Unsure>(() => ({
+    ...USUAL_UNSURE,
+    ...(bakes ? { setK: Number(bakes.setUncertaintyK.toFixed(1)) } : {}),
+  }));
+  // Asked of a draft, the runs would be of a bake that is gone by then.
+  const spread = useSpread(settled ? plan : undefined, forecast?.pullS, unsure);
+  const { compared, choose } = useCompared(plan);
+  const others = useMemo(() => othersOf(compared), [compared]);
+  const [laid, setLaid] = useState<ProbeOverlay>();
+  const recorded = useMemo(() => laid && pointsOf(laid), [laid]);
+  const takeAlong = useExport(data, outlook);
+  if (!bakes) return <NoForecast data={data} book={book} outlook={outlook} />;
+  const shown = { data, book, outlook, onEdit };
+  return (
+    <Arranged
+      wide={wide}
+      verdict={<VerdictOf {...shown} />}
+      history={
+        forecast ? (
+          <History
+            key={tried.pull ?? 'best'}
+            live={live}
+            forecast={forecast}
+            shell={data.shell !== 'none'}
+            setUncertaintyK={bakes.setUncertaintyK}
+            out={data.ovenUse.out}
+            waterMm={data.bath?.levelMm}
+            spread={spread.spread}
+            others={others}
+            recorded={recorded}
+            wide={wide}
+          />
+        ) : null
+      }
+      controls={<Controls {...shown} />}
+      sure={
+        forecast && answered ? (
+          <SureFold
+            forecast={forecast}
+            plan={answered}
+            unsure={unsure}
+            onUnsure={setUnsure}
+            state={spread}
+            ready={settled}
+          />
+        ) : null
+      }
+      against={
+        forecast && answered ? (
+          <CompareFold plan={answered} forecast={forecast} compared={compared} onChoose={choose} />
+        ) : null
+      }
+      probe={forecast ? <ProbeFold forecast={forecast} laid={laid} onLaid={setLaid} /> : null}
+      foot={
+        <>
+          <CaseFold onTakeAlong={forecast && plan ? takeAlong : undefined} />
+          {forecast ? <Cautions forecast={forecast} /> : null}
+        </>
+      }
+    />
   );
 }

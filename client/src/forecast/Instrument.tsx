@@ -6,6 +6,7 @@ import {
   stillAt,
   type Forecast,
   type OutStep,
+  type Still,
 } from '@hollow-moon/core';
 import { memo, useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -21,6 +22,128 @@ import {
 import { Moon, moonInWords, Section, sectionSize, WATER_PX } from '../moon';
 import { useLive, type Live } from './live';
 import { moonOf } from './moonOf';
+
+/** What a probe and a nudge would say at that moment. */
+function Signs({
+  frame,
+  surfaceCm,
+}: {
+  readonly frame: Still['frame'];
+  readonly surfaceCm: string;
+}) {
+  const { degrees, unit } = useWords();
+  const caption = captionOf(frame.wobble.diameterM);
+  const { rimLightness } = frame;
+  return (
+    <View className="flex-1 gap-2">
+      <Labelled label={say('forecast.probe-centre')}>
+        <Figure
+          value={degrees(frame.probeC.centre)}
+          unit={unit}
+          size="figure"
+          testID="scrub-probe"
+        />
+      </Labelled>
+      <Labelled label={say('forecast.wobble')}>
+        <Figure
+          value={caption ? centimetres(frame.wobble.diameterM * 1000) : '0'}
+          unit={say('forecast.of-cm', { surfaceCm })}
+          size="title"
+          testID="scrub-wobble"
+        />
+      </Labelled>
+      <Soft>
+        {caption
+          ? say('forecast.moves', { motion: say(`motion.${frame.wobble.motion}`) })
+          : say(frame.wobble.motion === 'still' ? 'forecast.still' : 'forecast.quivers')}
+      </Soft>
+      <Soft testID="scrub-air">
+        {say(frame.inOven ? 'forecast.oven-air' : 'forecast.air', {
+          airC: degrees(frame.airC),
+          unit,
+        })}
+      </Soft>
+      {rimLightness === undefined ? null : (
+        <Soft testID="scrub-rim">
+          {say('forecast.shells-rim', { shadeOf: say(`shade.${shadeOf(rimLightness)}`) })}
+        </Soft>
+      )}
+    </View>
+  );
+}
+
+/** The cut through it at that moment, with its key. */
+function Cut({
+  forecast,
+  frame,
+  temperatureC,
+  width,
+  waterMm,
+  place,
+}: {
+  readonly forecast: Forecast;
+  readonly frame: Still['frame'];
+  readonly temperatureC: Still['temperatureC'];
+  readonly width: number;
+  readonly waterMm: number | undefined;
+  readonly place: string;
+}) {
+  const { degrees, unit } = useWords();
+  const { field, setC, curdleC } = forecast;
+  const { levelM } = frame;
+  const shape = useMemo(
+    () => (levelM === undefined ? field : shapeFilledTo(field, levelM)),
+    [field, levelM],
+  );
+  const read = useMemo(() => sectionReader(shape), [shape]);
+  const grid = useMemo(() => read(temperatureC), [read, temperatureC]);
+  const sectionRoom = width - (waterMm === undefined ? 0 : WATER_PX);
+  const whole = useMemo(() => extentOf(field), [field]);
+  const drawn = sectionSize(whole, sectionRoom);
+  return (
+    <View className="items-center gap-1">
+      <View style={{ width: drawn.width }}>
+        <Section
+          shape={shape}
+          whole={whole}
+          grid={grid}
+          room={sectionRoom}
+          setC={setC}
+          curdleC={curdleC}
+          degrees={degrees}
+          {...(waterMm !== undefined && frame.waterC !== undefined ? { waterMm } : {})}
+          label={say('forecast.cut-through-the-middle-centre', {
+            place,
+            centre: degrees(frame.probeC.centre),
+            rim: degrees(frame.probeC.rim),
+            unit,
+          })}
+        />
+        <View className="flex-row justify-between">
+          <Soft>{say('forecast.middle')}</Soft>
+          <Soft>{say('forecast.rim')}</Soft>
+        </View>
+      </View>
+      <Soft className="text-center">
+        {say('forecast.heavy-line-sets', {
+          more:
+            curdleC === undefined
+              ? ''
+              : say('forecast.broken', { spoils: say(`spoils.${forecast.spoils}`) }),
+          more2:
+            drawn.lift > 1.05
+              ? ` ${say('forecast.depth-drawn', { lift: drawn.lift.toFixed(1) })}`
+              : '',
+        })}
+      </Soft>
+      {field.under.length + field.over.length > 0 ? (
+        <Soft className="text-center" testID="layers-named">
+          {layersInWords(field)}
+        </Soft>
+      ) : null}
+    </View>
+  );
+}
 
 /** Moon and section over one scrubber: scrub time and see ring, wobble and temperatures together. */
 export const Instrument = memo(function Instrument({
@@ -45,23 +168,11 @@ export const Instrument = memo(function Instrument({
   readonly onTime: (timeS: number) => void;
 }) {
   const forecast = useLive(live, told);
-  const temperature = useWords();
-  const { degrees, unit } = temperature;
   const [width, setWidth] = useState(320);
-  const { frames, field, setC, curdleC, pullS } = forecast;
+  const { frames, field, pullS } = forecast;
   const timeS = scrubbedS ?? pullS;
   const endS = frames[frames.length - 1]!.timeS;
   const { frame, temperatureC } = useMemo(() => stillAt(forecast, timeS), [forecast, timeS]);
-  const { levelM, rimLightness } = frame;
-  const shape = useMemo(
-    () => (levelM === undefined ? field : shapeFilledTo(field, levelM)),
-    [field, levelM],
-  );
-  const read = useMemo(() => sectionReader(shape), [shape]);
-  const grid = useMemo(() => read(temperatureC), [read, temperatureC]);
-  const sectionRoom = width - (waterMm === undefined ? 0 : WATER_PX);
-  const whole = useMemo(() => extentOf(field), [field]);
-  const drawn = sectionSize(whole, sectionRoom);
   const caption = captionOf(frame.wobble.diameterM);
   const place = frame.inOven
     ? say('forecast.min-in-the-oven', { timeS: minutes(frame.timeS) })
@@ -69,7 +180,6 @@ export const Instrument = memo(function Instrument({
         timeS: minutes(frame.timeS - pullS),
         whereAfter: whereAfter(frame.timeS - pullS, out),
       });
-  const air = `${frame.inOven ? 'oven' : 'air'} ${degrees(frame.airC)} ${unit}`;
   const moonSize = Math.min(width, 260);
   const surfaceCm = centimetres(field.fill.topRadiusM * 2000);
   return (
@@ -89,79 +199,16 @@ export const Instrument = memo(function Instrument({
             surfaceCm,
           })}
         />
-        <View className="flex-1 gap-2">
-          <Labelled label={say('forecast.probe-centre')}>
-            <Figure
-              value={degrees(frame.probeC.centre)}
-              unit={unit}
-              size="figure"
-              testID="scrub-probe"
-            />
-          </Labelled>
-          <Labelled label={say('forecast.wobble')}>
-            <Figure
-              value={caption ? centimetres(frame.wobble.diameterM * 1000) : '0'}
-              unit={say('forecast.of-cm', { surfaceCm })}
-              size="title"
-              testID="scrub-wobble"
-            />
-          </Labelled>
-          <Soft>
-            {caption
-              ? say('forecast.moves', { motion: say(`motion.${frame.wobble.motion}`) })
-              : frame.wobble.motion === 'still'
-                ? 'still'
-                : 'quivers'}
-          </Soft>
-          <Soft testID="scrub-air">{air}</Soft>
-          {rimLightness === undefined ? null : (
-            <Soft testID="scrub-rim">
-              {say('forecast.shells-rim', { shadeOf: say(`shade.${shadeOf(rimLightness)}`) })}
-            </Soft>
-          )}
-        </View>
+        <Signs frame={frame} surfaceCm={surfaceCm} />
       </View>
-      <View className="items-center gap-1">
-        <View style={{ width: drawn.width }}>
-          <Section
-            shape={shape}
-            whole={whole}
-            grid={grid}
-            room={sectionRoom}
-            setC={setC}
-            curdleC={curdleC}
-            degrees={degrees}
-            {...(waterMm !== undefined && frame.waterC !== undefined ? { waterMm } : {})}
-            label={say('forecast.cut-through-the-middle-centre', {
-              place,
-              centre: degrees(frame.probeC.centre),
-              rim: degrees(frame.probeC.rim),
-              unit,
-            })}
-          />
-          <View className="flex-row justify-between">
-            <Soft>{say('forecast.middle')}</Soft>
-            <Soft>{say('forecast.rim')}</Soft>
-          </View>
-        </View>
-        <Soft className="text-center">
-          {say('forecast.heavy-line-sets', {
-            more:
-              curdleC === undefined
-                ? ''
-                : say('forecast.broken', { spoils: say(`spoils.${forecast.spoils}`) }),
-            more2:
-              drawn.lift > 1.05
-                ? ` ${say('forecast.depth-drawn', { lift: drawn.lift.toFixed(1) })}`
-                : '',
-          })}
-        </Soft>
-        {field.under.length + field.over.length > 0 ? (
-          <Soft className="text-center" testID="layers-named">
-            {layersInWords(field)}
-          </Soft>
-        ) : null}
-      </View>
+      <Cut
+        forecast={forecast}
+        frame={frame}
+        temperatureC={temperatureC}
+        width={width}
+        waterMm={waterMm}
+        place={place}
+      />
       <Range
         label={say('forecast.time')}
         hideLabel

@@ -3,4 +3,4 @@ export { ForecastPanel } from './ForecastPanel';
 export { moonAtPull } from './moonOf';
 export { OutlookBar } from './OutlookBar';
 export { planFor } from './planFor';
-export { useOutlook } from './useOutlook';
+export { useOutlook, type Outlook } from './useOutlook';

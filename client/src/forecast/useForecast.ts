@@ -41,6 +41,72 @@ interface Answer {
   readonly problem: Problem | undefined;
 }
 
+const NO_ANSWER: Answer = {
+  key: undefined,
+  plan: undefined,
+  draft: false,
+  forecast: undefined,
+  problem: undefined,
+};
+
+interface Asking {
+  readonly slot: string;
+  readonly priority: Priority;
+  readonly live: Live;
+  /** Whether any forecast has come out yet. */
+  readonly begun: { current: boolean };
+  /** How to withdraw what was asked last. */
+  readonly withdraw: { current: () => void };
+  readonly onProgress: (share: number) => void;
+  readonly onAnswer: (answer: Answer) => void;
+}
+
+/** Asks for the forecast of a plan, in draft first where it follows another; returns how to stop listening. */
+function askFor(
+  key: string,
+  { slot, priority, live, begun, withdraw, onProgress, onAnswer }: Asking,
+): () => void {
+  let wanted = true;
+  let settled = false;
+  const began = Date.now();
+  const plan = JSON.parse(key) as ForecastPlan;
+  const ask = (draft: boolean) => {
+    withdraw.current = requestForecast(pool(), slot, {
+      plan,
+      draft,
+      priority,
+      onProgress: (share) => {
+        if (wanted && Date.now() - began > SLOW_MS) onProgress(share);
+      },
+      onDone: (result, draft) => {
+        // A draft that was slower than the full answer, on a thread of its own, says nothing more.
+        if (!wanted || (draft && settled)) return;
+        begun.current = true;
+        settled = !draft;
+        live.show(result.ok ? result.value : undefined, () =>
+          startTransition(() =>
+            onAnswer(
+              result.ok
+                ? { key, plan, draft, forecast: result.value, problem: undefined }
+                : { key, plan, draft, forecast: undefined, problem: result.problem },
+            ),
+          ),
+        );
+      },
+    });
+  };
+  // The first is worth waiting for; one that follows another is probably on its way to a third.
+  const follows = begun.current;
+  ask(follows);
+  const rest = follows ? setTimeout(() => !settled && ask(false), REST_MS) : undefined;
+  return () => {
+    // What is under way is let finish: a slider that moves on would otherwise restart the worker
+    // at every step, and the result is remembered anyway.
+    wanted = false;
+    clearTimeout(rest);
+  };
+}
+
 /**
  * The forecast of a plan, computed beside the screen; `undefined` asks nothing. `slot` names who asks, `priority` how
  * soon it is wanted.
@@ -50,13 +116,7 @@ export function useForecast(
   plan: ForecastPlan | undefined,
   priority: Priority,
 ): ForecastState {
-  const [answer, setAnswer] = useState<Answer>({
-    key: undefined,
-    plan: undefined,
-    draft: false,
-    forecast: undefined,
-    problem: undefined,
-  });
+  const [answer, setAnswer] = useState(NO_ANSWER);
   const [live] = useState(createLive);
   const begun = useRef(false);
   const [progress, setProgress] = useState<{ key: string; share: number } | undefined>(undefined);
@@ -66,45 +126,15 @@ export function useForecast(
   const asked = key !== undefined && key !== cancelled;
   useEffect(() => {
     if (key === undefined || !asked) return;
-    let wanted = true;
-    const began = Date.now();
-    const plan = JSON.parse(key) as ForecastPlan;
-    let settled = false;
-    const ask = (draft: boolean) => {
-      withdraw.current = requestForecast(pool(), slot, {
-        plan,
-        draft,
-        priority,
-        onProgress: (share) => {
-          if (wanted && Date.now() - began > SLOW_MS) setProgress({ key, share });
-        },
-        onDone: (result, draft) => {
-          // A draft that was slower than the full answer, on a thread of its own, says nothing more.
-          if (!wanted || (draft && settled)) return;
-          begun.current = true;
-          settled = !draft;
-          live.show(result.ok ? result.value : undefined, () =>
-            startTransition(() =>
-              setAnswer(
-                result.ok
-                  ? { key, plan, draft, forecast: result.value, problem: undefined }
-                  : { key, plan, draft, forecast: undefined, problem: result.problem },
-              ),
-            ),
-          );
-        },
-      });
-    };
-    // The first is worth waiting for; one that follows another is probably on its way to a third.
-    const follows = begun.current;
-    ask(follows);
-    const rest = follows ? setTimeout(() => !settled && ask(false), REST_MS) : undefined;
-    return () => {
-      // What is under way is let finish: a slider that moves on would otherwise restart the worker
-      // at every step, and the result is remembered anyway.
-      wanted = false;
-      clearTimeout(rest);
-    };
+    return askFor(key, {
+      slot,
+      priority,
+      live,
+      begun,
+      withdraw,
+      onProgress: (share) => setProgress({ key, share }),
+      onAnswer: setAnswer,
+    });
   }, [asked, key, live, priority, slot]);
   const cancel = useCallback(() => {
     withdraw.current();

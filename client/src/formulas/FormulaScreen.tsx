@@ -1,21 +1,18 @@
 import { outlookInShort, say } from '@hollow-moon/words';
-import { foreseenFrom, type FormulaData } from '@hollow-moon/contract';
-import { MODEL_VERSION, type Forecast } from '@hollow-moon/core';
+import type { FormulaData } from '@hollow-moon/contract';
 import { router, useLocalSearchParams } from 'expo-router';
-import { memo, useCallback, useEffect, useRef, useState } from 'react';
+import { memo, useCallback, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { v4 as uuid } from 'uuid';
-import { beginBake } from '../bake/writing';
 import { Button, Choice, Notice, Soft, Title, useWords } from '../design';
-import { ForecastPanel, OutlookBar, useOutlook, planFor } from '../forecast';
+import { ForecastPanel, OutlookBar, planFor, useOutlook, type Outlook } from '../forecast';
 import { Column, useWide, WhenHere } from '../layout';
 import { ShellPanel } from '../blind';
 import type { Edit } from '../drafts/edits';
 import { useKitchenBook, type KitchenBook } from '../book/book';
-import { useAppDispatch } from '../state/state';
 import { Bench, SaveBar, saveBarOf } from '../bench/Bench';
 import { FormulaList } from '../shelf/FormulaList';
 import { StaleNotice } from './StaleNotice';
+import { useBeginBake } from './useBeginBake';
 import { useFormulaDraft, type FormulaDraft } from '../drafts/useFormulaDraft';
 
 type Side = 'bench' | 'forecast' | 'shell';
@@ -76,77 +73,163 @@ const Heading = memo(function Heading({
   );
 });
 
-function Workplace({
-  id,
-  data,
-  book,
-  bench,
-}: {
+/** What every layout of the place is put together from. */
+interface Parts {
   readonly id: string;
   readonly data: FormulaData;
   readonly book: KitchenBook;
   readonly bench: FormulaDraft;
-}) {
-  const wide = useWide();
-  const dispatch = useAppDispatch();
-  const [wished, setSide] = useState<Side>('forecast');
-  const hasShell = data.shell !== 'none';
-  // A formula whose shell is taken away has no side for it.
-  const side = wished === 'shell' && !hasShell ? 'forecast' : wished;
-  const [breadth, setBreadth] = useState<Breadth>('bench');
-  const outlook = useOutlook(data, book, 'bench', 'now');
-  const temperature = useWords();
-  const { edit, draft } = bench;
-  // Read when it is pressed, so that the bar below is not drawn again for each letter typed.
-  const { settled, plan } = outlook;
-  const latest = useRef({ data, settled, plan });
-  useEffect(() => {
-    latest.current = { data, settled, plan };
-  }, [data, settled, plan]);
-  // Pressed while the answer is still a draft: begun as soon as the full one is there.
-  const wanted = useRef(false);
-  const bake = useCallback(
-    (forecast: Forecast) => {
-      const { data, settled, plan } = latest.current;
-      wanted.current = !settled;
-      if (!settled) return;
-      const vessel = book.vessels.find((each) => each.id === data.vesselId);
-      const oven = book.ovens.find((each) => each.id === data.ovenId);
-      const stored = book.formulas.find((each) => each.id === id);
-      if (!vessel || !oven || !stored || !plan) return;
-      const bakeId = uuid();
-      dispatch(
-        beginBake(bakeId, book.kitchen.id, {
-          formulaId: id,
-          vesselId: vessel.id,
-          ovenId: oven.id,
-          formulaName: data.name.trim() || say('formulas.unnamed'),
-          vesselName: vessel.data.name,
-          ovenName: oven.data.name,
-          vesselCount: data.vesselCount,
-          shell: data.shell,
-          setC: data.setC,
-          fillingStartC: data.fillingStartC,
-          surfaceMm: Math.round(forecast.field.fill.topRadiusM * 2000),
-          foreseen: foreseenFrom(forecast, data.ovenUse),
-          planned: { plan, formulaVersion: stored.version, modelVersion: MODEL_VERSION },
-          startedAt: new Date().toISOString(),
-          pulledAt: null,
-          result: null,
-          faults: [],
-          note: '',
-          archived: false,
-        }),
-      );
-      router.navigate(`/bake/${bakeId}`);
-    },
-    [book, dispatch, id],
+  readonly side: Side;
+  readonly onSide: (side: Side) => void;
+  /** Forecast or shell, whichever is shown; broad where it has the screen for itself. */
+  readonly forecast: (broad?: boolean) => ReactNode;
+  readonly shell: (broad?: boolean) => ReactNode;
+  readonly stale: ReactNode;
+  readonly foot: ReactNode;
+}
+
+function Name({ data, book, bench }: Pick<Parts, 'data' | 'book' | 'bench'>) {
+  return (
+    <View className="gap-1">
+      <Title>{data.name || say('formulas.unnamed')}</Title>
+      {bench.draft ? null : <Soft>{book.kitchen.data.name}</Soft>}
+    </View>
   );
-  useEffect(() => {
-    if (wanted.current && settled && outlook.forecast) bake(outlook.forecast);
-  }, [bake, settled, outlook.forecast]);
+}
+
+/** What a wide screen shows beside the list: bake or shell, with the bench or with room. */
+function Turns({
+  data,
+  side,
+  onSide,
+  breadth,
+  onBreadth,
+}: Pick<Parts, 'data' | 'side' | 'onSide'> & {
+  readonly breadth: Breadth;
+  readonly onBreadth: (breadth: Breadth) => void;
+}) {
+  return (
+    <View className="flex-row flex-wrap items-center justify-between gap-2">
+      {data.shell !== 'none' ? (
+        <Choice<'shell' | 'forecast'>
+          label={say('formulas.forecast-of')}
+          hideLabel
+          value={side === 'shell' ? 'shell' : 'forecast'}
+          onChange={onSide}
+          options={[
+            { value: 'forecast', label: say('formulas.the-bake') },
+            { value: 'shell', label: say('formulas.the-shell') },
+          ]}
+        />
+      ) : (
+        <View />
+      )}
+      <Button
+        label={
+          breadth === 'bench' ? say('formulas.give-it-room') : say('formulas.back-to-the-bench')
+        }
+        weight="quiet"
+        testID="breadth"
+        onPress={() => onBreadth(breadth === 'bench' ? 'bake' : 'bench')}
+      />
+    </View>
+  );
+}
+
+/** List, bench and bake side by side, or the bake with room. */
+function WideWorkplace(parts: Parts) {
+  const { id, book, data, bench, side, stale, foot, forecast, shell } = parts;
+  const [breadth, setBreadth] = useState<Breadth>('bench');
+  const turns = <Turns {...parts} breadth={breadth} onBreadth={setBreadth} />;
+  const head = <Name data={data} book={book} bench={bench} />;
+  if (breadth === 'bake') {
+    return (
+      <View className="h-full">
+        <View className="min-h-0 flex-1">
+          <Column testID="forecast">
+            {head}
+            <SaveBar {...saveBarOf(bench)} />
+            {stale}
+            {turns}
+            {side === 'shell' ? shell(true) : forecast(true)}
+          </Column>
+        </View>
+        {foot}
+      </View>
+    );
+  }
+  return (
+    <View className="h-full flex-row">
+      <View className="w-72 border-r border-line">
+        <Column>
+          <FormulaList book={book} openId={id} />
+        </Column>
+      </View>
+      <View className="min-w-0 flex-1">
+        <Column testID="bench">
+          {head}
+          <SaveBar {...saveBarOf(bench)} />
+          {stale}
+          <Bench id={id} data={data} book={book} bench={bench} />
+        </Column>
+      </View>
+      <View className="min-w-0 flex-1 border-l border-line">
+        <View className="min-h-0 flex-1">
+          <Column testID="forecast">
+            {turns}
+            {side === 'shell' ? shell() : forecast()}
+          </Column>
+        </View>
+        {foot}
+      </View>
+    </View>
+  );
+}
+
+/** One side at a time. */
+function NarrowWorkplace({
+  id,
+  data,
+  book,
+  bench,
+  side,
+  onSide,
+  stale,
+  foot,
+  forecast,
+  shell,
+}: Parts) {
+  const shown = {
+    bench: () => <Bench id={id} data={data} book={book} bench={bench} />,
+    shell,
+    forecast,
+  };
+  return (
+    <View className="h-full">
+      <View className="gap-2 border-b border-line bg-sheet p-3">
+        <Heading
+          name={data.name || say('formulas.unnamed')}
+          side={side}
+          shell={data.shell !== 'none'}
+          onSide={onSide}
+        />
+        {bench.draft || side === 'bench' ? <SaveBar {...saveBarOf(bench)} /> : null}
+      </View>
+      <View className="min-h-0 flex-1">
+        <Column testID={side}>
+          {stale}
+          {shown[side]()}
+        </Column>
+      </View>
+      {foot}
+    </View>
+  );
+}
+
+/** Works a plan out while the bench that changes it is still being drawn. */
+function useEditAhead(edit: Edit, book: KitchenBook, outlook: Outlook): Edit {
   const { ahead, tried } = outlook;
-  const editAhead = useCallback<Edit>(
+  return useCallback<Edit>(
     (field, change) =>
       edit(field, (data) => {
         const next = change(data);
@@ -156,12 +239,33 @@ function Workplace({
       }),
     [ahead, book, edit, tried],
   );
+}
+
+function Workplace({ id, data, book, bench }: Pick<Parts, 'id' | 'data' | 'book' | 'bench'>) {
+  const wide = useWide();
+  const [wished, setSide] = useState<Side>('forecast');
+  // A formula whose shell is taken away has no side for it.
+  const side = wished === 'shell' && data.shell === 'none' ? 'forecast' : wished;
+  const outlook = useOutlook(data, book, 'bench', 'now');
+  const temperature = useWords();
+  const bake = useBeginBake(id, data, book, outlook);
+  const editAhead = useEditAhead(bench.edit, book, outlook);
   const forecast = (broad = false) => (
     <ForecastPanel data={data} book={book} outlook={outlook} onEdit={editAhead} wide={broad} />
   );
   const shell = (broad = false) => (
     <ShellPanel data={data} book={book} filled={outlook.forecast} onEdit={editAhead} wide={broad} />
   );
+  const { draft } = bench;
+  const stale =
+    draft && bench.stale ? (
+      <StaleNotice
+        mine={draft.data}
+        theirs={bench.stale.data as FormulaData}
+        onMine={bench.keepMine}
+        onTheirs={bench.discard}
+      />
+    ) : null;
   const foot = (
     <OutlookBar
       says={outlookInShort({ ...outlook, temperature })}
@@ -172,107 +276,8 @@ function Workplace({
       onBake={bake}
     />
   );
-  const stale =
-    draft && bench.stale ? (
-      <StaleNotice
-        mine={draft.data}
-        theirs={bench.stale.data as FormulaData}
-        onMine={bench.keepMine}
-        onTheirs={bench.discard}
-      />
-    ) : null;
-  const list = <Bench id={id} data={data} book={book} bench={bench} />;
-  const head = (
-    <View className="gap-1">
-      <Title>{data.name || say('formulas.unnamed')}</Title>
-      {draft ? null : <Soft>{book.kitchen.data.name}</Soft>}
-    </View>
-  );
-  if (wide) {
-    const turns = (
-      <View className="flex-row flex-wrap items-center justify-between gap-2">
-        {hasShell ? (
-          <Choice<'shell' | 'forecast'>
-            label={say('formulas.forecast-of')}
-            hideLabel
-            value={side === 'shell' ? 'shell' : 'forecast'}
-            onChange={setSide}
-            options={[
-              { value: 'forecast', label: say('formulas.the-bake') },
-              { value: 'shell', label: say('formulas.the-shell') },
-            ]}
-          />
-        ) : (
-          <View />
-        )}
-        <Button
-          label={
-            breadth === 'bench' ? say('formulas.give-it-room') : say('formulas.back-to-the-bench')
-          }
-          weight="quiet"
-          testID="breadth"
-          onPress={() => setBreadth(breadth === 'bench' ? 'bake' : 'bench')}
-        />
-      </View>
-    );
-    if (breadth === 'bake') {
-      return (
-        <View className="h-full">
-          <View className="min-h-0 flex-1">
-            <Column testID="forecast">
-              {head}
-              <SaveBar {...saveBarOf(bench)} />
-              {stale}
-              {turns}
-              {side === 'shell' ? shell(true) : forecast(true)}
-            </Column>
-          </View>
-          {foot}
-        </View>
-      );
-    }
-    return (
-      <View className="h-full flex-row">
-        <View className="w-72 border-r border-line">
-          <Column>
-            <FormulaList book={book} openId={id} />
-          </Column>
-        </View>
-        <View className="min-w-0 flex-1">
-          <Column testID="bench">
-            {head}
-            <SaveBar {...saveBarOf(bench)} />
-            {stale}
-            {list}
-          </Column>
-        </View>
-        <View className="min-w-0 flex-1 border-l border-line">
-          <View className="min-h-0 flex-1">
-            <Column testID="forecast">
-              {turns}
-              {side === 'shell' ? shell() : forecast()}
-            </Column>
-          </View>
-          {foot}
-        </View>
-      </View>
-    );
-  }
-  return (
-    <View className="h-full">
-      <View className="gap-2 border-b border-line bg-sheet p-3">
-        <Heading name={data.name || 'Unnamed'} side={side} shell={hasShell} onSide={setSide} />
-        {draft || side === 'bench' ? <SaveBar {...saveBarOf(bench)} /> : null}
-      </View>
-      <View className="min-h-0 flex-1">
-        <Column testID={side}>
-          {stale}
-          {side === 'bench' ? list : side === 'shell' ? shell() : forecast()}
-        </Column>
-      </View>
-      {foot}
-    </View>
-  );
+  const parts = { id, data, book, bench, side, onSide: setSide, forecast, shell, stale, foot };
+  return wide ? <WideWorkplace {...parts} /> : <NarrowWorkplace {...parts} />;
 }
 
 /** One formula: bench and forecast, side by side where there is room. */

@@ -70,6 +70,9 @@ export const names = {
   'standing.hot-tray': 'Hot tray',
   'standing.shielded': 'Tray on the rack below',
 
+  'shell-place.rim': 'rim',
+  'shell-place.wall': 'wall',
+  'shell-place.base': 'base',
   'place.rack': 'Rack',
   'place.oven-ajar': 'Oven off, door ajar',
   'place.oven-shut': 'Oven off, door closed',
