@@ -10,7 +10,7 @@ import {
 } from '@hollow-moon/contract';
 import { OVEN_KINDS, VESSEL_KINDS, VESSEL_MATERIALS, insideOf, volumeMl } from '@hollow-moon/core';
 import { zodResolver } from '@hookform/resolvers/zod';
-import { Controller, useForm, useWatch } from 'react-hook-form';
+import { Controller, useForm, useWatch, type Control } from 'react-hook-form';
 import { View } from 'react-native';
 import type { z } from 'zod';
 import { Choice, Soft } from '../design';
@@ -26,6 +26,108 @@ const WANTED: Partial<
   capacity: [['capacityMl', 120]],
 };
 
+type VesselInput = z.input<typeof vesselDataSchema>;
+
+const NEW_VESSEL: VesselInput = {
+  name: '',
+  kind: 'straight-tin',
+  baseDiameterMm: 240,
+  topDiameterMm: 240,
+  heightMm: 30,
+  lipMm: 0,
+  material: 'bright-tin',
+  owned: 1,
+  archived: false,
+};
+
+/** What a shape is measured by. */
+function Measures({
+  control,
+  kind,
+}: {
+  readonly control: Control<VesselInput, unknown, VesselData>;
+  readonly kind: VesselData['kind'] | undefined;
+}) {
+  const long = kind === 'rectangle' || kind === 'oval';
+  return (
+    <View className="flex-row flex-wrap gap-3">
+      {kind === 'capacity' ? (
+        <FormNumber
+          control={control}
+          name="capacityMl"
+          label={say('kitchen.to-the-brim')}
+          unit="ml"
+        />
+      ) : (
+        <>
+          <FormNumber
+            control={control}
+            name="baseDiameterMm"
+            label={long ? say('kitchen.base-length') : say('kitchen.base-across')}
+            unit="cm"
+            scale={10}
+          />
+          <FormNumber
+            control={control}
+            name="topDiameterMm"
+            label={long ? say('kitchen.top-length') : say('kitchen.top-across')}
+            unit="cm"
+            scale={10}
+          />
+          {long ? (
+            <FormNumber
+              control={control}
+              name="breadthMm"
+              label={say('kitchen.top-breadth')}
+              unit="cm"
+              scale={10}
+            />
+          ) : null}
+          {kind === 'tube' ? (
+            <FormNumber
+              control={control}
+              name="tubeMm"
+              label={say('kitchen.tube-across')}
+              unit="cm"
+              scale={10}
+            />
+          ) : null}
+          <FormNumber
+            control={control}
+            name="heightMm"
+            label={say('kitchen.height')}
+            unit="cm"
+            scale={10}
+          />
+          <FormNumber control={control} name="lipMm" label={say('kitchen.flat-rim')} unit="mm" />
+        </>
+      )}
+      <FormNumber control={control} name="owned" label={say('kitchen.how-many')} />
+    </View>
+  );
+}
+
+/** Whether the base comes out. */
+function LooseBase({ control }: { readonly control: Control<VesselInput, unknown, VesselData> }) {
+  return (
+    <Controller
+      control={control}
+      name="looseBase"
+      render={({ field }) => (
+        <Choice
+          label={say('kitchen.base')}
+          value={field.value ? 'loose' : 'fixed'}
+          onChange={(value) => field.onChange(value === 'loose')}
+          options={[
+            { value: 'fixed', label: say('kitchen.fixed') },
+            { value: 'loose', label: say('kitchen.comes-out') },
+          ]}
+        />
+      )}
+    />
+  );
+}
+
 /** A vessel by its inside measures. */
 export function VesselForm({
   kitchenId,
@@ -38,20 +140,10 @@ export function VesselForm({
   readonly stored: StoredVessel | undefined;
   readonly onClose: () => void;
 }) {
-  const form = useForm<z.input<typeof vesselDataSchema>, unknown, VesselData>({
+  const form = useForm<VesselInput, unknown, VesselData>({
     resolver: zodResolver(vesselDataSchema),
     mode: 'onChange',
-    defaultValues: stored?.data ?? {
-      name: '',
-      kind: 'straight-tin',
-      baseDiameterMm: 240,
-      topDiameterMm: 240,
-      heightMm: 30,
-      lipMm: 0,
-      material: 'bright-tin',
-      owned: 1,
-      archived: false,
-    },
+    defaultValues: stored?.data ?? NEW_VESSEL,
   });
   const { control, handleSubmit } = form;
   const write = useWriting('vessels', kitchenId, id);
@@ -62,7 +154,6 @@ export function VesselForm({
   const submit = handleSubmit(keep);
   const watched = useWatch({ control });
   const { kind } = watched;
-  const long = kind === 'rectangle' || kind === 'oval';
   const checked = vesselDataSchema.safeParse(watched);
   return (
     <View className="gap-3 py-2">
@@ -88,75 +179,8 @@ export function VesselForm({
       <Soft>
         {kind === 'capacity' ? say('kitchen.what-it-holds') : say('kitchen.inside-measures')}
       </Soft>
-      <View className="flex-row flex-wrap gap-3">
-        {kind === 'capacity' ? (
-          <FormNumber
-            control={control}
-            name="capacityMl"
-            label={say('kitchen.to-the-brim')}
-            unit="ml"
-          />
-        ) : (
-          <>
-            <FormNumber
-              control={control}
-              name="baseDiameterMm"
-              label={long ? say('kitchen.base-length') : say('kitchen.base-across')}
-              unit="cm"
-              scale={10}
-            />
-            <FormNumber
-              control={control}
-              name="topDiameterMm"
-              label={long ? say('kitchen.top-length') : say('kitchen.top-across')}
-              unit="cm"
-              scale={10}
-            />
-            {long ? (
-              <FormNumber
-                control={control}
-                name="breadthMm"
-                label={say('kitchen.top-breadth')}
-                unit="cm"
-                scale={10}
-              />
-            ) : null}
-            {kind === 'tube' ? (
-              <FormNumber
-                control={control}
-                name="tubeMm"
-                label={say('kitchen.tube-across')}
-                unit="cm"
-                scale={10}
-              />
-            ) : null}
-            <FormNumber
-              control={control}
-              name="heightMm"
-              label={say('kitchen.height')}
-              unit="cm"
-              scale={10}
-            />
-            <FormNumber control={control} name="lipMm" label={say('kitchen.flat-rim')} unit="mm" />
-          </>
-        )}
-        <FormNumber control={control} name="owned" label={say('kitchen.how-many')} />
-      </View>
-      <Controller
-        control={control}
-        name="looseBase"
-        render={({ field }) => (
-          <Choice
-            label={say('kitchen.base')}
-            value={field.value ? 'loose' : 'fixed'}
-            onChange={(value) => field.onChange(value === 'loose')}
-            options={[
-              { value: 'fixed', label: say('kitchen.fixed') },
-              { value: 'loose', label: say('kitchen.comes-out') },
-            ]}
-          />
-        )}
-      />
+      <Measures control={control} kind={kind} />
+      <LooseBase control={control} />
       {checked.success ? (
         <Soft>
           {say('kitchen.holds-ml-to-the-brim', {

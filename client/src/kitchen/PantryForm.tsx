@@ -15,6 +15,7 @@ import { FormEnding, useProblemOf } from './fields';
 import { useWriting } from './useWriting';
 
 type Own = NonNullable<PantryData['own']>;
+type Price = NonNullable<PantryData['price']>;
 
 const LABELS: readonly (readonly [keyof Own['label'], string])[] = [
   ['water', say('kitchen.water')],
@@ -46,6 +47,36 @@ function ownLike(id: string, name: string): Own {
     allergens: [...base.allergens],
     diet: base.diet,
   };
+}
+
+/** The allergens a label names. */
+function AllergenTicks({
+  allergens,
+  onChange,
+}: {
+  readonly allergens: Own['allergens'];
+  readonly onChange: (allergens: Own['allergens']) => void;
+}) {
+  return (
+    <View className="flex-row flex-wrap gap-2">
+      {ALLERGENS.map((allergen) => {
+        const there = allergens.includes(allergen);
+        return (
+          <Button
+            key={allergen}
+            label={there ? `✓ ${say(`allergen.${allergen}`)}` : say(`allergen.${allergen}`)}
+            pressed={there}
+            weight={there ? 'main' : 'plain'}
+            onPress={() =>
+              onChange(
+                there ? allergens.filter((each) => each !== allergen) : [...allergens, allergen],
+              )
+            }
+          />
+        );
+      })}
+    </View>
+  );
 }
 
 /** What an ingredient's label says, where it is the kitchen's own. */
@@ -98,27 +129,10 @@ function OwnFields({
         />
       </View>
       <Soft>{say('kitchen.allergens')}</Soft>
-      <View className="flex-row flex-wrap gap-2">
-        {ALLERGENS.map((allergen) => {
-          const there = own.allergens.includes(allergen);
-          return (
-            <Button
-              key={allergen}
-              label={there ? `✓ ${say(`allergen.${allergen}`)}` : say(`allergen.${allergen}`)}
-              pressed={there}
-              weight={there ? 'main' : 'plain'}
-              onPress={() =>
-                onChange({
-                  ...own,
-                  allergens: there
-                    ? own.allergens.filter((each) => each !== allergen)
-                    : [...own.allergens, allergen],
-                })
-              }
-            />
-          );
-        })}
-      </View>
+      <AllergenTicks
+        allergens={own.allergens}
+        onChange={(allergens) => onChange({ ...own, allergens })}
+      />
       <Choice
         label={say('kitchen.suits')}
         value={own.diet}
@@ -133,6 +147,105 @@ function OwnFields({
   );
 }
 
+/** What so much of it costs. */
+function PriceFields({
+  price,
+  currency,
+  units,
+  problemAt,
+  onPrice,
+}: {
+  readonly price: Price | null;
+  readonly currency: string;
+  readonly units: readonly LineUnit[];
+  readonly problemAt: (path: string) => string | undefined;
+  readonly onPrice: (price: Price) => void;
+}) {
+  const setPrice = (change: Partial<Price>) =>
+    onPrice({ ...(price ?? { price: 0, amount: 1, unit: 'kg' }), ...change });
+  return (
+    <View className="flex-row flex-wrap items-end gap-3">
+      <NumberField
+        label={say('kitchen.costs')}
+        unit={currency}
+        value={price?.price ?? Number.NaN}
+        onChange={(value) => setPrice({ price: value })}
+        problem={problemAt('price.price')}
+        className="w-32"
+        testID="pantry-price"
+      />
+      <NumberField
+        label={say('kitchen.price-for')}
+        value={price?.amount ?? Number.NaN}
+        onChange={(amount) => setPrice({ amount })}
+        problem={problemAt('price.amount')}
+        className="w-24"
+        testID="pantry-amount"
+      />
+      <View className="w-28">
+        <Picker
+          label={say('kitchen.price-of')}
+          value={price?.unit ?? 'kg'}
+          options={units.map((value) => ({ value, label: value }))}
+          onChange={(unit) => setPrice({ unit: unit as LineUnit })}
+        />
+      </View>
+    </View>
+  );
+}
+
+/** One of the catalogue, or one of the kitchen's own. */
+function WhichIngredient({
+  data,
+  isNew,
+  book,
+  onData,
+}: {
+  readonly data: PantryData;
+  readonly isNew: boolean;
+  readonly book: KitchenBook;
+  readonly onData: (data: PantryData) => void;
+}) {
+  const ofItsOwn = data.ingredientId.startsWith('own-');
+  return (
+    <>
+      {isNew ? (
+        <Choice
+          label={say('kitchen.it-is')}
+          value={ofItsOwn ? 'own' : 'catalogue'}
+          onChange={(value) =>
+            onData(
+              value === 'own'
+                ? { ...data, ingredientId: `own-${uuid()}`, own: ownLike('cream', '') }
+                : { ...data, ingredientId: 'milk', own: null },
+            )
+          }
+          options={[
+            { value: 'catalogue', label: say('kitchen.in-the-catalogue') },
+            { value: 'own', label: say('kitchen.our-own') },
+          ]}
+        />
+      ) : null}
+      {ofItsOwn ? null : (
+        <Picker
+          label={say('kitchen.ingredient')}
+          value={data.ingredientId}
+          options={book.ingredientOptions}
+          onChange={(ingredientId) => onData({ ...data, ingredientId })}
+          testID="pantry-ingredient"
+        />
+      )}
+    </>
+  );
+}
+
+const NEW_ENTRY: PantryData = {
+  ingredientId: 'milk',
+  price: { price: 1, amount: 1, unit: 'kg' },
+  own: null,
+  archived: false,
+};
+
 /** One entry of the pantry: what an ingredient costs, and what is really in it. */
 export function PantryForm({
   id,
@@ -145,14 +258,7 @@ export function PantryForm({
   readonly book: KitchenBook;
   readonly onClose: () => void;
 }) {
-  const [data, setData] = useState<PantryData>(
-    item?.data ?? {
-      ingredientId: 'milk',
-      price: { price: 1, amount: 1, unit: 'kg' },
-      own: null,
-      archived: false,
-    },
-  );
+  const [data, setData] = useState<PantryData>(item?.data ?? NEW_ENTRY);
   const problemOf = useProblemOf();
   const [tried, setTried] = useState(false);
   const checked = pantryDataSchema.safeParse(data);
@@ -172,63 +278,16 @@ export function PantryForm({
   const { price, own } = data;
   const ofItsOwn = data.ingredientId.startsWith('own-');
   const ingredient = book.find(data.ingredientId) ?? (own ? findIngredient(own.like) : undefined);
-  const setPrice = (change: Partial<NonNullable<PantryData['price']>>) =>
-    setData({ ...data, price: { ...(price ?? { price: 0, amount: 1, unit: 'kg' }), ...change } });
   return (
     <View className="gap-3 py-2">
-      {item ? null : (
-        <Choice
-          label={say('kitchen.it-is')}
-          value={ofItsOwn ? 'own' : 'catalogue'}
-          onChange={(value) =>
-            setData(
-              value === 'own'
-                ? { ...data, ingredientId: `own-${uuid()}`, own: ownLike('cream', '') }
-                : { ...data, ingredientId: 'milk', own: null },
-            )
-          }
-          options={[
-            { value: 'catalogue', label: say('kitchen.in-the-catalogue') },
-            { value: 'own', label: say('kitchen.our-own') },
-          ]}
-        />
-      )}
-      {ofItsOwn ? null : (
-        <Picker
-          label={say('kitchen.ingredient')}
-          value={data.ingredientId}
-          options={book.ingredientOptions}
-          onChange={(ingredientId) => setData({ ...data, ingredientId })}
-          testID="pantry-ingredient"
-        />
-      )}
-      <View className="flex-row flex-wrap items-end gap-3">
-        <NumberField
-          label={say('kitchen.costs')}
-          unit={book.kitchen.data.currency}
-          value={price?.price ?? Number.NaN}
-          onChange={(value) => setPrice({ price: value })}
-          problem={problemAt('price.price')}
-          className="w-32"
-          testID="pantry-price"
-        />
-        <NumberField
-          label={say('kitchen.price-for')}
-          value={price?.amount ?? Number.NaN}
-          onChange={(amount) => setPrice({ amount })}
-          problem={problemAt('price.amount')}
-          className="w-24"
-          testID="pantry-amount"
-        />
-        <View className="w-28">
-          <Picker
-            label={say('kitchen.price-of')}
-            value={price?.unit ?? 'kg'}
-            options={unitsFor(ingredient).map((value) => ({ value, label: value }))}
-            onChange={(unit) => setPrice({ unit: unit as LineUnit })}
-          />
-        </View>
-      </View>
+      <WhichIngredient data={data} isNew={!item} book={book} onData={setData} />
+      <PriceFields
+        price={price}
+        currency={book.kitchen.data.currency}
+        units={unitsFor(ingredient)}
+        problemAt={problemAt}
+        onPrice={(price) => setData({ ...data, price })}
+      />
       {own ? (
         <OwnFields
           own={own}

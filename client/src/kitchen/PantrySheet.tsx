@@ -9,19 +9,71 @@ import type { KitchenBook } from '../book/book';
 import { ShowAway } from './fields';
 import { PantryForm } from './PantryForm';
 
+const nameOf = ({ data: { ingredientId, own } }: PantryItem, book: KitchenBook): string =>
+  own?.name ?? book.find(ingredientId)?.name ?? ingredientId;
+
+/** One entry: a line while it is shut, its form when it is open. */
+function PantryRow({
+  item,
+  book,
+  open,
+  onOpen,
+}: {
+  readonly item: PantryItem;
+  readonly book: KitchenBook;
+  readonly open: boolean;
+  readonly onOpen: (open: boolean) => void;
+}) {
+  const { price, own } = item.data;
+  return (
+    <View role="listitem" className="border-t border-line">
+      <Pressable
+        role="button"
+        aria-expanded={open}
+        onPress={() => onOpen(!open)}
+        className="min-h-12 flex-row flex-wrap items-center justify-between gap-2 py-1"
+        testID={`pantry-${item.data.ingredientId}`}
+      >
+        <Read className="flex-1">{nameOf(item, book)}</Read>
+        <Soft>
+          {[
+            item.data.archived ? say('kitchen.put-away-2') : '',
+            own ? say('kitchen.our-label') : '',
+            price
+              ? say('kitchen.for', {
+                  money: money(price.price, book.kitchen.data.currency),
+                  amount: price.amount,
+                  unit: price.unit,
+                })
+              : say('kitchen.no-price'),
+          ]
+            .filter(Boolean)
+            .join(', ')}
+        </Soft>
+      </Pressable>
+      {open ? (
+        <PantryForm
+          key={item.version}
+          id={item.id}
+          item={item}
+          book={book}
+          onClose={() => onOpen(false)}
+        />
+      ) : null}
+    </View>
+  );
+}
+
 /** What the kitchen pays, and the ingredients it has that the catalogue has not. */
 export function PantrySheet({ book }: { readonly book: KitchenBook }) {
   const [open, setOpen] = useState<string | undefined>(undefined);
   const [sought, setSought] = useState('');
-  const { currency } = book.kitchen.data;
-  const nameOf = ({ data: { ingredientId, own } }: PantryItem) =>
-    own?.name ?? book.find(ingredientId)?.name ?? ingredientId;
   const [showAway, setShowAway] = useState(false);
   const away = book.pantry.filter(({ data }) => data.archived).length;
   const rows = book.pantry
     .filter(({ data }) => showAway || !data.archived)
-    .filter((item) => nameOf(item).toLowerCase().includes(sought.trim().toLowerCase()))
-    .sort((a, b) => nameOf(a).localeCompare(nameOf(b)));
+    .filter((item) => nameOf(item, book).toLowerCase().includes(sought.trim().toLowerCase()))
+    .sort((a, b) => nameOf(a, book).localeCompare(nameOf(b, book)));
   const isNew = open !== undefined && !book.pantry.some((item) => item.id === open);
   return (
     <Sheet
@@ -55,46 +107,15 @@ export function PantrySheet({ book }: { readonly book: KitchenBook }) {
         />
       )}
       <View role="list">
-        {rows.map((item) => {
-          const { price, own } = item.data;
-          return (
-            <View key={item.id} role="listitem" className="border-t border-line">
-              <Pressable
-                role="button"
-                aria-expanded={open === item.id}
-                onPress={() => setOpen(open === item.id ? undefined : item.id)}
-                className="min-h-12 flex-row flex-wrap items-center justify-between gap-2 py-1"
-                testID={`pantry-${item.data.ingredientId}`}
-              >
-                <Read className="flex-1">{nameOf(item)}</Read>
-                <Soft>
-                  {[
-                    item.data.archived ? say('kitchen.put-away-2') : '',
-                    own ? say('kitchen.our-label') : '',
-                    price
-                      ? say('kitchen.for', {
-                          money: money(price.price, currency),
-                          amount: price.amount,
-                          unit: price.unit,
-                        })
-                      : say('kitchen.no-price'),
-                  ]
-                    .filter(Boolean)
-                    .join(', ')}
-                </Soft>
-              </Pressable>
-              {open === item.id ? (
-                <PantryForm
-                  key={item.version}
-                  id={item.id}
-                  item={item}
-                  book={book}
-                  onClose={() => setOpen(undefined)}
-                />
-              ) : null}
-            </View>
-          );
-        })}
+        {rows.map((item) => (
+          <PantryRow
+            key={item.id}
+            item={item}
+            book={book}
+            open={open === item.id}
+            onOpen={(isOpen) => setOpen(isOpen ? item.id : undefined)}
+          />
+        ))}
       </View>
       <ShowAway away={away} shown={showAway} onShow={setShowAway} />
     </Sheet>

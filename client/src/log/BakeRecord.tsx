@@ -9,15 +9,61 @@ import { Curves } from '../curves/Curves';
 import { Moon } from '../moon';
 import { lastMoon, RESULT_MARKS } from './outcome';
 
-/** One bake: what was foreseen and what was done, on the same axes. */
-export function BakeRecord({ bake }: { readonly bake: StoredBake }) {
+const centreReadings = ({ readings }: StoredBake) =>
+  readings.filter(({ place }) => place === 'centre');
+
+/** How it came out, and with what it was baked. */
+function AsItCameOut({ bake }: { readonly bake: StoredBake }) {
   const { degrees, unit } = useWords();
   const { data } = bake;
-  const { window, setC, curdleC, pullS, curve } = data.foreseen;
-  const pulledS = data.pulledAt === null ? undefined : secondsInto(data, Date.parse(data.pulledAt));
-  const column = (index: 1 | 2 | 3) => curve.map((point) => [point[0], point[index]] as const);
-  const readings = bake.readings.filter((each) => each.place === 'centre');
-  const lastReading = readings[readings.length - 1];
+  const lastWobble = bake.wobbles.at(-1);
+  return (
+    <Sheet>
+      <View className="flex-row items-center gap-4">
+        <Moon
+          state={lastMoon({ ...data, lastWobbleMm: lastWobble?.diameterMm ?? null })}
+          shell={data.shell !== 'none'}
+          size={84}
+          label={say('log.as-it-was-at-the-last')}
+        />
+        <View className="min-w-0 flex-1 gap-1">
+          <Read className="font-read-strong text-title" testID="record-result">
+            {data.result
+              ? `${RESULT_MARKS[data.result]} ${say(`result.${data.result}`)}`
+              : say('log.not-judged')}
+          </Read>
+          {data.faults.length > 0 ? (
+            <Read>{listed(data.faults.map((fault) => say(`fault.${fault}`)))}</Read>
+          ) : null}
+          {data.note ? <Read testID="record-note">{data.note}</Read> : null}
+        </View>
+      </View>
+      <View className="flex-row flex-wrap gap-x-6 gap-y-2">
+        <Labelled label={say('log.tin')}>
+          <Read>{`${data.vesselCount} × ${data.vesselName}`}</Read>
+        </Labelled>
+        <Labelled label={say('log.oven')}>
+          <Read>{`${data.ovenName}, ${degrees(data.setC)} ${unit}`}</Read>
+        </Labelled>
+        <Labelled label={say('log.poured-at')}>
+          <Read>{`${degrees(data.fillingStartC)} ${unit}`}</Read>
+        </Labelled>
+      </View>
+    </Sheet>
+  );
+}
+
+/** Pull, probe and wobble: as they were foreseen, and as they were. */
+function ForeseenAndDone({
+  bake,
+  pulledS,
+}: {
+  readonly bake: StoredBake;
+  readonly pulledS: number | undefined;
+}) {
+  const { degrees, unit } = useWords();
+  const { window } = bake.data.foreseen;
+  const lastReading = centreReadings(bake).at(-1);
   const lastWobble = bake.wobbles.at(-1);
   const table: [string, string, string][] = [
     [
@@ -46,70 +92,51 @@ export function BakeRecord({ bake }: { readonly bake: StoredBake }) {
     ],
   ];
   return (
+    <View role="table" aria-label={say('log.foreseen-and-done')} className="gap-1">
+      <View role="row" className="flex-row">
+        <Text role="columnheader" className="flex-1 font-read text-small text-ink-soft">
+          {' '}
+        </Text>
+        <Text role="columnheader" className="flex-1 font-read text-small text-ink-soft">
+          {say('log.foreseen')}
+        </Text>
+        <Text role="columnheader" className="flex-1 font-read text-small text-ink-soft">
+          {say('log.done')}
+        </Text>
+      </View>
+      {table.map(([label, foreseen, done]) => (
+        <View key={label} role="row" className="flex-row border-t border-line py-2">
+          <Text role="cell" className="flex-1 font-read text-base text-ink">
+            {label}
+          </Text>
+          <Text role="cell" className="flex-1 font-figures text-base text-ink">
+            {foreseen}
+          </Text>
+          <Text role="cell" className="flex-1 font-figures text-base text-ink">
+            {done}
+          </Text>
+        </View>
+      ))}
+    </View>
+  );
+}
+
+/** One bake: what was foreseen and what was done, on the same axes. */
+export function BakeRecord({ bake }: { readonly bake: StoredBake }) {
+  const { data } = bake;
+  const { window, setC, curdleC, pullS, curve } = data.foreseen;
+  const pulledS = data.pulledAt === null ? undefined : secondsInto(data, Date.parse(data.pulledAt));
+  const column = (index: 1 | 2 | 3) => curve.map((point) => [point[0], point[index]] as const);
+  const readings = centreReadings(bake);
+  return (
     <View className="gap-4" testID="bake-record">
       <View>
         <Title>{data.formulaName}</Title>
         <Soft>{format(new Date(data.startedAt), 'EEEE d MMMM yyyy, HH:mm')}</Soft>
       </View>
-      <Sheet>
-        <View className="flex-row items-center gap-4">
-          <Moon
-            state={lastMoon({ ...data, lastWobbleMm: lastWobble?.diameterMm ?? null })}
-            shell={data.shell !== 'none'}
-            size={84}
-            label={say('log.as-it-was-at-the-last')}
-          />
-          <View className="min-w-0 flex-1 gap-1">
-            <Read className="font-read-strong text-title" testID="record-result">
-              {data.result
-                ? `${RESULT_MARKS[data.result]} ${say(`result.${data.result}`)}`
-                : say('log.not-judged')}
-            </Read>
-            {data.faults.length > 0 ? (
-              <Read>{listed(data.faults.map((fault) => say(`fault.${fault}`)))}</Read>
-            ) : null}
-            {data.note ? <Read testID="record-note">{data.note}</Read> : null}
-          </View>
-        </View>
-        <View className="flex-row flex-wrap gap-x-6 gap-y-2">
-          <Labelled label={say('log.tin')}>
-            <Read>{`${data.vesselCount} × ${data.vesselName}`}</Read>
-          </Labelled>
-          <Labelled label={say('log.oven')}>
-            <Read>{`${data.ovenName}, ${degrees(data.setC)} ${unit}`}</Read>
-          </Labelled>
-          <Labelled label={say('log.poured-at')}>
-            <Read>{`${degrees(data.fillingStartC)} ${unit}`}</Read>
-          </Labelled>
-        </View>
-      </Sheet>
+      <AsItCameOut bake={bake} />
       <Sheet title={say('log.foreseen-and-done')}>
-        <View role="table" aria-label={say('log.foreseen-and-done')} className="gap-1">
-          <View role="row" className="flex-row">
-            <Text role="columnheader" className="flex-1 font-read text-small text-ink-soft">
-              {' '}
-            </Text>
-            <Text role="columnheader" className="flex-1 font-read text-small text-ink-soft">
-              {say('log.foreseen')}
-            </Text>
-            <Text role="columnheader" className="flex-1 font-read text-small text-ink-soft">
-              {say('log.done')}
-            </Text>
-          </View>
-          {table.map(([label, foreseen, done]) => (
-            <View key={label} role="row" className="flex-row border-t border-line py-2">
-              <Text role="cell" className="flex-1 font-read text-base text-ink">
-                {label}
-              </Text>
-              <Text role="cell" className="flex-1 font-figures text-base text-ink">
-                {foreseen}
-              </Text>
-              <Text role="cell" className="flex-1 font-figures text-base text-ink">
-                {done}
-              </Text>
-            </View>
-          ))}
-        </View>
+        <ForeseenAndDone bake={bake} pulledS={pulledS} />
         <Curves
           rim={column(1)}
           halfRadius={column(2)}

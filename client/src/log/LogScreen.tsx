@@ -60,32 +60,31 @@ function BakeRow({ bake, here }: { readonly bake: BakeSummary; readonly here: bo
   );
 }
 
-function BakeList({ book, openId }: { readonly book: KitchenBook; readonly openId?: string }) {
-  const [text, setText] = useState('');
-  const [formulaId, setFormulaId] = useState('');
-  const [vesselId, setVesselId] = useState('');
-  const wanted = useDeferredValue(text.trim());
-  const { data, isError, refetch, hasNextPage, isFetchingNextPage, fetchNextPage } =
-    useLogInfiniteQuery({
-      kitchenId: book.kitchen.id,
-      ...(wanted ? { text: wanted } : {}),
-      ...(formulaId ? { formulaId } : {}),
-      ...(vesselId ? { vesselId } : {}),
-    });
-  const bakes = data?.pages.flatMap((page) => page.bakes);
-  const searching = wanted !== '' || formulaId !== '' || vesselId !== '';
-  const clear = () => {
-    setText('');
-    setFormulaId('');
-    setVesselId('');
-  };
+/** What bakes are looked for by; an empty one is not. */
+interface Sought {
+  readonly text: string;
+  readonly formulaId: string;
+  readonly vesselId: string;
+}
+
+const NOTHING_SOUGHT: Sought = { text: '', formulaId: '', vesselId: '' };
+
+/** A word, a formula, a tin. */
+function LogSearch({
+  book,
+  sought,
+  onSought,
+}: {
+  readonly book: KitchenBook;
+  readonly sought: Sought;
+  readonly onSought: (sought: Sought) => void;
+}) {
   return (
-    <View className="gap-3">
-      <Title>{say('log.log')}</Title>
+    <>
       <TextField
         label={say('log.find')}
-        value={text}
-        onChange={setText}
+        value={sought.text}
+        onChange={(text) => onSought({ ...sought, text })}
         placeholder={say('log.a-word-of-the-note-a')}
         testID="log-search"
       />
@@ -93,8 +92,8 @@ function BakeList({ book, openId }: { readonly book: KitchenBook; readonly openI
         <View className="min-w-0 flex-1">
           <Picker
             label={say('log.formula')}
-            value={formulaId}
-            onChange={setFormulaId}
+            value={sought.formulaId}
+            onChange={(formulaId) => onSought({ ...sought, formulaId })}
             testID="log-formula"
             options={[
               { value: '', label: say('log.all') },
@@ -105,8 +104,8 @@ function BakeList({ book, openId }: { readonly book: KitchenBook; readonly openI
         <View className="min-w-0 flex-1">
           <Picker
             label={say('log.tin')}
-            value={vesselId}
-            onChange={setVesselId}
+            value={sought.vesselId}
+            onChange={(vesselId) => onSought({ ...sought, vesselId })}
             testID="log-tin"
             options={[
               { value: '', label: say('log.all') },
@@ -115,6 +114,28 @@ function BakeList({ book, openId }: { readonly book: KitchenBook; readonly openI
           />
         </View>
       </View>
+    </>
+  );
+}
+
+function BakeList({ book, openId }: { readonly book: KitchenBook; readonly openId?: string }) {
+  const [sought, setSought] = useState(NOTHING_SOUGHT);
+  const { formulaId, vesselId } = sought;
+  const wanted = useDeferredValue(sought.text.trim());
+  const { data, isError, refetch, hasNextPage, isFetchingNextPage, fetchNextPage } =
+    useLogInfiniteQuery({
+      kitchenId: book.kitchen.id,
+      ...(wanted ? { text: wanted } : {}),
+      ...(formulaId ? { formulaId } : {}),
+      ...(vesselId ? { vesselId } : {}),
+    });
+  const bakes = data?.pages.flatMap((page) => page.bakes);
+  const searching = wanted !== '' || formulaId !== '' || vesselId !== '';
+  const clear = () => setSought(NOTHING_SOUGHT);
+  return (
+    <View className="gap-3">
+      <Title>{say('log.log')}</Title>
+      <LogSearch book={book} sought={sought} onSought={setSought} />
       {isError ? (
         <Notice
           kind="danger"
