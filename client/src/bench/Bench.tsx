@@ -1,7 +1,7 @@
 import { refusalInWords, type Refused } from '../wire/resources';
 import { say } from '@hollow-moon/words';
 import type { FormulaData } from '@hollow-moon/contract';
-import { judgePart, PART_KINDS, type PartKind } from '@hollow-moon/core';
+import { judgePart, PART_KINDS, type Analysis, type PartKind } from '@hollow-moon/core';
 import { memo, useState } from 'react';
 import { TextInput, View } from 'react-native';
 import { Button, icons, Notice, Picker, Sheet, Soft, TextField, useWords } from '../design';
@@ -22,6 +22,7 @@ import { VerdictSheet } from './VerdictSheet';
 import { TemperSheet } from './TemperSheet';
 import { TinSheet } from './TinSheet';
 import { useBuild } from './useBuild';
+import type { Edit } from '../drafts/edits';
 import type { FormulaDraft } from '../drafts/useFormulaDraft';
 import { VersionsSheet } from './VersionsSheet';
 
@@ -118,6 +119,122 @@ export const saveBarOf = ({ draft, saving, refused, undo, redo, sayWhy, save }: 
   onSave: save,
 });
 
+type ProblemAt = (path: string) => string | undefined;
+
+/** What it is called, and what it makes. */
+function NameAndKind({
+  data,
+  problemAt,
+  onEdit,
+}: {
+  readonly data: FormulaData;
+  readonly problemAt: ProblemAt;
+  readonly onEdit: Edit;
+}) {
+  return (
+    <Sheet>
+      <TextField
+        label={say('bench.name')}
+        testID="formula-name"
+        value={data.name}
+        onChange={(name) => onEdit('name', (data) => ({ ...data, name }))}
+        problem={problemAt('name')}
+      />
+      <Picker
+        label={say('bench.it-makes')}
+        testID="kind-picker"
+        value={data.family}
+        options={PART_KINDS.map((value) => ({ value, label: say(`part.${value}`) }))}
+        onChange={(family) => onEdit('family', (data) => ({ ...data, family: family as PartKind }))}
+      />
+    </Sheet>
+  );
+}
+
+/** Its list, line by line, with the ways to add to it. */
+function ListSheet({
+  data,
+  analysis,
+  book,
+  problemAt,
+  onEdit,
+}: {
+  readonly data: FormulaData;
+  readonly analysis: Analysis;
+  readonly book: KitchenBook;
+  readonly problemAt: ProblemAt;
+  readonly onEdit: Edit;
+}) {
+  const { tell } = useWords();
+  const [pasting, setPasting] = useState(false);
+  const empty = analysis.problems.find((problem) => problem.code === 'formula.empty');
+  return (
+    <>
+      {pasting ? (
+        <PasteSheet book={book} onEdit={onEdit} onClose={() => setPasting(false)} />
+      ) : null}
+      <Sheet
+        title={say('bench.the-list')}
+        aside={
+          <View className="flex-row flex-wrap gap-2">
+            <Button
+              label={say('bench.paste-a-list')}
+              pressed={pasting}
+              onPress={() => setPasting(!pasting)}
+            />
+            <Button
+              label={say('bench.add-a-line')}
+              icon={icons.add}
+              onPress={() =>
+                onEdit(`add/${data.lines.length}`, (data) => ({
+                  ...data,
+                  lines: [...data.lines, newLine()],
+                }))
+              }
+            />
+          </View>
+        }
+      >
+        {data.lines.length === 0 && empty ? <Soft>{tell(empty)}</Soft> : null}
+        <LineList analysis={analysis} book={book} problemAt={problemAt} onEdit={onEdit} />
+        <QuickLine
+          book={book}
+          onLines={(lines) =>
+            onEdit(`quick/${data.lines.length}`, (data) => ({
+              ...data,
+              lines: [...data.lines, ...lines] as FormulaData['lines'],
+            }))
+          }
+          testID="quick"
+        />
+      </Sheet>
+    </>
+  );
+}
+
+/** What the next cook should know. */
+function NoteSheet({
+  note,
+  problem,
+  onEdit,
+}: {
+  readonly note: string;
+  readonly problem: string | undefined;
+  readonly onEdit: Edit;
+}) {
+  return (
+    <Sheet title={say('bench.note')}>
+      <TextField
+        label={say('bench.what-the-next-cook-should-know')}
+        value={note}
+        lines={3}
+        onChange={(note) => onEdit('note', (data) => ({ ...data, note }))}
+        problem={problem}
+      />
+    </Sheet>
+  );
+}
+
 /** One formula on the bench: its list, and what it comes to, as you type. */
 export const Bench = memo(function Bench({
   id,
@@ -132,7 +249,6 @@ export const Bench = memo(function Bench({
 }) {
   const { tell } = useWords();
   const { edit, draft, refused } = bench;
-  const [pasting, setPasting] = useState(false);
   const grade = book.kitchen.data.eggGrade;
   const inKitchen = useBuild(data, book);
   const { build } = inKitchen;
@@ -147,62 +263,11 @@ export const Bench = memo(function Bench({
     return issue && refusalInWords({ tell }, issue);
   };
   const stored = book.formulas.some((each) => each.id === id);
-  const empty = analysis.problems.find((problem) => problem.code === 'formula.empty');
   return (
     <View className="gap-4">
-      <Sheet>
-        <TextField
-          label={say('bench.name')}
-          testID="formula-name"
-          value={data.name}
-          onChange={(name) => edit('name', (data) => ({ ...data, name }))}
-          problem={problemAt('name')}
-        />
-        <Picker
-          label={say('bench.it-makes')}
-          testID="kind-picker"
-          value={data.family}
-          options={PART_KINDS.map((value) => ({ value, label: say(`part.${value}`) }))}
-          onChange={(family) => edit('family', (data) => ({ ...data, family: family as PartKind }))}
-        />
-      </Sheet>
+      <NameAndKind data={data} problemAt={problemAt} onEdit={edit} />
       <VerdictSheet verdict={verdict} />
-      {pasting ? <PasteSheet book={book} onEdit={edit} onClose={() => setPasting(false)} /> : null}
-      <Sheet
-        title={say('bench.the-list')}
-        aside={
-          <View className="flex-row flex-wrap gap-2">
-            <Button
-              label={say('bench.paste-a-list')}
-              pressed={pasting}
-              onPress={() => setPasting(!pasting)}
-            />
-            <Button
-              label={say('bench.add-a-line')}
-              icon={icons.add}
-              onPress={() =>
-                edit(`add/${data.lines.length}`, (data) => ({
-                  ...data,
-                  lines: [...data.lines, newLine()],
-                }))
-              }
-            />
-          </View>
-        }
-      >
-        {data.lines.length === 0 && empty ? <Soft>{tell(empty)}</Soft> : null}
-        <LineList analysis={analysis} book={book} problemAt={problemAt} onEdit={edit} />
-        <QuickLine
-          book={book}
-          onLines={(lines) =>
-            edit(`quick/${data.lines.length}`, (data) => ({
-              ...data,
-              lines: [...data.lines, ...lines] as FormulaData['lines'],
-            }))
-          }
-          testID="quick"
-        />
-      </Sheet>
+      <ListSheet data={data} analysis={analysis} book={book} problemAt={problemAt} onEdit={edit} />
       <BuildSheet
         data={data}
         inKitchen={inKitchen}
@@ -222,15 +287,7 @@ export const Bench = memo(function Bench({
         roomC={book.kitchen.data.roomC}
       />
       <EggSheet data={data} analysis={analysis} grade={grade} find={book.find} onEdit={edit} />
-      <Sheet title={say('bench.note')}>
-        <TextField
-          label={say('bench.what-the-next-cook-should-know')}
-          value={data.note}
-          lines={3}
-          onChange={(note) => edit('note', (data) => ({ ...data, note }))}
-          problem={problemAt('note')}
-        />
-      </Sheet>
+      <NoteSheet note={data.note} problem={problemAt('note')} onEdit={edit} />
       {stored ? <VersionsSheet id={id} data={data} book={book} onEdit={edit} /> : null}
       <ShareSheet id={id} data={data} book={book} changed={draft !== undefined} onEdit={edit} />
     </View>

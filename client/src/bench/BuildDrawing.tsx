@@ -99,6 +99,111 @@ function labelled<T extends { readonly y: number }>(
   }, []);
 }
 
+/** The cut shell, or the vessel alone where there is none. */
+function Crust({
+  shelled,
+  wallTop,
+  wall,
+  crust,
+  cut,
+  base,
+}: {
+  readonly shelled: boolean;
+  readonly wallTop: number;
+  readonly wall: number;
+  readonly crust: number;
+  readonly cut: number;
+  readonly base: number;
+}) {
+  return shelled ? (
+    <Path
+      d={`M1 ${wallTop}H${1 + wall}V${base - crust}H${cut}V${base}H1Z`}
+      fill={CRUST}
+      stroke={EDGE}
+      strokeWidth={1}
+    />
+  ) : (
+    <Path d={`M1 ${wallTop}V${base}H${cut}`} fill="none" stroke={colours.ink} strokeWidth={2} />
+  );
+}
+
+interface Drawn {
+  readonly key: string;
+  readonly fill: string;
+  readonly top: number;
+  readonly high: number;
+}
+
+/** Its layers, one on the other. */
+function Layers({
+  drawn,
+  wall,
+  cut,
+}: {
+  readonly drawn: readonly Drawn[];
+  readonly wall: number;
+  readonly cut: number;
+}) {
+  return (
+    <>
+      {drawn.map(({ key, fill, top, high }) => (
+        <G key={key}>
+          <Rect
+            x={1 + wall}
+            y={top}
+            width={cut - wall - 1}
+            height={high}
+            fill={fill}
+            stroke={EDGE}
+            strokeWidth={0.8}
+          />
+        </G>
+      ))}
+    </>
+  );
+}
+
+/** What each layer is, beside it. */
+function Labels({
+  texts,
+  cut,
+}: {
+  readonly texts: readonly {
+    readonly key: string;
+    readonly label: string;
+    readonly some: string;
+    readonly y: number;
+    readonly at: number;
+  }[];
+  readonly cut: number;
+}) {
+  return (
+    <>
+      {texts.map(({ key, label, some, y, at }) => (
+        <G key={key}>
+          <Line
+            x1={cut - 8}
+            x2={cut + 14}
+            y1={y}
+            y2={at - 4}
+            stroke={colours.inkSoft}
+            strokeWidth={1}
+          />
+          <SvgText
+            x={cut + 18}
+            y={at}
+            fontSize={14}
+            fontFamily="AtkinsonNext-Regular"
+            fill={colours.ink}
+          >
+            {`${label.length > 26 ? `${label.slice(0, 25)}…` : label}${some}`}
+          </SvgText>
+        </G>
+      ))}
+    </>
+  );
+}
+
 /** The build as the tart would be cut: shell, what lies under, the filling, what lies over. */
 export function BuildDrawing({
   data,
@@ -145,34 +250,15 @@ export function BuildDrawing({
         role="img"
         aria-label={say('bench.cut-through-from-the-base', { words })}
       >
-        {shelled ? (
-          <Path
-            d={`M1 ${wallTop}H${1 + wall}V${base - crust}H${cut}V${base}H1Z`}
-            fill={CRUST}
-            stroke={EDGE}
-            strokeWidth={1}
-          />
-        ) : (
-          <Path
-            d={`M1 ${wallTop}V${base}H${cut}`}
-            fill="none"
-            stroke={colours.ink}
-            strokeWidth={2}
-          />
-        )}
-        {drawn.map(({ key, fill, top, high }) => (
-          <G key={key}>
-            <Rect
-              x={1 + wall}
-              y={top}
-              width={cut - wall - 1}
-              height={high}
-              fill={fill}
-              stroke={EDGE}
-              strokeWidth={0.8}
-            />
-          </G>
-        ))}
+        <Crust
+          shelled={shelled}
+          wallTop={wallTop}
+          wall={wall}
+          crust={crust}
+          cut={cut}
+          base={base}
+        />
+        <Layers drawn={drawn} wall={wall} cut={cut} />
         <Line
           x1={cut}
           x2={cut}
@@ -182,27 +268,7 @@ export function BuildDrawing({
           strokeWidth={1}
           strokeDasharray="2 3"
         />
-        {texts.map(({ key, label, some, y, at }) => (
-          <G key={key}>
-            <Line
-              x1={cut - 8}
-              x2={cut + 14}
-              y1={y}
-              y2={at - 4}
-              stroke={colours.inkSoft}
-              strokeWidth={1}
-            />
-            <SvgText
-              x={cut + 18}
-              y={at}
-              fontSize={14}
-              fontFamily="AtkinsonNext-Regular"
-              fill={colours.ink}
-            >
-              {`${label.length > 26 ? `${label.slice(0, 25)}…` : label}${some}`}
-            </SvgText>
-          </G>
-        ))}
+        <Labels texts={texts} cut={cut} />
       </Svg>
     </View>
   );

@@ -44,6 +44,47 @@ const HOW_MUCH = [
   ...VAGUE.map((value) => ({ value, label: say(`vague.${value}`) })),
 ];
 
+/** How much of it, in what. */
+function AmountAndUnit({
+  name,
+  measure,
+  book,
+  onChange,
+  testID,
+}: {
+  readonly name: string;
+  readonly measure: Measure;
+  readonly book: KitchenBook;
+  readonly onChange: (field: string, measure: Partial<Measure>) => void;
+  readonly testID: string;
+}) {
+  return (
+    <>
+      <NumberField
+        label={say('bench.amount', { name })}
+        hideLabel
+        value={measure.amount}
+        onChange={(amount) => onChange('amount', { amount })}
+        className="w-28"
+        decimals={3}
+        testID={`amount-${testID}`}
+      />
+      <View className="w-32">
+        <Picker
+          label={say('bench.unit', { name })}
+          hideLabel
+          options={unitsFor(book.find(measure.ingredientId)).map((unit) => ({
+            value: unit,
+            label: unitName(unit, measure.ingredientId),
+          }))}
+          value={measure.unit}
+          onChange={(unit) => onChange('unit', { unit: unit as LineUnit })}
+        />
+      </View>
+    </>
+  );
+}
+
 /** An ingredient and how much of it. */
 function MeasureFields({
   name,
@@ -63,7 +104,6 @@ function MeasureFields({
   readonly under?: ReactNode;
   readonly testID: string;
 }) {
-  const ingredient = book.find(measure.ingredientId);
   const { vague } = measure;
   const chooseIngredient = (ingredientId: string) => {
     const units = unitsFor(book.find(ingredientId));
@@ -88,29 +128,13 @@ function MeasureFields({
       </View>
       <View className="flex-row items-center gap-2">
         {vague === undefined ? (
-          <>
-            <NumberField
-              label={say('bench.amount', { name })}
-              hideLabel
-              value={measure.amount}
-              onChange={(amount) => onChange('amount', { amount })}
-              className="w-28"
-              decimals={3}
-              testID={`amount-${testID}`}
-            />
-            <View className="w-32">
-              <Picker
-                label={say('bench.unit', { name })}
-                hideLabel
-                options={unitsFor(ingredient).map((unit) => ({
-                  value: unit,
-                  label: unitName(unit, measure.ingredientId),
-                }))}
-                value={measure.unit}
-                onChange={(unit) => onChange('unit', { unit: unit as LineUnit })}
-              />
-            </View>
-          </>
+          <AmountAndUnit
+            name={name}
+            measure={measure}
+            book={book}
+            onChange={onChange}
+            testID={testID}
+          />
         ) : (
           <>
             <Read className="font-read-strong" testID={`vague-${testID}`}>
@@ -171,7 +195,7 @@ function LineMore({
         <View className="gap-2">
           <Soft>{say('bench.or-in-its-place')}</Soft>
           <MeasureFields
-            name={`${name}, instead`}
+            name={say('bench.line-instead', { name })}
             measure={instead}
             book={book}
             onChange={(field, next) =>
@@ -206,6 +230,45 @@ function LineMore({
   );
 }
 
+/** What is odd about a line, with what it was probably meant to be. */
+function Remarks({
+  remarks,
+  onLikely,
+}: {
+  readonly remarks: readonly Remark[];
+  readonly onLikely: (line: Partial<Line>) => void;
+}) {
+  const { tell } = useWords();
+  return (
+    <>
+      {remarks.map(({ says, likely }) => (
+        <View key={says.code} className="flex-row flex-wrap items-center gap-2">
+          <Read className="flex-1">{tell(says)}</Read>
+          {likely ? (
+            <Button label={tell(likely.label)} onPress={() => onLikely(likely.line)} />
+          ) : null}
+        </View>
+      ))}
+    </>
+  );
+}
+
+/** What is said of a line besides its amount: its note, what is kept back, what may stand in for it. */
+function asideOf(line: Line, book: KitchenBook): string[] {
+  const unit = unitName(line.unit, line.ingredientId);
+  return [
+    line.note ?? '',
+    line.heldBack ? say('bench.keep-back', { Number: Number(line.heldBack.toFixed(2)), unit }) : '',
+    line.instead
+      ? say('bench.or', {
+          Number: Number(line.instead.amount.toFixed(2)),
+          unitName: unitName(line.instead.unit, line.instead.ingredientId),
+          name: book.find(line.instead.ingredientId)?.name.toLowerCase() ?? '',
+        })
+      : '',
+  ].filter(Boolean);
+}
+
 /** One line of a list: ingredient, amount, unit, and what it weighs. */
 function LineEditor({
   weighed,
@@ -224,24 +287,12 @@ function LineEditor({
   readonly book: KitchenBook;
   readonly onEdit: Edit;
 }) {
-  const { tell } = useWords();
   const { line } = weighed;
   const [more, setMore] = useState(false);
   const change = (field: string, next: Partial<Line>) =>
     onEdit(`${line.id}/${field}`, (data) => withLine(data, line.id, next));
   const weight = weighed.grams === undefined ? '?' : grams(weighed.grams);
-  const unit = unitName(line.unit, line.ingredientId);
-  const aside = [
-    line.note ?? '',
-    line.heldBack ? say('bench.keep-back', { Number: Number(line.heldBack.toFixed(2)), unit }) : '',
-    line.instead
-      ? say('bench.or', {
-          Number: Number(line.instead.amount.toFixed(2)),
-          unitName: unitName(line.instead.unit, line.instead.ingredientId),
-          name: book.find(line.instead.ingredientId)?.name.toLowerCase() ?? '',
-        })
-      : '',
-  ].filter(Boolean);
+  const aside = asideOf(line, book);
   return (
     <View className="gap-1 border-b border-line pb-2" testID={`line-${testID}`}>
       <MeasureFields
@@ -279,14 +330,7 @@ function LineEditor({
       {problem && (line.vague || Number.isFinite(line.amount)) ? (
         <FieldProblem>{problem}</FieldProblem>
       ) : null}
-      {remarks.map(({ says, likely }) => (
-        <View key={says.code} className="flex-row flex-wrap items-center gap-2">
-          <Read className="flex-1">{tell(says)}</Read>
-          {likely ? (
-            <Button label={tell(likely.label)} onPress={() => change('likely', likely.line)} />
-          ) : null}
-        </View>
-      ))}
+      <Remarks remarks={remarks} onLikely={(likely) => change('likely', likely)} />
       {more ? (
         <LineMore line={line} name={name} book={book} onChange={change} testID={testID} />
       ) : (
@@ -319,7 +363,7 @@ export function LineList({
         <LineEditor
           key={weighed.line.id}
           weighed={weighed}
-          name={`Line ${position + 1}`}
+          name={say('bench.line', { position: position + 1 })}
           testID={`${prefix}${position}`}
           problem={problemAt(`lines.${position}.amount`)}
           remarks={remarks.filter(({ lineId }) => lineId === weighed.line.id)}

@@ -47,6 +47,45 @@ function balanceOf({ part, wantedG, batchG, batches, leftG }: BuiltPart): string
     : say('bench.g-short-the-tins-want', { grams: grams(-leftG), wantedG: grams(wantedG) });
 }
 
+type Change = (field: string, next: Partial<Part>) => void;
+
+/** How much a tin takes of it, and in how many tins it is. */
+function HowMuchOfIt({
+  part,
+  vesselCount,
+  change,
+}: {
+  readonly part: Part;
+  readonly vesselCount: number;
+  readonly change: Change;
+}) {
+  return (
+    <View className="flex-row flex-wrap gap-3">
+      <NumberField
+        label={say('bench.a-tin-takes')}
+        unit="g"
+        mayBeEmpty
+        value={part.eachG ?? Number.NaN}
+        onChange={(eachG) => change('each', { eachG: Number.isNaN(eachG) ? null : eachG })}
+        className="w-32"
+        testID="part-each"
+      />
+      <NumberField
+        label={say('bench.in-how-many-of', { vesselCount: vesselCount })}
+        mayBeEmpty
+        value={part.vessels ?? Number.NaN}
+        onChange={(vessels) =>
+          change('vessels', {
+            vessels: Number.isInteger(vessels) && vessels > 0 ? vessels : null,
+          })
+        }
+        className="w-36"
+        testID="part-vessels"
+      />
+    </View>
+  );
+}
+
 /** What kind of thing it is, where it goes and from where it comes. */
 function PartFields({
   part,
@@ -59,7 +98,7 @@ function PartFields({
   readonly data: FormulaData;
   readonly book: KitchenBook;
   readonly ownId: string;
-  readonly change: (field: string, next: Partial<Part>) => void;
+  readonly change: Change;
 }) {
   const sources = book.formulas.filter(({ id, data }) => id !== ownId && !data.archived);
   return (
@@ -113,31 +152,146 @@ function PartFields({
         onChange={(id) => change('from', { formulaId: id === '' ? null : id })}
         testID="part-from"
       />
-      <View className="flex-row flex-wrap gap-3">
-        <NumberField
-          label={say('bench.a-tin-takes')}
-          unit="g"
-          mayBeEmpty
-          value={part.eachG ?? Number.NaN}
-          onChange={(eachG) => change('each', { eachG: Number.isNaN(eachG) ? null : eachG })}
-          className="w-32"
-          testID="part-each"
-        />
-        <NumberField
-          label={say('bench.in-how-many-of', { vesselCount: data.vesselCount })}
-          mayBeEmpty
-          value={part.vessels ?? Number.NaN}
-          onChange={(vessels) =>
-            change('vessels', {
-              vessels: Number.isInteger(vessels) && vessels > 0 ? vessels : null,
-            })
-          }
-          className="w-36"
-          testID="part-vessels"
-        />
-      </View>
+      <HowMuchOfIt part={part} vesselCount={data.vesselCount} change={change} />
       <Soft>{say('bench.left-empty-as-much-as-there')}</Soft>
     </>
+  );
+}
+
+/** What it is in a line, and how it stands. */
+function PartHeading({
+  built,
+  index,
+  open,
+  onOpen,
+}: {
+  readonly built: BuiltPart;
+  readonly index: number;
+  readonly open: boolean;
+  readonly onOpen: (open: boolean) => void;
+}) {
+  const { part, verdict } = built;
+  const warnings = verdict.kind === 'not-judged' ? [] : verdict.warnings;
+  return (
+    <Pressable
+      role="button"
+      aria-expanded={open}
+      onPress={() => onOpen(!open)}
+      testID={`open-part-${index}`}
+      className="min-h-12 flex-row items-center gap-3 active:opacity-70"
+    >
+      <View className="min-w-0 flex-1">
+        <Text className="font-read-strong text-base text-ink">
+          {part.name || say('bench.unnamed')}
+        </Text>
+        <Soft>{`${say(`part-place.${part.place}`)} · ${say(`part.${part.kind}`)} · ${balanceOf(built)}`}</Soft>
+      </View>
+      {warnings.length > 0 ? (
+        <Text className="font-read text-small text-scorch">{`! ${warnings.length}`}</Text>
+      ) : null}
+      <Text aria-hidden className="font-figures text-lead text-ink-soft">
+        {open ? '−' : '+'}
+      </Text>
+    </Pressable>
+  );
+}
+
+/** Its own list, or the way to the formula it is made from. */
+function PartLines({
+  built,
+  index,
+  book,
+  problemAt,
+  change,
+  onEdit,
+}: {
+  readonly built: BuiltPart;
+  readonly index: number;
+  readonly book: KitchenBook;
+  readonly problemAt: (path: string) => string | undefined;
+  readonly change: Change;
+  readonly onEdit: Edit;
+}) {
+  const { part, analysis } = built;
+  return (
+    <>
+      {part.formulaId === null ? (
+        <>
+          <LineList
+            analysis={analysis}
+            book={book}
+            prefix={`${index}.`}
+            problemAt={problemAt}
+            onEdit={onEdit}
+          />
+          <QuickLine
+            book={book}
+            onLines={(lines) =>
+              change('quick', { lines: [...part.lines, ...lines] as Part['lines'] })
+            }
+            testID={`quick-${index}`}
+          />
+          <View className="self-start">
+            <Button
+              label={say('bench.add-a-line')}
+              icon={icons.add}
+              onPress={() => change('add', { lines: [...part.lines, newLine()] })}
+            />
+          </View>
+        </>
+      ) : (
+        <PlaceLink
+          to={`/formulas/${part.formulaId}`}
+          label={say('bench.open', { name: book.formulaOf(part.formulaId)?.name ?? 'it' })}
+          className="min-h-12 justify-center self-start"
+        >
+          <Text className="font-read-strong text-base text-water">
+            {say('bench.open', { name: book.formulaOf(part.formulaId)?.name ?? 'it' })}
+          </Text>
+        </PlaceLink>
+      )}
+    </>
+  );
+}
+
+/** Moves it among its like, or takes it off. */
+function MovePart({
+  partId,
+  index,
+  data,
+  onEdit,
+}: {
+  readonly partId: string;
+  readonly index: number;
+  readonly data: FormulaData;
+  readonly onEdit: Edit;
+}) {
+  const move = (by: -1 | 1) => {
+    const parts = [...data.parts];
+    const [taken] = parts.splice(index, 1);
+    parts.splice(index + by, 0, taken!);
+    onEdit(`${partId}/move`, (data) => ({ ...data, parts }));
+  };
+  return (
+    <View className="flex-row flex-wrap gap-2">
+      <Button label={say('bench.lower')} onPress={() => move(-1)} disabled={index === 0} />
+      <Button
+        label={say('bench.higher')}
+        onPress={() => move(1)}
+        disabled={index === data.parts.length - 1}
+      />
+      <Button
+        label={say('bench.take-it-off')}
+        icon={icons.remove}
+        onPress={() =>
+          onEdit(`${partId}/off`, (data) => ({
+            ...data,
+            parts: data.parts.filter((each) => each.id !== partId),
+          }))
+        }
+        testID={`part-off-${index}`}
+      />
+    </View>
   );
 }
 
@@ -159,40 +313,14 @@ export function PartEditor({
   readonly problemAt: (path: string) => string | undefined;
   readonly onEdit: Edit;
 }) {
-  const { part, analysis, verdict } = built;
+  const { part, verdict } = built;
   const [open, setOpen] = useState(part.lines.length === 0 && part.formulaId === null);
   const change = (field: string, next: Partial<Part>) =>
     onEdit(`${part.id}/${field}`, (data) => withPart(data, part.id, next));
-  const move = (by: -1 | 1) => {
-    const parts = [...data.parts];
-    const [taken] = parts.splice(index, 1);
-    parts.splice(index + by, 0, taken!);
-    onEdit(`${part.id}/move`, (data) => ({ ...data, parts }));
-  };
-  const warnings = verdict.kind === 'not-judged' ? [] : verdict.warnings;
   const at = (path: string) => problemAt(`parts.${index}.${path}`);
   return (
     <View className="gap-2 border-t border-line pt-2" testID={`part-${index}`}>
-      <Pressable
-        role="button"
-        aria-expanded={open}
-        onPress={() => setOpen(!open)}
-        testID={`open-part-${index}`}
-        className="min-h-12 flex-row items-center gap-3 active:opacity-70"
-      >
-        <View className="min-w-0 flex-1">
-          <Text className="font-read-strong text-base text-ink">
-            {part.name || say('bench.unnamed')}
-          </Text>
-          <Soft>{`${say(`part-place.${part.place}`)} · ${say(`part.${part.kind}`)} · ${balanceOf(built)}`}</Soft>
-        </View>
-        {warnings.length > 0 ? (
-          <Text className="font-read text-small text-scorch">{`! ${warnings.length}`}</Text>
-        ) : null}
-        <Text aria-hidden className="font-figures text-lead text-ink-soft">
-          {open ? '−' : '+'}
-        </Text>
-      </Pressable>
+      <PartHeading built={built} index={index} open={open} onOpen={setOpen} />
       {at('formulaId') ? <Notice kind="danger">{at('formulaId') ?? ''}</Notice> : null}
       {open ? (
         <View className="gap-3 pb-2">
@@ -203,63 +331,18 @@ export function PartEditor({
             ownId={ownId}
             change={change}
           />
-          {part.formulaId === null ? (
-            <>
-              <LineList
-                analysis={analysis}
-                book={book}
-                prefix={`${index}.`}
-                problemAt={at}
-                onEdit={onEdit}
-              />
-              <QuickLine
-                book={book}
-                onLines={(lines) =>
-                  change('quick', { lines: [...part.lines, ...lines] as Part['lines'] })
-                }
-                testID={`quick-${index}`}
-              />
-              <View className="self-start">
-                <Button
-                  label={say('bench.add-a-line')}
-                  icon={icons.add}
-                  onPress={() => change('add', { lines: [...part.lines, newLine()] })}
-                />
-              </View>
-            </>
-          ) : (
-            <PlaceLink
-              to={`/formulas/${part.formulaId}`}
-              label={say('bench.open', { name: book.formulaOf(part.formulaId)?.name ?? 'it' })}
-              className="min-h-12 justify-center self-start"
-            >
-              <Text className="font-read-strong text-base text-water">
-                {say('bench.open', { name: book.formulaOf(part.formulaId)?.name ?? 'it' })}
-              </Text>
-            </PlaceLink>
-          )}
+          <PartLines
+            built={built}
+            index={index}
+            book={book}
+            problemAt={at}
+            change={change}
+            onEdit={onEdit}
+          />
           {verdict.kind === 'by-sign' || verdict.kind === 'made' ? (
             <JudgedBySign verdict={verdict} />
           ) : null}
-          <View className="flex-row flex-wrap gap-2">
-            <Button label={say('bench.lower')} onPress={() => move(-1)} disabled={index === 0} />
-            <Button
-              label={say('bench.higher')}
-              onPress={() => move(1)}
-              disabled={index === data.parts.length - 1}
-            />
-            <Button
-              label={say('bench.take-it-off')}
-              icon={icons.remove}
-              onPress={() =>
-                onEdit(`${part.id}/off`, (data) => ({
-                  ...data,
-                  parts: data.parts.filter((each) => each.id !== part.id),
-                }))
-              }
-              testID={`part-off-${index}`}
-            />
-          </View>
+          <MovePart partId={part.id} index={index} data={data} onEdit={onEdit} />
         </View>
       ) : null}
     </View>

@@ -51,6 +51,111 @@ function readAs({ ingredientId, amount, unit, vague }: Reading, book: KitchenBoo
   return `${Number(amount.toFixed(2))} ${unitName(unit, ingredient.id)} ${ingredient.name.toLowerCase()}${weight}`;
 }
 
+/** Ingredient, amount and unit, to be given by hand. */
+function AmountFields({
+  reading,
+  answer,
+  book,
+  name,
+  onAnswer,
+}: {
+  readonly reading: Reading;
+  readonly answer: Answer;
+  readonly book: KitchenBook;
+  readonly name: string;
+  readonly onAnswer: (answer: Answer) => void;
+}) {
+  const ingredient = reading.ingredientId ? book.find(reading.ingredientId) : undefined;
+  return (
+    <>
+      {ingredient ? null : (
+        <View className="w-56">
+          <Picker
+            label={say('bench.ingredient', { name })}
+            hideLabel
+            value={answer.ingredientId ?? ''}
+            options={[{ value: '', label: say('bench.choose') }, ...book.ingredientOptions]}
+            onChange={(value) => onAnswer({ ...answer, ingredientId: value })}
+          />
+        </View>
+      )}
+      <NumberField
+        label={say('bench.how-much', { name })}
+        hideLabel
+        mayBeEmpty
+        value={reading.amount ?? NaN}
+        onChange={(amount) => onAnswer({ ...answer, amount })}
+        className="w-24"
+      />
+      <View className="w-28">
+        <Picker
+          label={say('bench.in-what-unit', { name })}
+          hideLabel
+          value={reading.unit ?? ''}
+          options={[
+            { value: '', label: say('bench.choose-a-unit') },
+            ...unitsFor(ingredient).map((value) => ({
+              value,
+              label: unitName(value, ingredient?.id ?? ''),
+            })),
+          ]}
+          onChange={(value) => onAnswer({ ...answer, unit: value as LineUnit })}
+        />
+      </View>
+    </>
+  );
+}
+
+/** What is asked about a line: which of its meanings, or what is missing of it. */
+function Answers({
+  reading,
+  answer,
+  book,
+  name,
+  onAnswer,
+}: {
+  readonly reading: Reading;
+  readonly answer: Answer;
+  readonly book: KitchenBook;
+  readonly name: string;
+  readonly onAnswer: (answer: Answer) => void;
+}) {
+  const { tell } = useWords();
+  const { question } = reading.written;
+  return (
+    <View className="flex-row flex-wrap items-end gap-2">
+      {question && reading.ingredientId ? (
+        <Choice
+          label={say('bench.which-is-meant', { name })}
+          hideLabel
+          value={undefined}
+          options={question.meanings.map(({ label }, index) => ({
+            value: String(index),
+            label: tell(label),
+          }))}
+          onChange={(index) => {
+            const meant = question.meanings[Number(index)];
+            if (meant) onAnswer({ ...answer, amount: meant.amount, unit: meant.unit });
+          }}
+        />
+      ) : (
+        <AmountFields
+          reading={reading}
+          answer={answer}
+          book={book}
+          name={name}
+          onAnswer={onAnswer}
+        />
+      )}
+      <Button
+        label={say('bench.to-the-note')}
+        weight="quiet"
+        onPress={() => onAnswer({ ...answer, leftOut: true })}
+      />
+    </View>
+  );
+}
+
 /** One line: as written, as read, and what is asked about it. */
 function ReadingRow({
   reading,
@@ -68,8 +173,6 @@ function ReadingRow({
   const { tell } = useWords();
   const { written, missing, leftOut } = reading;
   const ready = goesOn(reading);
-  const ingredient = reading.ingredientId ? book.find(reading.ingredientId) : undefined;
-  const name = say('bench.line', { position: position + 1 });
   return (
     <View className="gap-2 border-t border-line py-2" testID={`read-${position}`}>
       <Soft>{written.section ? `${written.section}: ${written.text}` : written.text}</Soft>
@@ -84,84 +187,62 @@ function ReadingRow({
         <Soft key={remark.code}>{tell(remark)}</Soft>
       ))}
       {(ready && !reading.vague) || leftOut ? null : (
-        <View className="flex-row flex-wrap items-end gap-2">
-          {written.question && ingredient ? (
-            <Choice
-              label={say('bench.which-is-meant', { name })}
-              hideLabel
-              value={undefined}
-              options={written.question.meanings.map(({ label }, index) => ({
-                value: String(index),
-                label: tell(label),
-              }))}
-              onChange={(index) => {
-                const meant = written.question?.meanings[Number(index)];
-                if (meant) onAnswer({ ...answer, amount: meant.amount, unit: meant.unit });
-              }}
-            />
-          ) : (
-            <>
-              {ingredient ? null : (
-                <View className="w-56">
-                  <Picker
-                    label={say('bench.ingredient', { name })}
-                    hideLabel
-                    value={answer.ingredientId ?? ''}
-                    options={[{ value: '', label: say('bench.choose') }, ...book.ingredientOptions]}
-                    onChange={(value) => onAnswer({ ...answer, ingredientId: value })}
-                  />
-                </View>
-              )}
-              <NumberField
-                label={say('bench.how-much', { name })}
-                hideLabel
-                mayBeEmpty
-                value={reading.amount ?? NaN}
-                onChange={(amount) => onAnswer({ ...answer, amount })}
-                className="w-24"
-              />
-              <View className="w-28">
-                <Picker
-                  label={say('bench.in-what-unit', { name })}
-                  hideLabel
-                  value={reading.unit ?? ''}
-                  options={[
-                    { value: '', label: say('bench.choose-a-unit') },
-                    ...unitsFor(ingredient).map((value) => ({
-                      value,
-                      label: unitName(value, ingredient?.id ?? ''),
-                    })),
-                  ]}
-                  onChange={(value) => onAnswer({ ...answer, unit: value as LineUnit })}
-                />
-              </View>
-            </>
-          )}
-          <Button
-            label={say('bench.to-the-note')}
-            weight="quiet"
-            onPress={() => onAnswer({ ...answer, leftOut: true })}
-          />
-        </View>
+        <Answers
+          reading={reading}
+          answer={answer}
+          book={book}
+          name={say('bench.line', { position: position + 1 })}
+          onAnswer={onAnswer}
+        />
       )}
     </View>
   );
 }
 
-/** A whole list, typed or pasted as it is written, read line by line before it goes onto the bench. */
-export function PasteSheet({
-  book,
+/** Words that look like a slip of the pen, with what they probably were. */
+function Slips({
+  text,
+  onPutRight,
+}: {
+  readonly text: string;
+  readonly onPutRight: (words: string, likely: string) => void;
+}) {
+  const { tell } = useWords();
+  const slips = useMemo(() => slipsIn(text), [text]);
+  return (
+    <>
+      {slips.map(({ text: words, says, likely }) => (
+        <Notice
+          key={`${words}/${says.code}`}
+          kind="hint"
+          testID="slip"
+          actions={
+            likely === undefined ? undefined : (
+              <Button
+                label={say('bench.make-it', { likely })}
+                onPress={() => onPutRight(words, likely)}
+              />
+            )
+          }
+        >
+          {`“${words}”: ${tell(says)}`}
+        </Notice>
+      ))}
+    </>
+  );
+}
+
+/** A list out of a file: one of our own goes onto the bench as it is, any other is read line by line. */
+function OpenFile({
   onEdit,
+  onLines,
   onClose,
 }: {
-  readonly book: KitchenBook;
   readonly onEdit: Edit;
+  readonly onLines: (text: string) => void;
   readonly onClose: () => void;
 }) {
   const { tell } = useWords();
-  const [text, setText] = useState('');
-  const [chosen, setChosen] = useState<Language | 'auto'>('auto');
-  const [answers, setAnswers] = useState<Readonly<Record<string, Answer>>>({});
   const [problem, setProblem] = useState<string | undefined>(undefined);
   const open = (content: string) => {
     setProblem(undefined);
@@ -177,13 +258,45 @@ export function PasteSheet({
       return;
     }
     const list = fromAnyList(content);
-    if (list.ok) setText(list.value.lines.join('\n'));
+    if (list.ok) onLines(list.value.lines.join('\n'));
     else setProblem(tell(list.problem));
   };
+  return (
+    <>
+      <View className="flex-row flex-wrap items-center gap-2">
+        <FileButton
+          label={say('bench.open-a-file')}
+          accept=".json,.jsonld,.md,.csv,.txt,application/json,application/ld+json,text/*"
+          onText={open}
+          testID="open-file"
+        />
+        <Soft className="flex-1">{say('bench.a-formula-file-a-recipe-markdown')}</Soft>
+      </View>
+      {problem ? (
+        <Notice kind="danger" testID="file-problem">
+          {problem}
+        </Notice>
+      ) : null}
+    </>
+  );
+}
+
+/** A whole list, typed or pasted as it is written, read line by line before it goes onto the bench. */
+export function PasteSheet({
+  book,
+  onEdit,
+  onClose,
+}: {
+  readonly book: KitchenBook;
+  readonly onEdit: Edit;
+  readonly onClose: () => void;
+}) {
+  const [text, setText] = useState('');
+  const [chosen, setChosen] = useState<Language | 'auto'>('auto');
+  const [answers, setAnswers] = useState<Readonly<Record<string, Answer>>>({});
   const settled = useDeferredValue(text);
   const language = chosen === 'auto' ? languageOf(settled) : chosen;
   const lines = useMemo(() => readList(settled, language, book.own), [settled, language, book]);
-  const slips = useMemo(() => slipsIn(settled), [settled]);
   // An answer belongs to what was written: it stays when another line is put in before.
   const readings = lines.map((line) =>
     readingOf(line, answers[line.text] ?? {}, book.kitchen.data.eggGrade, book.find),
@@ -200,20 +313,7 @@ export function PasteSheet({
         placeholder={say('bench.2-1-2-cups-milk-5')}
         testID="paste-text"
       />
-      <View className="flex-row flex-wrap items-center gap-2">
-        <FileButton
-          label={say('bench.open-a-file')}
-          accept=".json,.jsonld,.md,.csv,.txt,application/json,application/ld+json,text/*"
-          onText={open}
-          testID="open-file"
-        />
-        <Soft className="flex-1">{say('bench.a-formula-file-a-recipe-markdown')}</Soft>
-      </View>
-      {problem ? (
-        <Notice kind="danger" testID="file-problem">
-          {problem}
-        </Notice>
-      ) : null}
+      <OpenFile onEdit={onEdit} onLines={setText} onClose={onClose} />
       <Choice
         label={say('bench.written-in')}
         value={chosen}
@@ -223,23 +323,7 @@ export function PasteSheet({
       {chosen === 'auto' && lines.length > 0 ? (
         <Soft>{say('bench.read-as', { LANGUAGENAMES: LANGUAGE_NAMES[language] })}</Soft>
       ) : null}
-      {slips.map(({ text: words, says, likely }) => (
-        <Notice
-          key={`${words}/${says.code}`}
-          kind="hint"
-          testID="slip"
-          actions={
-            likely === undefined ? undefined : (
-              <Button
-                label={say('bench.make-it', { likely })}
-                onPress={() => setText(text.replace(words, likely))}
-              />
-            )
-          }
-        >
-          {`“${words}”: ${tell(says)}`}
-        </Notice>
-      ))}
+      <Slips text={settled} onPutRight={(words, likely) => setText(text.replace(words, likely))} />
       <View>
         {readings.map((reading, position) => (
           <ReadingRow

@@ -5,6 +5,7 @@ import {
   tasteOf,
   toInHand,
   toPortions,
+  type Build,
   type Result,
 } from '@hollow-moon/core';
 import { useState } from 'react';
@@ -101,6 +102,86 @@ function ScaleBy({
   );
 }
 
+/** How many portions a tin gives, and what is left in the bowl. */
+function PortionFields({ data, onEdit }: { readonly data: FormulaData; readonly onEdit: Edit }) {
+  return (
+    <View className="flex-row flex-wrap gap-3">
+      <NumberField
+        label={say('bench.portions-a-tin')}
+        value={data.portionsEach}
+        onChange={(portionsEach) => onEdit('portionsEach', (data) => ({ ...data, portionsEach }))}
+        className="w-32"
+        testID="portions-each"
+      />
+      <NumberField
+        label={say('bench.stays-in-the-bowl')}
+        unit="%"
+        value={Number((data.lossShare * 100).toFixed(2))}
+        onChange={(percent) =>
+          onEdit('lossShare', (data) => ({ ...data, lossShare: percent / 100 }))
+        }
+        problem={
+          data.lossShare >= 0 && data.lossShare <= 0.3 ? undefined : say('bench.from-0-to-thirty')
+        }
+        className="w-36"
+        testID="loss"
+      />
+    </View>
+  );
+}
+
+/** What a portion weighs, costs and gives. */
+function PortionFigures({ build, currency }: { readonly build: Build; readonly currency: string }) {
+  return (
+    <View className="flex-row flex-wrap gap-x-6 gap-y-3">
+      <Labelled label={say('bench.weighs')}>
+        <Figure
+          value={build.portionG === undefined ? '?' : grams(build.portionG)}
+          unit="g"
+          size="figure"
+        />
+      </Labelled>
+      <Labelled label={say('bench.costs')}>
+        <Figure
+          value={build.cost === undefined ? '?' : money(build.cost, currency)}
+          size="figure"
+          testID="cost-portion"
+        />
+      </Labelled>
+      <Labelled label={say('bench.gives')}>
+        <Figure
+          value={build.energyKj === undefined ? '?' : grams(build.energyKj)}
+          unit={
+            build.energyKj === undefined
+              ? 'kJ'
+              : say('bench.kj-kcal', { energyKj: grams(build.energyKj / KJ_PER_KCAL) })
+          }
+          size="figure"
+          testID="energy-portion"
+        />
+      </Labelled>
+    </View>
+  );
+}
+
+/** How the filling tastes, by what is in it. */
+function Taste({ filling }: { readonly filling: Build['filling'] }) {
+  const { tell } = useWords();
+  const taste = tasteOf(filling);
+  if (!taste) return null;
+  return (
+    <Read testID="taste">
+      {say('bench.the-filling-is', {
+        word: tell(taste.sweetness.word),
+        word2: tell(taste.fat.word),
+        word3: tell(taste.acid.word),
+        more:
+          taste.alcohol.value < 0.3 ? '' : say('bench.alcohol', { word: tell(taste.alcohol.word) }),
+      })}
+    </Read>
+  );
+}
+
 /** A portion: what it weighs, gives, costs and tastes of; and the whole scaled to what is wanted. */
 export function ServeSheet({
   data,
@@ -117,59 +198,10 @@ export function ServeSheet({
   const { build } = inKitchen;
   const { currency } = book.kitchen.data;
   const untold = cannotTell(build);
-  const taste = untold ? undefined : tasteOf(build.filling);
   return (
     <Sheet title={say('bench.a-portion')}>
-      <View className="flex-row flex-wrap gap-3">
-        <NumberField
-          label={say('bench.portions-a-tin')}
-          value={data.portionsEach}
-          onChange={(portionsEach) => onEdit('portionsEach', (data) => ({ ...data, portionsEach }))}
-          className="w-32"
-          testID="portions-each"
-        />
-        <NumberField
-          label={say('bench.stays-in-the-bowl')}
-          unit="%"
-          value={Number((data.lossShare * 100).toFixed(2))}
-          onChange={(percent) =>
-            onEdit('lossShare', (data) => ({ ...data, lossShare: percent / 100 }))
-          }
-          problem={
-            data.lossShare >= 0 && data.lossShare <= 0.3 ? undefined : say('bench.from-0-to-thirty')
-          }
-          className="w-36"
-          testID="loss"
-        />
-      </View>
-      <View className="flex-row flex-wrap gap-x-6 gap-y-3">
-        <Labelled label={say('bench.weighs')}>
-          <Figure
-            value={build.portionG === undefined ? '?' : grams(build.portionG)}
-            unit="g"
-            size="figure"
-          />
-        </Labelled>
-        <Labelled label={say('bench.costs')}>
-          <Figure
-            value={build.cost === undefined ? '?' : money(build.cost, currency)}
-            size="figure"
-            testID="cost-portion"
-          />
-        </Labelled>
-        <Labelled label={say('bench.gives')}>
-          <Figure
-            value={build.energyKj === undefined ? '?' : grams(build.energyKj)}
-            unit={
-              build.energyKj === undefined
-                ? 'kJ'
-                : say('bench.kj-kcal', { energyKj: grams(build.energyKj / KJ_PER_KCAL) })
-            }
-            size="figure"
-            testID="energy-portion"
-          />
-        </Labelled>
-      </View>
+      <PortionFields data={data} onEdit={onEdit} />
+      <PortionFigures build={build} currency={currency} />
       {untold ? <Read testID="portion-untold">{tell(untold)}</Read> : null}
       <Soft testID="cost-all">
         {build.unpriced.length === 0
@@ -179,21 +211,13 @@ export function ServeSheet({
               money: money(build.knownCost, currency),
             })}
       </Soft>
-      {taste ? (
-        <Read testID="taste">
-          {say('bench.the-filling-is', {
-            word: tell(taste.sweetness.word),
-            word2: tell(taste.fat.word),
-            word3: tell(taste.acid.word),
-            more:
-              taste.alcohol.value < 0.3
-                ? ''
-                : say('bench.alcohol', { word: tell(taste.alcohol.word) }),
-          })}
-        </Read>
-      ) : null}
+      {untold ? null : <Taste filling={build.filling} />}
       <Read>
-        {`${build.allergens.length > 0 ? say('bench.all-of-it-contains', { listed: listed(build.allergens.map((each) => say(`allergen.${each}`))) }) : say('bench.no-listed-allergen-in-any-of')}`}
+        {build.allergens.length > 0
+          ? say('bench.all-of-it-contains', {
+              listed: listed(build.allergens.map((each) => say(`allergen.${each}`))),
+            })
+          : say('bench.no-listed-allergen-in-any-of')}
       </Read>
       <ScaleBy data={data} book={book} onEdit={onEdit} />
     </Sheet>

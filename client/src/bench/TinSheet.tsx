@@ -174,6 +174,129 @@ function DoughLines({ disc, data }: { readonly disc: DoughDisc; readonly data: F
   );
 }
 
+type SetField = (field: keyof FormulaData) => (value: unknown) => void;
+
+const setter =
+  (onEdit: Edit): SetField =>
+  (field) =>
+  (value) =>
+    onEdit(field, (data) => ({ ...data, [field]: value }));
+
+/** How many tins, how far they are filled, and how thick the shell is. */
+function CountAndGap({
+  data,
+  problemAt,
+  onSet,
+}: {
+  readonly data: FormulaData;
+  readonly problemAt: (field: string) => string | undefined;
+  readonly onSet: SetField;
+}) {
+  return (
+    <View className="flex-row flex-wrap gap-3">
+      <NumberField
+        label={say('bench.how-many')}
+        value={data.vesselCount}
+        onChange={onSet('vesselCount')}
+        problem={problemAt('count')}
+        className="w-24"
+      />
+      <NumberField
+        label={say('bench.gap-to-the-rim')}
+        unit="mm"
+        value={data.headspaceMm}
+        onChange={onSet('headspaceMm')}
+        problem={problemAt('headspace')}
+        className="w-32"
+        testID="headspace"
+      />
+      {data.shell === 'none' ? null : (
+        <NumberField
+          label={say('bench.shell')}
+          unit="mm"
+          value={data.shellThicknessMm}
+          onChange={onSet('shellThicknessMm')}
+          problem={problemAt('shell')}
+          className="w-28"
+          testID="shell-thickness"
+        />
+      )}
+    </View>
+  );
+}
+
+/** What the tins take, and whether the batch fills them. */
+function FitLines({
+  data,
+  inKitchen,
+  fit,
+  onEdit,
+}: {
+  readonly data: FormulaData;
+  readonly inKitchen: BuildInKitchen;
+  readonly fit: Fit;
+  readonly onEdit: Edit;
+}) {
+  const { tell } = useWords();
+  const { build, vessel } = inKitchen;
+  const analysis = build.filling;
+  const level = levelWarning(data.family, fit.wanted.depthMm, data.headspaceMm);
+  const usual = isFamily(data.family) ? HEADSPACE[data.family] : undefined;
+  const disc =
+    vessel && data.shell !== 'none' && data.shellThicknessMm > 0
+      ? doughDisc(vessel, data.shellThicknessMm)
+      : undefined;
+  return (
+    <>
+      <View className="flex-row flex-wrap gap-x-6 gap-y-3">
+        <Labelled label={say('bench.filling-wanted')}>
+          <Figure value={grams(fit.toMixG)} unit="g" size="figure" testID="filling-wanted" />
+        </Labelled>
+        <Labelled label={say('bench.into-each')}>
+          <Figure value={grams(fit.wanted.massG)} unit="g" size="figure" testID="each-tin" />
+        </Labelled>
+        <Labelled label={say('bench.depth')}>
+          <Figure value={centimetres(fit.wanted.depthMm)} unit="cm" size="figure" />
+        </Labelled>
+      </View>
+      {build.takenMl > 0 ? (
+        <Soft>{say('bench.what-lies-under-it-takes', { takenMl: grams(build.takenMl) })}</Soft>
+      ) : null}
+      {level && usual ? (
+        <Notice
+          kind="hint"
+          testID="level"
+          actions={
+            <Button
+              label={say('bench.leave-mm', { mm: usual.mm })}
+              onPress={() => setter(onEdit)('headspaceMm')(usual.mm)}
+            />
+          }
+        >
+          {tell(level)}
+        </Notice>
+      ) : null}
+      {disc && data.shell !== 'crumb-shell' ? <DoughLines disc={disc} data={data} /> : null}
+      {vessel && data.shell === 'none' && turnsOut(data, build) ? (
+        <Soft>
+          {say('bench.to-turn-one-out-a-plate', {
+            topLengthMm: centimetres(insideOf(vessel).topLengthMm + PLATE_BEYOND_MM),
+          })}
+        </Soft>
+      ) : null}
+      {cannotTell(analysis) ? (
+        <UnknownAmount data={data} analysis={analysis} fit={fit} onEdit={onEdit} />
+      ) : analysis.whole.grams <= 0 ? (
+        <Soft>{say('bench.nothing-mixed-yet')}</Soft>
+      ) : batchStands(fit.level) === 'fits' ? (
+        <Soft testID="batch-fits">{say('bench.the-batch-fills-the-tins-as')}</Soft>
+      ) : (
+        <BatchNotice data={data} level={fit.level} onEdit={onEdit} />
+      )}
+    </>
+  );
+}
+
 /** The tin, the shell and the level, and what they do to masses, disc and depth. */
 export function TinSheet({
   data,
@@ -187,19 +310,10 @@ export function TinSheet({
   readonly onEdit: Edit;
 }) {
   const { tell } = useWords();
-  const set = (field: keyof FormulaData) => (value: unknown) =>
-    onEdit(field, (data) => ({ ...data, [field]: value }));
-  const { build, vessel } = inKitchen;
-  const analysis = build.filling;
+  const set = setter(onEdit);
   const found = problemOf(inKitchen);
   const problemAt = (field: string) => (found?.field === field ? tell(found.problem) : undefined);
   const fit = inKitchen.fit?.ok ? inKitchen.fit.value : undefined;
-  const level = fit && levelWarning(data.family, fit.wanted.depthMm, data.headspaceMm);
-  const usual = isFamily(data.family) ? HEADSPACE[data.family] : undefined;
-  const disc =
-    vessel && data.shell !== 'none' && data.shellThicknessMm > 0
-      ? doughDisc(vessel, data.shellThicknessMm)
-      : undefined;
   return (
     <Sheet title={say('bench.tin-and-shell')}>
       <Picker
@@ -213,90 +327,14 @@ export function TinSheet({
         ]}
       />
       {problemAt('vessel') ? <Soft>{problemAt('vessel') ?? ''}</Soft> : null}
-      <View className="flex-row flex-wrap gap-3">
-        <NumberField
-          label={say('bench.how-many')}
-          value={data.vesselCount}
-          onChange={set('vesselCount')}
-          problem={problemAt('count')}
-          className="w-24"
-        />
-        <NumberField
-          label={say('bench.gap-to-the-rim')}
-          unit="mm"
-          value={data.headspaceMm}
-          onChange={set('headspaceMm')}
-          problem={problemAt('headspace')}
-          className="w-32"
-          testID="headspace"
-        />
-        {data.shell === 'none' ? null : (
-          <NumberField
-            label={say('bench.shell')}
-            unit="mm"
-            value={data.shellThicknessMm}
-            onChange={set('shellThicknessMm')}
-            problem={problemAt('shell')}
-            className="w-28"
-            testID="shell-thickness"
-          />
-        )}
-      </View>
+      <CountAndGap data={data} problemAt={problemAt} onSet={set} />
       <Choice
         label={say('bench.shell-of')}
         options={SHELL_KINDS.map((value) => ({ value, label: say(`shell.${value}`) }))}
         value={data.shell}
         onChange={set('shell')}
       />
-      {fit ? (
-        <>
-          <View className="flex-row flex-wrap gap-x-6 gap-y-3">
-            <Labelled label={say('bench.filling-wanted')}>
-              <Figure value={grams(fit.toMixG)} unit="g" size="figure" testID="filling-wanted" />
-            </Labelled>
-            <Labelled label={say('bench.into-each')}>
-              <Figure value={grams(fit.wanted.massG)} unit="g" size="figure" testID="each-tin" />
-            </Labelled>
-            <Labelled label={say('bench.depth')}>
-              <Figure value={centimetres(fit.wanted.depthMm)} unit="cm" size="figure" />
-            </Labelled>
-          </View>
-          {build.takenMl > 0 ? (
-            <Soft>{say('bench.what-lies-under-it-takes', { takenMl: grams(build.takenMl) })}</Soft>
-          ) : null}
-          {level && usual ? (
-            <Notice
-              kind="hint"
-              testID="level"
-              actions={
-                <Button
-                  label={say('bench.leave-mm', { mm: usual.mm })}
-                  onPress={() => set('headspaceMm')(usual.mm)}
-                />
-              }
-            >
-              {tell(level)}
-            </Notice>
-          ) : null}
-          {disc && data.shell !== 'crumb-shell' ? <DoughLines disc={disc} data={data} /> : null}
-          {vessel && data.shell === 'none' && turnsOut(data, build) ? (
-            <Soft>
-              {say('bench.to-turn-one-out-a-plate', {
-                topLengthMm: centimetres(insideOf(vessel).topLengthMm + PLATE_BEYOND_MM),
-              })}
-            </Soft>
-          ) : null}
-          {cannotTell(analysis) ? (
-            <UnknownAmount data={data} analysis={analysis} fit={fit} onEdit={onEdit} />
-          ) : analysis.whole.grams <= 0 ? (
-            <Soft>{say('bench.nothing-mixed-yet')}</Soft>
-          ) : batchStands(fit.level) === 'fits' ? (
-            <Soft testID="batch-fits">{say('bench.the-batch-fills-the-tins-as')}</Soft>
-          ) : (
-            <BatchNotice data={data} level={fit.level} onEdit={onEdit} />
-          )}
-        </>
-      ) : null}
+      {fit ? <FitLines data={data} inKitchen={inKitchen} fit={fit} onEdit={onEdit} /> : null}
     </Sheet>
   );
 }

@@ -51,6 +51,45 @@ function LastTime({ id, book }: { readonly id: string; readonly book: KitchenBoo
 
 const ON_BENCH = 'bench';
 
+/** Which two are compared. */
+function ComparedPickers({
+  options,
+  left,
+  right,
+  onLeft,
+  onRight,
+}: {
+  readonly options: readonly { readonly value: string; readonly label: string }[];
+  readonly left: string;
+  readonly right: string;
+  readonly onLeft: (version: string) => void;
+  readonly onRight: (version: string) => void;
+}) {
+  return (
+    <View className="flex-row flex-wrap gap-3">
+      <View className="min-w-40 flex-1">
+        <Picker
+          label={say('bench.compare')}
+          value={left}
+          options={options}
+          onChange={onLeft}
+          testID="compare-left"
+        />
+      </View>
+      <View className="min-w-40 flex-1">
+        <Picker
+          label={say('bench.compare-with')}
+          value={right}
+          options={options}
+          onChange={onRight}
+          testID="compare-right"
+        />
+      </View>
+    </View>
+  );
+}
+
+/** Earlier versions, any two of them side by side, and the way back to one. */
 function Past({
   id,
   data,
@@ -78,7 +117,8 @@ function Past({
   const dataOf = (chosen: string): FormulaData =>
     versions.find(({ version }) => String(version) === chosen)?.data ?? data;
   const nameOf = (thing: string | null) =>
-    [...book.vessels, ...book.ovens].find((each) => each.id === thing)?.data.name ?? 'none';
+    [...book.vessels, ...book.ovens].find((each) => each.id === thing)?.data.name ??
+    say('bench.none');
   const found = compared(dataOf(left), dataOf(right), {
     grade: book.kitchen.data.eggGrade,
     find: book.find,
@@ -94,26 +134,13 @@ function Past({
         <Soft>{say('bench.no-earlier-version-each-one-you')}</Soft>
       ) : (
         <>
-          <View className="flex-row flex-wrap gap-3">
-            <View className="min-w-40 flex-1">
-              <Picker
-                label={say('bench.compare')}
-                value={left}
-                options={options}
-                onChange={setLeft}
-                testID="compare-left"
-              />
-            </View>
-            <View className="min-w-40 flex-1">
-              <Picker
-                label={say('bench.compare-with')}
-                value={right}
-                options={options}
-                onChange={setRight}
-                testID="compare-right"
-              />
-            </View>
-          </View>
+          <ComparedPickers
+            options={options}
+            left={left}
+            right={right}
+            onLeft={setLeft}
+            onRight={setRight}
+          />
           {shown.length === 0 ? (
             <Read testID="no-difference">{say('bench.they-are-the-same')}</Read>
           ) : (

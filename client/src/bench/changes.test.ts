@@ -141,7 +141,7 @@ it('keeps a component’s list under its name, and speaks in the cook’s degree
     },
   );
   expect(fahrenheit.settings.find(({ what }) => what === 'Set to')).toMatchObject({
-    before: '284 °F',
-    after: '302 °F',
+    before: '284\u00a0°F',
+    after: '302\u00a0°F',
   });
 });

@@ -149,7 +149,7 @@ function shellInWords({ shell, shellThicknessMm, shellBake }: FormulaData, heat:
     ...baked,
     say(`weights.${weights}`).toLowerCase(),
     say('bench.to', { target }),
-    ...(docked ? ['pricked'] : []),
+    ...(docked ? [say('bench.pricked')] : []),
     ...(seal === 'none'
       ? []
       : [say('bench.sealed-with', { seal: say(`seal.${seal}`).toLowerCase() })]),
@@ -165,6 +165,42 @@ const bathInWords = ({ bath, ovenUse: { wrapped } }: FormulaData, heat: Heat): s
         more: wrapped ? `, ${say('bench.wrapped')}` : '',
       })
     : '–';
+
+const share = (value: number): string => `${percent(value)} %`;
+
+/** How each is baked: tin, oven, shell, bath, and what is done after it. */
+function settingsOf(
+  before: FormulaData,
+  after: FormulaData,
+  heat: Heat,
+  nameOf: (vesselOrOvenId: string | null) => string,
+): ComparedRow[] {
+  return [
+    row(say('bench.name'), before.name, after.name),
+    row(say('bench.kind'), say(`part.${before.family}`), say(`part.${after.family}`)),
+    row(say('bench.shell'), say(`shell.${before.shell}`), say(`shell.${after.shell}`)),
+    row(
+      say('bench.tin'),
+      `${before.vesselCount} × ${nameOf(before.vesselId)}`,
+      `${after.vesselCount} × ${nameOf(after.vesselId)}`,
+    ),
+    row(say('bench.portions-of-each'), String(before.portionsEach), String(after.portionsEach)),
+    row(say('bench.stays-in-the-bowl'), share(before.lossShare), share(after.lossShare)),
+    row(
+      say('bench.gap-to-the-rim'),
+      say('bench.mm-2', { headspaceMm: before.headspaceMm }),
+      say('bench.mm-2', { headspaceMm: after.headspaceMm }),
+    ),
+    row(say('bench.oven'), nameOf(before.ovenId), nameOf(after.ovenId)),
+    row(say('bench.set-to'), heat(before.setC), heat(after.setC)),
+    row(say('bench.then'), ovenInWords(before, heat), ovenInWords(after, heat)),
+    row(say('bench.after-the-pull'), outInWords(before), outInWords(after)),
+    row(say('bench.empty-shell'), shellInWords(before, heat), shellInWords(after, heat)),
+    row(say('bench.bath'), bathInWords(before, heat), bathInWords(after, heat)),
+    row(say('bench.poured-at'), heat(before.fillingStartC), heat(after.fillingStartC)),
+    row(say('bench.note'), before.note, after.note),
+  ];
+}
 
 /** Two formulas side by side: in grams and percent, in ratios and verdict, in how they are baked. */
 export function compared(
@@ -187,7 +223,6 @@ export function compared(
     celsius === undefined ? '–' : `${temperature.degrees(celsius)} ${temperature.unit}`;
   const firmness = (of: typeof va) => ('firmness' in of ? FIRMNESS_WORDS[of.firmness] : '–');
   const ratio = (value: number | undefined) => value?.toFixed(2) ?? '–';
-  const share = (value: number) => `${percent(value)} %`;
   const partNames = [...new Set([...before.parts, ...after.parts].map((part) => part.name))];
   const partIn = (data: FormulaData, name: string) => data.parts.find((part) => part.name === name);
   const linesIn = (data: FormulaData, name: string) => partIn(data, name)?.lines ?? [];
@@ -225,30 +260,6 @@ export function compared(
         : []),
       row(say('bench.when-cold'), firmness(va), firmness(vb)),
     ],
-    settings: [
-      row(say('bench.name'), before.name, after.name),
-      row(say('bench.kind'), say(`part.${before.family}`), say(`part.${after.family}`)),
-      row(say('bench.shell'), say(`shell.${before.shell}`), say(`shell.${after.shell}`)),
-      row(
-        say('bench.tin'),
-        `${before.vesselCount} × ${nameOf(before.vesselId)}`,
-        `${after.vesselCount} × ${nameOf(after.vesselId)}`,
-      ),
-      row(say('bench.portions-of-each'), String(before.portionsEach), String(after.portionsEach)),
-      row(say('bench.stays-in-the-bowl'), share(before.lossShare), share(after.lossShare)),
-      row(
-        say('bench.gap-to-the-rim'),
-        say('bench.mm-2', { headspaceMm: before.headspaceMm }),
-        say('bench.mm-2', { headspaceMm: after.headspaceMm }),
-      ),
-      row(say('bench.oven'), nameOf(before.ovenId), nameOf(after.ovenId)),
-      row(say('bench.set-to'), degrees(before.setC), degrees(after.setC)),
-      row(say('bench.then'), ovenInWords(before, heat), ovenInWords(after, heat)),
-      row(say('bench.after-the-pull'), outInWords(before), outInWords(after)),
-      row(say('bench.empty-shell'), shellInWords(before, heat), shellInWords(after, heat)),
-      row(say('bench.bath'), bathInWords(before, heat), bathInWords(after, heat)),
-      row(say('bench.poured-at'), degrees(before.fillingStartC), degrees(after.fillingStartC)),
-      row(say('bench.note'), before.note, after.note),
-    ],
+    settings: settingsOf(before, after, heat, nameOf),
   };
 }

@@ -76,6 +76,57 @@ function CaseCurves({ result }: { readonly result: Answer<'case'> }) {
   );
 }
 
+/** What a case came to: its probes, the water it lost, and the way to keep it. */
+function CaseResult({
+  result,
+  onClose,
+}: {
+  readonly result: Answer<'case'>;
+  readonly onClose: () => void;
+}) {
+  const { degrees, unit } = useWords();
+  return (
+    <View className="gap-2" testID="case-result">
+      <Read className="font-read-strong">{result.name}</Read>
+      <CaseCurves result={result} />
+      <View role="list">
+        {result.probes.map(({ name, temperatureC, extents }) => (
+          <View
+            key={name}
+            role="listitem"
+            className="flex-row flex-wrap gap-x-3 border-t border-line py-1"
+          >
+            <Read className="min-w-24">{name}</Read>
+            <Read className="font-figures">
+              {say('cases.ends-at-hottest', {
+                at: degrees(temperatureC.at(-1)!),
+                max: degrees(Math.max(...temperatureC)),
+                unit,
+              })}
+            </Read>
+            {Object.entries(extents).map(([reaction, values]) => (
+              <Soft key={reaction}>{`${reaction} ${Math.round(values.at(-1)! * 100)} %`}</Soft>
+            ))}
+          </View>
+        ))}
+      </View>
+      <Soft>
+        {say('cases.loses-g-of-water-the', {
+          waterLostKg: (result.waterLostKg * 1000).toFixed(1),
+          toExponential: (Math.abs(result.energy.residual) * 100).toExponential(1),
+        })}
+      </Soft>
+      <View className="flex-row flex-wrap gap-2">
+        <Button
+          label={say('cases.as-csv')}
+          onPress={() => keepAsFile(fileName(result.name, 'csv'), 'text/csv', resultToCsv(result))}
+        />
+        <Button label={say('cases.put-it-away')} weight="quiet" onPress={onClose} />
+      </View>
+    </View>
+  );
+}
+
 /** Bake cases: the forecast as plain numbers to take along, and one from elsewhere to compute here. */
 export const CaseFold = memo(function CaseFold({
   onTakeAlong,
@@ -83,7 +134,7 @@ export const CaseFold = memo(function CaseFold({
   /** Answers with what stands in the way, or nothing. */
   readonly onTakeAlong: (() => string) | undefined;
 }) {
-  const { degrees, unit, tell } = useWords();
+  const { tell } = useWords();
   const [opened, setOpened] = useState<BakeCase>();
   const [problem, setProblem] = useState('');
   const { answer, settled, broke } = useJob('case', opened && { data: opened });
@@ -132,52 +183,7 @@ export const CaseFold = memo(function CaseFold({
             <Soft>{say('cases.computing', { name: opened.name })}</Soft>
           ) : null}
           {opened && result ? (
-            <View className="gap-2" testID="case-result">
-              <Read className="font-read-strong">{result.name}</Read>
-              <CaseCurves result={result} />
-              <View role="list">
-                {result.probes.map(({ name, temperatureC, extents }) => (
-                  <View
-                    key={name}
-                    role="listitem"
-                    className="flex-row flex-wrap gap-x-3 border-t border-line py-1"
-                  >
-                    <Read className="min-w-24">{name}</Read>
-                    <Read className="font-figures">
-                      {say('cases.ends-at-hottest', {
-                        at: degrees(temperatureC.at(-1)!),
-                        max: degrees(Math.max(...temperatureC)),
-                        unit,
-                      })}
-                    </Read>
-                    {Object.entries(extents).map(([reaction, values]) => (
-                      <Soft
-                        key={reaction}
-                      >{`${reaction} ${Math.round(values.at(-1)! * 100)} %`}</Soft>
-                    ))}
-                  </View>
-                ))}
-              </View>
-              <Soft>
-                {say('cases.loses-g-of-water-the', {
-                  waterLostKg: (result.waterLostKg * 1000).toFixed(1),
-                  toExponential: (Math.abs(result.energy.residual) * 100).toExponential(1),
-                })}
-              </Soft>
-              <View className="flex-row flex-wrap gap-2">
-                <Button
-                  label={say('cases.as-csv')}
-                  onPress={() =>
-                    keepAsFile(fileName(result.name, 'csv'), 'text/csv', resultToCsv(result))
-                  }
-                />
-                <Button
-                  label={say('cases.put-it-away')}
-                  weight="quiet"
-                  onPress={() => setOpened(undefined)}
-                />
-              </View>
-            </View>
+            <CaseResult result={result} onClose={() => setOpened(undefined)} />
           ) : null}
         </>
       )}

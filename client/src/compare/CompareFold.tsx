@@ -16,7 +16,7 @@ import {
   TimeTicks,
   useWords,
 } from '../design';
-import { say, minutes } from '@hollow-moon/words';
+import { say, minutes, type Words } from '@hollow-moon/words';
 import { alternativesTo, centreOf, differenceInWords, type Alternative } from './alternatives';
 import { OTHER_STROKES } from '../curves/Curves';
 import type { Answer } from '../jobs/jobs';
@@ -29,6 +29,79 @@ interface Row {
   readonly forecast: Forecast | undefined;
   readonly says: string;
   readonly stroke: string | undefined;
+}
+
+/** One window as a bar, under its name. */
+function WindowRow({
+  row,
+  top,
+  x,
+  width,
+}: {
+  readonly row: Row;
+  readonly top: number;
+  readonly x: (timeS: number) => number;
+  readonly width: number;
+}) {
+  const { name, forecast, stroke } = row;
+  const verdict = forecast?.verdict;
+  return (
+    <G>
+      <SvgText {...CHART_TEXT} x={stroke ? 32 : 4} y={top + 14} fill={colours.ink}>
+        {name}
+      </SvgText>
+      {stroke ? (
+        <Line
+          x1={4}
+          x2={26}
+          y1={top + 10}
+          y2={top + 10}
+          stroke={colours.water}
+          strokeWidth={2.5}
+          strokeDasharray={stroke}
+        />
+      ) : null}
+      <Line
+        x1={4}
+        x2={width - 6}
+        y1={top + 20 + BAR / 2}
+        y2={top + 20 + BAR / 2}
+        stroke={colours.line}
+      />
+      {verdict?.kind === 'window' ? (
+        <>
+          <Rect
+            x={x(verdict.earliest.timeS)}
+            y={top + 20}
+            width={Math.max(3, x(verdict.latest.timeS) - x(verdict.earliest.timeS))}
+            height={BAR}
+            fill={colours.yolk}
+            stroke={colours.ink}
+            strokeWidth={1}
+          />
+          <Line
+            x1={x(verdict.best.timeS)}
+            x2={x(verdict.best.timeS)}
+            y1={top + 17}
+            y2={top + 23 + BAR}
+            stroke={colours.ink}
+            strokeWidth={2.5}
+          />
+        </>
+      ) : forecast ? (
+        <G>
+          <Path
+            d={`M4 ${top + 20}h18M4 ${top + 20 + BAR}h18`}
+            stroke={colours.scorch}
+            strokeWidth={1.5}
+          />
+          <SvgText {...CHART_TEXT} x={28} y={top + 33} fill={colours.scorch}>
+            {say('compare.no-window')}
+          </SvgText>
+        </G>
+      ) : null}
+    </G>
+  );
 }
 
 /** Windows under one another on one axis of minutes: earliest to latest as a bar, the best as a line. */
@@ -51,67 +124,9 @@ function WindowBars({ rows }: { readonly rows: readonly Row[] }) {
         role="img"
         aria-label={rows.map(({ name, says }) => `${name}: ${says}`).join('. ')}
       >
-        {rows.map(({ name, forecast, stroke }, index) => {
-          const verdict = forecast?.verdict;
-          const top = index * ROW;
-          return (
-            <G key={name}>
-              <SvgText {...CHART_TEXT} x={stroke ? 32 : 4} y={top + 14} fill={colours.ink}>
-                {name}
-              </SvgText>
-              {stroke ? (
-                <Line
-                  x1={4}
-                  x2={26}
-                  y1={top + 10}
-                  y2={top + 10}
-                  stroke={colours.water}
-                  strokeWidth={2.5}
-                  strokeDasharray={stroke}
-                />
-              ) : null}
-              <Line
-                x1={4}
-                x2={width - 6}
-                y1={top + 20 + BAR / 2}
-                y2={top + 20 + BAR / 2}
-                stroke={colours.line}
-              />
-              {verdict?.kind === 'window' ? (
-                <>
-                  <Rect
-                    x={x(verdict.earliest.timeS)}
-                    y={top + 20}
-                    width={Math.max(3, x(verdict.latest.timeS) - x(verdict.earliest.timeS))}
-                    height={BAR}
-                    fill={colours.yolk}
-                    stroke={colours.ink}
-                    strokeWidth={1}
-                  />
-                  <Line
-                    x1={x(verdict.best.timeS)}
-                    x2={x(verdict.best.timeS)}
-                    y1={top + 17}
-                    y2={top + 23 + BAR}
-                    stroke={colours.ink}
-                    strokeWidth={2.5}
-                  />
-                </>
-              ) : forecast ? (
-                <G>
-                  <Path
-                    d={`M4 ${top + 20}h18M4 ${top + 20 + BAR}h18`}
-                    stroke={colours.scorch}
-                    strokeWidth={1.5}
-                  />
-                  <SvgText {...CHART_TEXT} x={28} y={top + 33} fill={colours.scorch}>
-                    {say('compare.no-window')}
-                  </SvgText>
-                </G>
-              ) : null}
-            </G>
-          );
-        })}
+        {rows.map((row, index) => (
+          <WindowRow key={row.name} row={row} top={index * ROW} x={x} width={width} />
+        ))}
         <TimeTicks
           ticks={ticksTo(endS / 60, stepMin)}
           x={(min) => Math.max(16, x(min * 60))}
@@ -140,27 +155,92 @@ export const othersOf = (compared: readonly Compared[]) =>
 
 const MOST = 2;
 
-/** One or two other ways of baking the same, against the plan as it stands. */
-export const CompareFold = memo(function CompareFold({
+/** Another way of baking it to compare with, or this one as it stands now. */
+function ChooseAnother({
   plan,
-  forecast,
-  compared,
+  options,
+  chosen,
   onChoose,
 }: {
   readonly plan: ForecastPlan;
-  readonly forecast: Forecast;
-  readonly compared: readonly Compared[];
+  readonly options: readonly Alternative[];
+  readonly chosen: readonly Alternative[];
   readonly onChoose: (chosen: readonly Alternative[]) => void;
 }) {
-  const temperature = useWords();
-  const { tell } = temperature;
   const [frozen, setFrozen] = useState(0);
-  const options = useMemo(() => alternativesTo(plan, temperature), [plan, temperature]);
-  const chosen = compared.map(({ alternative }) => alternative);
   const free = options.filter(({ id }) => !chosen.some((each) => each.id === id));
-  const rows: Row[] = [
+  return (
+    <View className="flex-row flex-wrap items-end gap-2">
+      <View className="min-w-48 flex-1">
+        <Picker
+          label={say('compare.the-same-but')}
+          testID="compare-with"
+          value=""
+          options={[
+            { value: '', label: say('compare.choose') },
+            ...free.map(({ id, name }) => ({ value: id, label: name })),
+          ]}
+          onChange={(id) => {
+            const found = free.find((each) => each.id === id);
+            if (found) onChoose([...chosen, found]);
+          }}
+        />
+      </View>
+      <Button
+        label={say('compare.this-as-it-is-now')}
+        testID="compare-now"
+        onPress={() => {
+          setFrozen(frozen + 1);
+          onChoose([
+            ...chosen,
+            {
+              id: `now/${frozen}`,
+              name: say('compare.as-it-was', { count: frozen + 1 }),
+              plan,
+            },
+          ]);
+        }}
+      />
+    </View>
+  );
+}
+
+/** What is compared, and how it differs. */
+function ComparedList({
+  rows,
+  chosen,
+  onChoose,
+}: {
+  readonly rows: readonly Row[];
+  readonly chosen: readonly Alternative[];
+  readonly onChoose: (chosen: readonly Alternative[]) => void;
+}) {
+  return (
+    <View role="list" testID="compared" className="gap-1">
+      {rows.map(({ name, says }, index) => (
+        <View key={name} role="listitem" className="flex-row items-center gap-2">
+          <View className="min-w-0 flex-1">
+            <Read>{name}</Read>
+            <Soft>{says}</Soft>
+          </View>
+          <Button
+            label={say('compare.leave-out', { name })}
+            icon={icons.remove}
+            iconOnly
+            weight="quiet"
+            onPress={() => onChoose(chosen.filter((_, at) => at !== index))}
+          />
+        </View>
+      ))}
+    </View>
+  );
+}
+
+/** The plan as it stands, and under it what it is compared with. */
+function rowsOf(forecast: Forecast, compared: readonly Compared[], tell: Words['tell']): Row[] {
+  return [
     {
-      name: 'as planned',
+      name: say('compare.as-planned'),
       forecast,
       says:
         forecast.verdict.kind === 'window'
@@ -179,6 +259,25 @@ export const CompareFold = memo(function CompareFold({
       };
     }),
   ];
+}
+
+/** One or two other ways of baking the same, against the plan as it stands. */
+export const CompareFold = memo(function CompareFold({
+  plan,
+  forecast,
+  compared,
+  onChoose,
+}: {
+  readonly plan: ForecastPlan;
+  readonly forecast: Forecast;
+  readonly compared: readonly Compared[];
+  readonly onChoose: (chosen: readonly Alternative[]) => void;
+}) {
+  const temperature = useWords();
+  const { tell } = temperature;
+  const options = useMemo(() => alternativesTo(plan, temperature), [plan, temperature]);
+  const chosen = compared.map(({ alternative }) => alternative);
+  const rows = rowsOf(forecast, compared, tell);
   return (
     <Fold
       title={say('compare.hold-against')}
@@ -192,59 +291,12 @@ export const CompareFold = memo(function CompareFold({
       {() => (
         <>
           {chosen.length < MOST ? (
-            <View className="flex-row flex-wrap items-end gap-2">
-              <View className="min-w-48 flex-1">
-                <Picker
-                  label={say('compare.the-same-but')}
-                  testID="compare-with"
-                  value=""
-                  options={[
-                    { value: '', label: say('compare.choose') },
-                    ...free.map(({ id, name }) => ({ value: id, label: name })),
-                  ]}
-                  onChange={(id) => {
-                    const found = free.find((each) => each.id === id);
-                    if (found) onChoose([...chosen, found]);
-                  }}
-                />
-              </View>
-              <Button
-                label={say('compare.this-as-it-is-now')}
-                testID="compare-now"
-                onPress={() => {
-                  setFrozen(frozen + 1);
-                  onChoose([
-                    ...chosen,
-                    {
-                      id: `now/${frozen}`,
-                      name: frozen === 0 ? 'as it was' : `as it was, ${frozen + 1}`,
-                      plan,
-                    },
-                  ]);
-                }}
-              />
-            </View>
+            <ChooseAnother plan={plan} options={options} chosen={chosen} onChoose={onChoose} />
           ) : null}
           {chosen.length > 0 ? (
             <>
               <WindowBars rows={rows} />
-              <View role="list" testID="compared" className="gap-1">
-                {rows.slice(1).map(({ name, says }, index) => (
-                  <View key={name} role="listitem" className="flex-row items-center gap-2">
-                    <View className="min-w-0 flex-1">
-                      <Read>{name}</Read>
-                      <Soft>{says}</Soft>
-                    </View>
-                    <Button
-                      label={say('compare.leave-out', { name })}
-                      icon={icons.remove}
-                      iconOnly
-                      weight="quiet"
-                      onPress={() => onChoose(chosen.filter((_, at) => at !== index))}
-                    />
-                  </View>
-                ))}
-              </View>
+              <ComparedList rows={rows.slice(1)} chosen={chosen} onChoose={onChoose} />
               <Soft>{say('compare.their-middles-are-drawn-with-the')}</Soft>
             </>
           ) : (

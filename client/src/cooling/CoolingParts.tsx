@@ -29,6 +29,40 @@ import { say, duration, withUnit } from '@hollow-moon/words';
 const MARGIN = { left: 34, right: 10, top: 8, bottom: 24 } as const;
 const HEIGHT = 150;
 
+/** Where the published limits want it to be, from when it passes the first of them. */
+function Corridor({
+  startS,
+  endS,
+  x,
+  y,
+}: {
+  readonly startS: number;
+  readonly endS: number;
+  readonly x: (timeS: number) => number;
+  readonly y: (celsius: number) => number;
+}) {
+  return (
+    <>
+      <Rect
+        x={x(startS)}
+        y={y(COOLING_LIMITS.fromC)}
+        width={Math.max(0, Math.min(x(endS), x(startS + COOLING_LIMITS.firstWithinS)) - x(startS))}
+        height={y(COOLING_LIMITS.firstC) - y(COOLING_LIMITS.fromC)}
+        fill={colours.water}
+        opacity={0.16}
+      />
+      <Rect
+        x={x(startS)}
+        y={y(COOLING_LIMITS.firstC)}
+        width={Math.max(0, Math.min(x(endS), x(startS + COOLING_LIMITS.coldWithinS)) - x(startS))}
+        height={y(COOLING_LIMITS.coldC) - y(COOLING_LIMITS.firstC)}
+        fill={colours.water}
+        opacity={0.3}
+      />
+    </>
+  );
+}
+
 /** The hours after the pull: hottest spot and middle, with the corridor the published limits leave. */
 function CoolingCurve({ cooling }: { readonly cooling: CoolingForecast }) {
   const { degrees, unit } = useWords();
@@ -75,32 +109,7 @@ function CoolingCurve({ cooling }: { readonly cooling: CoolingForecast }) {
           y={HEIGHT - 6}
           unit="h"
         />
-        {startS === undefined ? null : (
-          <>
-            <Rect
-              x={x(startS)}
-              y={y(COOLING_LIMITS.fromC)}
-              width={Math.max(
-                0,
-                Math.min(x(endS), x(startS + COOLING_LIMITS.firstWithinS)) - x(startS),
-              )}
-              height={y(COOLING_LIMITS.firstC) - y(COOLING_LIMITS.fromC)}
-              fill={colours.water}
-              opacity={0.16}
-            />
-            <Rect
-              x={x(startS)}
-              y={y(COOLING_LIMITS.firstC)}
-              width={Math.max(
-                0,
-                Math.min(x(endS), x(startS + COOLING_LIMITS.coldWithinS)) - x(startS),
-              )}
-              height={y(COOLING_LIMITS.coldC) - y(COOLING_LIMITS.firstC)}
-              fill={colours.water}
-              opacity={0.3}
-            />
-          </>
-        )}
+        {startS === undefined ? null : <Corridor startS={startS} endS={endS} x={x} y={y} />}
         <Path d={of(2)} fill="none" stroke={colours.ink} strokeWidth={2.5} />
         <Path
           d={of(1)}

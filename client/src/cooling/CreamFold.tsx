@@ -28,6 +28,75 @@ const VESSEL_OPTIONS: readonly { readonly value: VesselName; readonly label: str
 
 const COOL_PLACES = ['rack', 'ice-bath', 'fridge', 'freezer'] as const;
 
+/** What it is poured into, and whether its surface is covered. */
+function VesselChoice({
+  vessel,
+  onVessel,
+  film,
+  onFilm,
+}: {
+  readonly vessel: VesselName;
+  readonly onVessel: (vessel: VesselName) => void;
+  readonly film: boolean;
+  readonly onFilm: (film: boolean) => void;
+}) {
+  return (
+    <>
+      <Choice
+        label={say('cooling.poured-into')}
+        value={vessel}
+        options={VESSEL_OPTIONS}
+        onChange={onVessel}
+      />
+      <Choice
+        label={say('cooling.its-surface')}
+        value={film ? 'film' : 'open'}
+        options={[
+          { value: 'film', label: say('cooling.film-touching') },
+          { value: 'open', label: say('cooling.open') },
+        ]}
+        onChange={(value) => onFilm(value === 'film')}
+      />
+    </>
+  );
+}
+
+/** How it cools, or what stands in the way of telling. */
+function CreamAnswer({
+  inOrder,
+  cooled,
+  depthMm,
+  fromC,
+}: {
+  readonly inOrder: boolean;
+  readonly cooled: ReturnType<typeof coolCream> | undefined;
+  readonly depthMm: number;
+  readonly fromC: number;
+}) {
+  const { degrees, unit, tell } = useWords();
+  if (!inOrder) return <Notice kind="danger">{say('cooling.put-the-places-it-cools-in')}</Notice>;
+  if (!cooled) return null;
+  if (!cooled.ok) {
+    return (
+      <Notice kind="danger" testID="cream-problem">
+        {tell(cooled.problem)}
+      </Notice>
+    );
+  }
+  return (
+    <>
+      <Read testID="cream-depth">
+        {say('cooling.it-stands-mm-deep-and', {
+          creamDepthMm: depthMm.toFixed(0),
+          fromC: degrees(fromC),
+          unit,
+        })}
+      </Read>
+      <CoolingResult cooling={cooled.value} />
+    </>
+  );
+}
+
 /** Cooling a cream that was cooked on the stove, before it is filled. Nothing of it is kept. */
 export function CreamFold({
   data,
@@ -45,7 +114,6 @@ export function CreamFold({
   /** As it leaves the stove. */
   readonly fromC: number;
 }) {
-  const { degrees, unit, tell } = useWords();
   const { kitchen } = book;
   const { family } = data;
   const [vessel, setVessel] = useState<VesselName>('half');
@@ -91,40 +159,14 @@ export function CreamFold({
             className="w-40"
             testID="cream-mass"
           />
-          <Choice
-            label={say('cooling.poured-into')}
-            value={vessel}
-            options={VESSEL_OPTIONS}
-            onChange={setVessel}
-          />
-          <Choice
-            label={say('cooling.its-surface')}
-            value={film ? 'film' : 'open'}
-            options={[
-              { value: 'film', label: say('cooling.film-touching') },
-              { value: 'open', label: say('cooling.open') },
-            ]}
-            onChange={(value) => setFilm(value === 'film')}
-          />
+          <VesselChoice vessel={vessel} onVessel={setVessel} film={film} onFilm={setFilm} />
           <OutPlaces out={out} places={COOL_PLACES} onOut={setOut} />
-          {!inOrder ? (
-            <Notice kind="danger">{say('cooling.put-the-places-it-cools-in')}</Notice>
-          ) : cooled?.ok ? (
-            <>
-              <Read testID="cream-depth">
-                {say('cooling.it-stands-mm-deep-and', {
-                  creamDepthMm: creamDepthMm(plan).toFixed(0),
-                  fromC: degrees(fromC),
-                  unit,
-                })}
-              </Read>
-              <CoolingResult cooling={cooled.value} />
-            </>
-          ) : cooled ? (
-            <Notice kind="danger" testID="cream-problem">
-              {tell(cooled.problem)}
-            </Notice>
-          ) : null}
+          <CreamAnswer
+            inOrder={inOrder}
+            cooled={cooled}
+            depthMm={creamDepthMm(plan)}
+            fromC={fromC}
+          />
           <Soft>{say('cooling.a-cream-that-has-thickened-does')}</Soft>
         </>
       )}

@@ -93,87 +93,63 @@ export const Curves = memo(function Curves({
   );
 });
 
-/** All of the picture that does not move with the clock or the scrubber. */
-const Chart = memo(function Chart({
-  rim,
-  halfRadius,
-  centre,
-  water,
-  setC,
-  setUncertaintyK = 0,
-  curdleC,
-  spoils = 'curdles',
-  band,
-  others = NO_OTHERS,
+type Scale = (value: number) => number;
+
+/** From the earliest to the latest pull, with a line at the best. */
+function WindowBand({
   window,
-  pullS,
-  readings,
-  pulledS,
-  label,
+  x,
   height,
-  width,
-  endS,
-}: Omit<CurvesProps, 'nowS'> & {
-  readonly readings: Points;
+}: {
+  readonly window: readonly [number, number, number];
+  readonly x: Scale;
   readonly height: number;
+}) {
+  return (
+    <G>
+      <Rect
+        x={x(window[0])}
+        y={MARGIN.top}
+        width={Math.max(2, x(window[2]) - x(window[0]))}
+        height={height - MARGIN.top - MARGIN.bottom}
+        fill={colours.yolk}
+        opacity={0.3}
+      />
+      <Line
+        x1={x(window[1])}
+        x2={x(window[1])}
+        y1={MARGIN.top}
+        y2={height - MARGIN.bottom}
+        stroke={colours.ink}
+        strokeWidth={1.5}
+      />
+    </G>
+  );
+}
+
+/** Where it sets, and from where it spoils. */
+function Heats({
+  setC,
+  setUncertaintyK,
+  curdleC,
+  spoils,
+  y,
+  width,
+}: {
+  readonly setC: number;
+  readonly setUncertaintyK: number;
+  readonly curdleC: number | undefined;
+  readonly spoils: Bakes['spoils'];
+  readonly y: Scale;
   readonly width: number;
-  readonly endS: number;
 }) {
   const { degrees, unit } = useWords();
-  const highest = Math.max(100, ...rim.map(([, c]) => c), ...readings.map(([, c]) => c));
-  const x = timeScale(endS, width);
-  const y = scaleLinear()
-    .domain([0, highest])
-    .range([height - MARGIN.bottom, MARGIN.top]);
-  const path = line<readonly [number, number]>()
-    .x(([s]) => x(s))
-    .y(([, c]) => y(c));
-  const around = area<readonly [number, number, number]>()
-    .x(([s]) => x(s))
-    .y0(([, low]) => y(low))
-    .y1(([, , high]) => y(high));
-  const plotWidth = width - MARGIN.left - MARGIN.right;
-  const stepMin = endS > 5400 ? 30 : endS > 2400 ? 20 : 10;
-  const rows = [0, 20, 40, 60, 80, 100].filter((c) => c <= highest);
   return (
-    <Svg width={width} height={height} role="img" aria-label={label}>
-      <LevelLines
-        levels={rows}
-        y={y}
-        from={MARGIN.left}
-        to={width - MARGIN.right}
-        shown={degrees}
-      />
-      <TimeTicks
-        ticks={ticksTo(endS / 60, stepMin)}
-        x={(min) => x(min * 60)}
-        y={height - 8}
-        unit="min"
-      />
-      {window ? (
-        <G>
-          <Rect
-            x={x(window[0])}
-            y={MARGIN.top}
-            width={Math.max(2, x(window[2]) - x(window[0]))}
-            height={height - MARGIN.top - MARGIN.bottom}
-            fill={colours.yolk}
-            opacity={0.3}
-          />
-          <Line
-            x1={x(window[1])}
-            x2={x(window[1])}
-            y1={MARGIN.top}
-            y2={height - MARGIN.bottom}
-            stroke={colours.ink}
-            strokeWidth={1.5}
-          />
-        </G>
-      ) : null}
+    <>
       <Rect
         x={MARGIN.left}
         y={y(setC + Math.max(0.7, setUncertaintyK))}
-        width={plotWidth}
+        width={width - MARGIN.left - MARGIN.right}
         height={Math.max(
           2,
           y(setC - Math.max(0.7, setUncertaintyK)) - y(setC + Math.max(0.7, setUncertaintyK)),
@@ -204,6 +180,39 @@ const Chart = memo(function Chart({
           </SvgText>
         </G>
       )}
+    </>
+  );
+}
+
+/** What was compared, rim, half radius, centre and bath, each in its own stroke. */
+function Histories({
+  rim,
+  halfRadius,
+  centre,
+  water,
+  band,
+  others,
+  x,
+  y,
+}: {
+  readonly rim: Points;
+  readonly halfRadius: Points;
+  readonly centre: Points;
+  readonly water: Points | undefined;
+  readonly band: CurvesProps['band'];
+  readonly others: NonNullable<CurvesProps['others']>;
+  readonly x: Scale;
+  readonly y: Scale;
+}) {
+  const path = line<readonly [number, number]>()
+    .x(([s]) => x(s))
+    .y(([, c]) => y(c));
+  const around = area<readonly [number, number, number]>()
+    .x(([s]) => x(s))
+    .y0(([, low]) => y(low))
+    .y1(([, , high]) => y(high));
+  return (
+    <>
       {band && band.length > 1 ? (
         <Path d={around(band) ?? ''} fill={colours.ink} opacity={0.16} testID="curve-band" />
       ) : null}
@@ -242,6 +251,24 @@ const Chart = memo(function Chart({
           strokeLinecap="round"
         />
       ) : null}
+    </>
+  );
+}
+
+/** When it is to be pulled, and when it was. */
+function Pulls({
+  pullS,
+  pulledS,
+  x,
+  height,
+}: {
+  readonly pullS: number | undefined;
+  readonly pulledS: number | undefined;
+  readonly x: Scale;
+  readonly height: number;
+}) {
+  return (
+    <>
       {pullS === undefined ? null : (
         <SvgText {...CHART_TEXT} x={x(pullS)} y={12} textAnchor="middle" fill={colours.ink}>
           {say('curves.pull')}
@@ -268,6 +295,22 @@ const Chart = memo(function Chart({
           </SvgText>
         </G>
       )}
+    </>
+  );
+}
+
+/** What was really read. */
+function Readings({
+  readings,
+  x,
+  y,
+}: {
+  readonly readings: Points;
+  readonly x: Scale;
+  readonly y: Scale;
+}) {
+  return (
+    <>
       {readings.map(([s, c]) => (
         <Circle
           key={`${s}/${c}`}
@@ -279,6 +322,80 @@ const Chart = memo(function Chart({
           strokeWidth={2}
         />
       ))}
+    </>
+  );
+}
+
+/** All of the picture that does not move with the clock or the scrubber. */
+const Chart = memo(function Chart({
+  rim,
+  halfRadius,
+  centre,
+  water,
+  setC,
+  setUncertaintyK = 0,
+  curdleC,
+  spoils = 'curdles',
+  band,
+  others = NO_OTHERS,
+  window,
+  pullS,
+  readings,
+  pulledS,
+  label,
+  height,
+  width,
+  endS,
+}: Omit<CurvesProps, 'nowS'> & {
+  readonly readings: Points;
+  readonly height: number;
+  readonly width: number;
+  readonly endS: number;
+}) {
+  const { degrees } = useWords();
+  const highest = Math.max(100, ...rim.map(([, c]) => c), ...readings.map(([, c]) => c));
+  const x = timeScale(endS, width);
+  const y = scaleLinear()
+    .domain([0, highest])
+    .range([height - MARGIN.bottom, MARGIN.top]);
+  const stepMin = endS > 5400 ? 30 : endS > 2400 ? 20 : 10;
+  const rows = [0, 20, 40, 60, 80, 100].filter((c) => c <= highest);
+  return (
+    <Svg width={width} height={height} role="img" aria-label={label}>
+      <LevelLines
+        levels={rows}
+        y={y}
+        from={MARGIN.left}
+        to={width - MARGIN.right}
+        shown={degrees}
+      />
+      <TimeTicks
+        ticks={ticksTo(endS / 60, stepMin)}
+        x={(min) => x(min * 60)}
+        y={height - 8}
+        unit="min"
+      />
+      {window ? <WindowBand window={window} x={x} height={height} /> : null}
+      <Heats
+        setC={setC}
+        setUncertaintyK={setUncertaintyK}
+        curdleC={curdleC}
+        spoils={spoils}
+        y={y}
+        width={width}
+      />
+      <Histories
+        rim={rim}
+        halfRadius={halfRadius}
+        centre={centre}
+        water={water}
+        band={band}
+        others={others}
+        x={x}
+        y={y}
+      />
+      <Pulls pullS={pullS} pulledS={pulledS} x={x} height={height} />
+      <Readings readings={readings} x={x} y={y} />
     </Svg>
   );
 });

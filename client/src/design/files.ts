@@ -1,3 +1,5 @@
+import { say } from '@hollow-moon/words';
+
 /** Hands a text to the browser to be kept as a file. */
 export function keepAsFile(name: string, type: string, text: string): void {
   const address = URL.createObjectURL(new Blob([text], { type }));
@@ -15,7 +17,7 @@ export const fileName = (title: string, ending: string): string => {
     .replaceAll(/[^\p{L}\p{N}]+/gu, '-')
     .replaceAll(/^-+|-+$/g, '')
     .slice(0, 60);
-  return `${plain || 'formula'}.${ending}`;
+  return `${plain || say('design.file-name')}.${ending}`;
 };
 
 /** Opens a file of the server's beside what is on the screen. */

@@ -6,6 +6,7 @@ import {
   type Forecast,
   type LayerForecast,
   type OutStep,
+  type PartKind,
   type Problem,
   type PullChoice,
   type Unsure,
@@ -43,7 +44,7 @@ interface PanelProps {
 }
 
 /** Fillings that are cooked on the stove and then cooled. */
-const STIRRED: ReadonlySet<string> = new Set(['starch-cream', 'starch-pudding', 'curd']);
+const STIRRED: ReadonlySet<PartKind> = new Set(['starch-cream', 'starch-pudding', 'curd']);
 
 /** What is said of a filling that the oven does not set. */
 function NoForecast({

@@ -63,12 +63,24 @@ const keyOf = (kind: JobKind, ask: Ask<JobKind>): string => `${kind} ${JSON.stri
 const sooner = (a: Priority, b: Priority): Priority =>
   PRIORITIES.indexOf(a) <= PRIORITIES.indexOf(b) ? a : b;
 
-/**
- * Workers for what takes longer than a frame, made when first needed. What matters most goes first, within that first
- * come, first served; one place is kept for what is wanted now. The same asked twice is worked out once, and remembered.
- */
-export function createPool(createWorker: () => JobWorker, size: number): Pool {
-  const remembered = new LRUCache<string, Answer<JobKind>>({ max: REMEMBERED });
+interface Schedule {
+  /** What is asked and not answered yet, running or not. */
+  readonly open: () => readonly Job[];
+  /** What has not begun. */
+  readonly waiting: () => readonly Job[];
+  readonly add: (job: Job) => void;
+  /** Begins what may begin. */
+  readonly next: () => void;
+  /** Nobody waits for a job any more. */
+  readonly drop: (job: Job) => void;
+}
+
+/** Which job runs in which worker; each is made when it is first needed, and made anew when it broke or was stopped. */
+function createSchedule(
+  createWorker: () => JobWorker,
+  size: number,
+  onAnswer: (job: Job, answer: Answer<JobKind>) => void,
+): Schedule {
   const waiting: Job[] = [];
   const places: Place[] = Array.from({ length: size }, () => ({
     worker: undefined,
@@ -98,7 +110,7 @@ export function createPool(createWorker: () => JobWorker, size: number): Pool {
       const answer = await place.worker.work(job.kind, job.ask, tell);
       if (place.running !== job) return;
       place.running = undefined;
-      remembered.set(job.key, answer);
+      onAnswer(job, answer);
       next();
       for (const { resolve } of job.waiters) resolve(answer);
     } catch (cause) {
@@ -120,7 +132,6 @@ export function createPool(createWorker: () => JobWorker, size: number): Pool {
     }
   }
 
-  /** Nobody waits for a job any more. */
   const drop = (job: Job) => {
     const index = waiting.indexOf(job);
     if (index >= 0) waiting.splice(index, 1);
@@ -130,44 +141,65 @@ export function createPool(createWorker: () => JobWorker, size: number): Pool {
     next();
   };
 
+  return {
+    open: () => [...waiting, ...places.flatMap(({ running }) => running ?? [])],
+    waiting: () => [...waiting],
+    add: (job) => waiting.push(job),
+    next,
+    drop,
+  };
+}
+
+/**
+ * Workers for what takes longer than a frame, made when first needed. What matters most goes first, within that first
+ * come, first served; one place is kept for what is wanted now. The same asked twice is worked out once, and remembered.
+ */
+export function createPool(createWorker: () => JobWorker, size: number): Pool {
+  const remembered = new LRUCache<string, Answer<JobKind>>({ max: REMEMBERED });
+  const schedule = createSchedule(createWorker, size, ({ key }, answer) =>
+    remembered.set(key, answer),
+  );
+
   const clear = (slot: string) => {
-    for (const job of [...waiting]) {
+    for (const job of schedule.waiting()) {
       for (const waiter of job.waiters) if (waiter.slot === slot) job.waiters.delete(waiter);
-      if (job.waiters.size === 0) drop(job);
+      if (job.waiters.size === 0) schedule.drop(job);
     }
   };
+
+  function ask<K extends JobKind>(kind: K, ask: Ask<K>, wish: Wish = {}): Asked<K> {
+    const { priority = 'fold', slot, tell } = wish;
+    const key = keyOf(kind, ask);
+    const answered = remembered.get(key);
+    if (slot !== undefined) clear(slot);
+    if (answered) {
+      return { answer: Promise.resolve(answered as Answer<K>), withdraw: () => undefined };
+    }
+    const same = schedule.open();
+    const job = same.find((each) => each.key === key) ?? {
+      ...{ key, kind, ask, priority },
+      waiters: new Set<Waiter>(),
+    };
+    job.priority = sooner(job.priority, priority);
+    const answer = new Promise<Answer<K>>((resolve, reject) => {
+      // The answer to a job is of its kind: jobs.worker.ts answers by the same table.
+      job.waiters.add({ slot, tell, resolve: resolve, reject });
+    });
+    const waiter = [...job.waiters].at(-1)!;
+    if (!same.includes(job)) schedule.add(job);
+    schedule.next();
+    return {
+      answer,
+      withdraw: () => {
+        job.waiters.delete(waiter);
+        if (job.waiters.size === 0) schedule.drop(job);
+      },
+    };
+  }
 
   return {
     known: <K extends JobKind>(kind: K, ask: Ask<K>) => remembered.get(keyOf(kind, ask)),
     clear,
-    ask<K extends JobKind>(kind: K, ask: Ask<K>, wish: Wish = {}): Asked<K> {
-      const { priority = 'fold', slot, tell } = wish;
-      const key = keyOf(kind, ask);
-      const answered = remembered.get(key);
-      if (slot !== undefined) clear(slot);
-      if (answered) {
-        return { answer: Promise.resolve(answered as Answer<K>), withdraw: () => undefined };
-      }
-      const same = [...waiting, ...places.flatMap(({ running }) => running ?? [])];
-      const job = same.find((each) => each.key === key) ?? {
-        ...{ key, kind, ask, priority },
-        waiters: new Set<Waiter>(),
-      };
-      job.priority = sooner(job.priority, priority);
-      const answer = new Promise<Answer<K>>((resolve, reject) => {
-        // The answer to a job is of its kind: jobs.worker.ts answers by the same table.
-        job.waiters.add({ slot, tell, resolve: resolve, reject });
-      });
-      const waiter = [...job.waiters].at(-1)!;
-      if (!same.includes(job)) waiting.push(job);
-      next();
-      return {
-        answer,
-        withdraw: () => {
-          job.waiters.delete(waiter);
-          if (job.waiters.size === 0) drop(job);
-        },
-      };
-    },
+    ask,
   };
 }

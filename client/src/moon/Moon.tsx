@@ -87,17 +87,111 @@ const Textures = memo(function Textures({
   );
 });
 
+const radius = (share: number): number => FILLING * Math.min(1, Math.max(0, share));
+
+/** Grain from where it has curdled on, with a line at its edge. */
+function CurdledRing({
+  from,
+  fine,
+  grain,
+}: {
+  readonly from: number;
+  readonly fine: boolean;
+  readonly grain: string;
+}) {
+  if (from >= (fine ? 0.985 : 0.95)) return null;
+  return (
+    <G>
+      <Circle
+        cx={CENTRE}
+        cy={CENTRE}
+        r={(FILLING + radius(from)) / 2}
+        fill="none"
+        stroke={`url(#${grain})`}
+        strokeWidth={FILLING - radius(from)}
+      />
+      <Circle
+        cx={CENTRE}
+        cy={CENTRE}
+        r={radius(from)}
+        fill="none"
+        stroke={colours.scorch}
+        strokeWidth={fine ? 0.8 : 2}
+      />
+    </G>
+  );
+}
+
+/** Dots for what thickens, and waves inside them for what is liquid. */
+function MovingCentre({
+  state,
+  fine,
+  id,
+}: {
+  readonly state: MoonState;
+  readonly fine: boolean;
+  readonly id: string;
+}) {
+  return (
+    <>
+      {state.moving > 0 ? (
+        <G>
+          <Circle cx={CENTRE} cy={CENTRE} r={radius(state.moving)} fill="#F4E7B4" />
+          <Circle cx={CENTRE} cy={CENTRE} r={radius(state.moving)} fill={`url(#dots${id})`} />
+          <Circle
+            cx={CENTRE}
+            cy={CENTRE}
+            r={radius(state.moving)}
+            fill="none"
+            stroke="#141A2E"
+            strokeWidth={fine ? 0.6 : 2}
+          />
+        </G>
+      ) : null}
+      {state.liquid > 0 ? (
+        <G>
+          <Circle cx={CENTRE} cy={CENTRE} r={radius(state.liquid)} fill="#D6E6F2" />
+          <Circle cx={CENTRE} cy={CENTRE} r={radius(state.liquid)} fill={`url(#waves${id})`} />
+        </G>
+      ) : null}
+    </>
+  );
+}
+
+/** What is written across the middle. */
+function Caption({ text }: { readonly text: string }) {
+  return (
+    <G>
+      <Rect
+        x={CENTRE - 15}
+        y={CENTRE - 6}
+        width={30}
+        height={12}
+        rx={3}
+        fill="#FFFFFF"
+        opacity={0.88}
+      />
+      <SvgText
+        x={CENTRE}
+        y={CENTRE + 3}
+        textAnchor="middle"
+        fontSize={8}
+        fontFamily="AtkinsonMono-SemiBold"
+        fill="#141A2E"
+      >
+        {text}
+      </SvgText>
+    </G>
+  );
+}
+
 /**
  * The moon: shell rim, set ring, moving centre. Waves for liquid, dots for thickening, plain yolk
  * for set, grain for curdled, so that no state is told by colour alone.
  */
 export const Moon = memo(function Moon({ state, shell, rim, size, caption, label }: MoonProps) {
   const id = useId();
-  const waves = `waves${id}`;
-  const dots = `dots${id}`;
-  const grain = `grain${id}`;
   const fine = size >= 64;
-  const radius = (share: number) => FILLING * Math.min(1, Math.max(0, share));
   return (
     <Svg width={size} height={size} viewBox="0 0 100 100" role="img" aria-label={label}>
       <Textures id={id} fine={fine} />
@@ -113,69 +207,9 @@ export const Moon = memo(function Moon({ state, shell, rim, size, caption, label
       {state ? (
         <G>
           <Circle cx={CENTRE} cy={CENTRE} r={FILLING} fill={colours.yolk} />
-          {state.curdledFrom < (fine ? 0.985 : 0.95) ? (
-            <G>
-              <Circle
-                cx={CENTRE}
-                cy={CENTRE}
-                r={(FILLING + radius(state.curdledFrom)) / 2}
-                fill="none"
-                stroke={`url(#${grain})`}
-                strokeWidth={FILLING - radius(state.curdledFrom)}
-              />
-              <Circle
-                cx={CENTRE}
-                cy={CENTRE}
-                r={radius(state.curdledFrom)}
-                fill="none"
-                stroke={colours.scorch}
-                strokeWidth={fine ? 0.8 : 2}
-              />
-            </G>
-          ) : null}
-          {state.moving > 0 ? (
-            <G>
-              <Circle cx={CENTRE} cy={CENTRE} r={radius(state.moving)} fill="#F4E7B4" />
-              <Circle cx={CENTRE} cy={CENTRE} r={radius(state.moving)} fill={`url(#${dots})`} />
-              <Circle
-                cx={CENTRE}
-                cy={CENTRE}
-                r={radius(state.moving)}
-                fill="none"
-                stroke="#141A2E"
-                strokeWidth={fine ? 0.6 : 2}
-              />
-            </G>
-          ) : null}
-          {state.liquid > 0 ? (
-            <G>
-              <Circle cx={CENTRE} cy={CENTRE} r={radius(state.liquid)} fill="#D6E6F2" />
-              <Circle cx={CENTRE} cy={CENTRE} r={radius(state.liquid)} fill={`url(#${waves})`} />
-            </G>
-          ) : null}
-          {caption && fine ? (
-            <G>
-              <Rect
-                x={CENTRE - 15}
-                y={CENTRE - 6}
-                width={30}
-                height={12}
-                rx={3}
-                fill="#FFFFFF"
-                opacity={0.88}
-              />
-              <SvgText
-                x={CENTRE}
-                y={CENTRE + 3}
-                textAnchor="middle"
-                fontSize={8}
-                fontFamily="AtkinsonMono-SemiBold"
-                fill="#141A2E"
-              >
-                {caption}
-              </SvgText>
-            </G>
-          ) : null}
+          <CurdledRing from={state.curdledFrom} fine={fine} grain={`grain${id}`} />
+          <MovingCentre state={state} fine={fine} id={id} />
+          {caption && fine ? <Caption text={caption} /> : null}
         </G>
       ) : null}
     </Svg>

@@ -17,6 +17,110 @@ const KETTLE_ML = 1500;
 const litres = (ml: number): string =>
   `${(Math.round(ml / 50) * 0.05).toFixed(2).replace(/0$/, '')} l`;
 
+type Bath = NonNullable<FormulaData['bath']>;
+
+/** The pan, how far the water comes up, and how hot it is poured. */
+function BathFields({
+  bath,
+  problem,
+  onBath,
+}: {
+  readonly bath: Bath;
+  readonly problem: Problem | undefined;
+  readonly onBath: (bath: Bath) => void;
+}) {
+  const { degrees, unit, tell } = useWords();
+  const set = (change: Partial<Bath>) => onBath({ ...bath, ...change });
+  const at = (path: string) => (problem?.path === `bath.${path}` ? tell(problem) : undefined);
+  return (
+    <>
+      <View className="flex-row flex-wrap gap-3">
+        <NumberField
+          label={say('oven.pan-long')}
+          unit="cm"
+          value={bath.panLengthMm / 10}
+          onChange={(cm) => set({ panLengthMm: cm * 10 })}
+          problem={at('panLengthMm')}
+          className="w-28"
+          testID="pan-length"
+        />
+        <NumberField
+          label={say('oven.and-broad')}
+          unit="cm"
+          value={bath.panBreadthMm / 10}
+          onChange={(cm) => set({ panBreadthMm: cm * 10 })}
+          className="w-28"
+          testID="pan-breadth"
+        />
+        <NumberField
+          label={say('oven.water-comes-up')}
+          unit="mm"
+          value={bath.levelMm}
+          onChange={(levelMm) => set({ levelMm })}
+          problem={at('levelMm')}
+          className="w-32"
+          testID="bath-level"
+        />
+      </View>
+      <Range
+        label={say('oven.water-poured-at')}
+        testID="water-slider"
+        value={bath.waterC}
+        least={10}
+        most={100}
+        step={1}
+        shown={degrees(bath.waterC)}
+        unit={unit}
+        onChange={(waterC) => set({ waterC })}
+      />
+    </>
+  );
+}
+
+/** How much water that is, and what becomes of it. */
+function BathOutcome({
+  bath,
+  vessel,
+  vesselCount,
+  foreseen,
+}: {
+  readonly bath: Bath;
+  readonly vessel: Vessel | undefined;
+  readonly vesselCount: number;
+  readonly foreseen: BathForecast | undefined;
+}) {
+  const { degrees, unit } = useWords();
+  const size = vessel ? bathSize({ ...bath, vessels: vesselCount }, vessel) : undefined;
+  return (
+    <>
+      {size?.ok ? (
+        <Soft testID="bath-water">
+          {say('oven.takes-of-water', {
+            litres: litres(size.value.waterMl),
+            kettles: Math.ceil(size.value.waterMl / KETTLE_ML),
+            more2:
+              foreseen && foreseen.driesAtS === undefined
+                ? ` ${say('oven.at-the-pull-it-is-at', { atPullC: withUnit(degrees(foreseen.atPullC), unit), litres: litres(foreseen.leftMl) })}`
+                : '',
+          })}
+        </Soft>
+      ) : null}
+      {foreseen?.simmersAtS === undefined ? null : (
+        <Notice kind="danger" testID="bath-simmers">
+          {say('oven.lower-the-oven-or-pour-cooler', {
+            simmersAtS: minutes(foreseen.simmersAtS),
+          })}
+        </Notice>
+      )}
+      {foreseen?.driesAtS === undefined ? null : (
+        <Notice kind="danger" testID="bath-dries">
+          {say('oven.pour-more-or-top-it-up', { driesAtS: minutes(foreseen.driesAtS) })}
+        </Notice>
+      )}
+    </>
+  );
+}
+
 /** Whether the vessels stand in water, how much of it, and what becomes of it. */
 export const BathChoice = memo(function BathChoice({
   bath,
@@ -34,9 +138,6 @@ export const BathChoice = memo(function BathChoice({
   readonly problem: Problem | undefined;
   readonly onBath: (bath: FormulaData['bath']) => void;
 }) {
-  const { degrees, unit, tell } = useWords();
-  const set = (change: Partial<NonNullable<FormulaData['bath']>>) =>
-    bath && onBath({ ...bath, ...change });
   const begin = () =>
     onBath({
       panLengthMm: 380,
@@ -45,8 +146,6 @@ export const BathChoice = memo(function BathChoice({
       levelMm: vessel ? Math.round(insideOf(vessel).heightMm / 2) : 20,
       waterC: 90,
     });
-  const at = (path: string) => (problem?.path === `bath.${path}` ? tell(problem) : undefined);
-  const size = bath && vessel ? bathSize({ ...bath, vessels: vesselCount }, vessel) : undefined;
   return (
     <>
       <Choice
@@ -60,69 +159,8 @@ export const BathChoice = memo(function BathChoice({
       />
       {bath ? (
         <>
-          <View className="flex-row flex-wrap gap-3">
-            <NumberField
-              label={say('oven.pan-long')}
-              unit="cm"
-              value={bath.panLengthMm / 10}
-              onChange={(cm) => set({ panLengthMm: cm * 10 })}
-              problem={at('panLengthMm')}
-              className="w-28"
-              testID="pan-length"
-            />
-            <NumberField
-              label={say('oven.and-broad')}
-              unit="cm"
-              value={bath.panBreadthMm / 10}
-              onChange={(cm) => set({ panBreadthMm: cm * 10 })}
-              className="w-28"
-              testID="pan-breadth"
-            />
-            <NumberField
-              label={say('oven.water-comes-up')}
-              unit="mm"
-              value={bath.levelMm}
-              onChange={(levelMm) => set({ levelMm })}
-              problem={at('levelMm')}
-              className="w-32"
-              testID="bath-level"
-            />
-          </View>
-          <Range
-            label={say('oven.water-poured-at')}
-            testID="water-slider"
-            value={bath.waterC}
-            least={10}
-            most={100}
-            step={1}
-            shown={degrees(bath.waterC)}
-            unit={unit}
-            onChange={(waterC) => set({ waterC })}
-          />
-          {size?.ok ? (
-            <Soft testID="bath-water">
-              {say('oven.takes-of-water', {
-                litres: litres(size.value.waterMl),
-                kettles: Math.ceil(size.value.waterMl / KETTLE_ML),
-                more2:
-                  foreseen && foreseen.driesAtS === undefined
-                    ? ` ${say('oven.at-the-pull-it-is-at', { atPullC: withUnit(degrees(foreseen.atPullC), unit), litres: litres(foreseen.leftMl) })}`
-                    : '',
-              })}
-            </Soft>
-          ) : null}
-          {foreseen?.simmersAtS === undefined ? null : (
-            <Notice kind="danger" testID="bath-simmers">
-              {say('oven.lower-the-oven-or-pour-cooler', {
-                simmersAtS: minutes(foreseen.simmersAtS),
-              })}
-            </Notice>
-          )}
-          {foreseen?.driesAtS === undefined ? null : (
-            <Notice kind="danger" testID="bath-dries">
-              {say('oven.pour-more-or-top-it-up', { driesAtS: minutes(foreseen.driesAtS) })}
-            </Notice>
-          )}
+          <BathFields bath={bath} problem={problem} onBath={onBath} />
+          <BathOutcome bath={bath} vessel={vessel} vesselCount={vesselCount} foreseen={foreseen} />
         </>
       ) : null}
     </>

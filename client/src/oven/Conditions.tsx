@@ -47,28 +47,8 @@ const OvenChoice = memo(function OvenChoice({
   );
 });
 
-/** Oven, setting, start temperature and altitude: what a forecast hangs on besides formula and tin. */
-export const Conditions = memo(function Conditions({
-  data,
-  book,
-  tried,
-  onTried,
-  onEdit,
-  problem,
-  bath,
-}: {
-  readonly data: FormulaData;
-  readonly book: KitchenBook;
-  readonly tried: Tried;
-  readonly onTried: Dispatch<SetStateAction<Tried>>;
-  readonly onEdit: Edit;
-  readonly problem: Problem | undefined;
-  readonly bath: BathForecast | undefined;
-}) {
-  const { degrees, unit, tell, quantity } = useWords();
-  const problemAt = (path: string) => (problem?.path === path ? tell(problem) : undefined);
-  const oven = book.ovens.find((each) => each.id === data.ovenId)?.data;
-  const offset = oven?.offsetK ?? 0;
+/** What is chosen goes onto the formula, or is only tried; the same functions each time, so that nothing is drawn again for them. */
+function useChoices(onEdit: Edit, onTried: Dispatch<SetStateAction<Tried>>) {
   const chooseOven = useCallback(
     (ovenId: string | null) => {
       onTried((before) => ({ ...before, mode: undefined }));
@@ -88,7 +68,6 @@ export const Conditions = memo(function Conditions({
     (fillingStartC: number) => onEdit('fillingStartC', (data) => ({ ...data, fillingStartC })),
     [onEdit],
   );
-  const vessel = book.vessels.find((each) => each.id === data.vesselId)?.data;
   const chooseBath = useCallback(
     (bath: FormulaData['bath']) => onEdit('bath', (data) => ({ ...data, bath })),
     [onEdit],
@@ -97,14 +76,101 @@ export const Conditions = memo(function Conditions({
     (altitudeM: number) => onTried((before) => ({ ...before, altitudeM })),
     [onTried],
   );
+  return {
+    oven: chooseOven,
+    mode: chooseMode,
+    set: chooseSet,
+    start: chooseStart,
+    bath: chooseBath,
+    altitude: chooseAltitude,
+  };
+}
+
+/** What an oven that is off really comes to. */
+function RealHeat({ setC, offsetK }: { readonly setC: number; readonly offsetK: number }) {
+  const { degrees, unit, quantity } = useWords();
+  return (
+    <Soft>
+      {say('oven.runs-c-it-really', {
+        offset: quantity({ kelvin: Math.abs(offsetK) }),
+        more: say(offsetK < 0 ? 'oven.cool' : 'oven.hot'),
+        setC: degrees(setC + offsetK),
+        unit,
+      })}
+    </Soft>
+  );
+}
+
+/** What a slider is too coarse or too short for. */
+function Exactly({
+  setC,
+  altitudeM,
+  onSet,
+  onAltitude,
+  problem,
+}: {
+  readonly setC: number;
+  readonly altitudeM: number;
+  readonly onSet: (setC: number) => void;
+  readonly onAltitude: (altitudeM: number) => void;
+  readonly problem: Problem | undefined;
+}) {
+  const { tell } = useWords();
+  const problemAt = (path: string) => (problem?.path === path ? tell(problem) : undefined);
+  return (
+    <View className="flex-row flex-wrap gap-3">
+      <DegreesField
+        label={say('oven.oven-exactly')}
+        value={setC}
+        onChange={onSet}
+        problem={problemAt('setC')}
+        className="w-36"
+        testID="oven-exact"
+      />
+      <NumberField
+        label={say('oven.altitude')}
+        unit="m"
+        value={altitudeM}
+        onChange={onAltitude}
+        problem={problemAt('altitudeM')}
+        className="w-36"
+        testID="altitude"
+      />
+    </View>
+  );
+}
+
+/** Oven, setting, start temperature and altitude: what a forecast hangs on besides formula and tin. */
+export const Conditions = memo(function Conditions({
+  data,
+  book,
+  tried,
+  onTried,
+  onEdit,
+  problem,
+  bath,
+}: {
+  readonly data: FormulaData;
+  readonly book: KitchenBook;
+  readonly tried: Tried;
+  readonly onTried: Dispatch<SetStateAction<Tried>>;
+  readonly onEdit: Edit;
+  readonly problem: Problem | undefined;
+  readonly bath: BathForecast | undefined;
+}) {
+  const { degrees, unit } = useWords();
+  const oven = book.ovens.find((each) => each.id === data.ovenId)?.data;
+  const offset = oven?.offsetK ?? 0;
+  const vessel = book.vessels.find((each) => each.id === data.vesselId)?.data;
+  const choose = useChoices(onEdit, onTried);
   return (
     <Sheet title={say('oven.oven-and-filling')}>
       <OvenChoice
         ovens={book.ovens}
         ovenId={data.ovenId}
         mode={tried.mode ?? oven?.kind}
-        onOven={chooseOven}
-        onMode={chooseMode}
+        onOven={choose.oven}
+        onMode={choose.mode}
       />
       <Range
         label={say('oven.set-to')}
@@ -115,18 +181,9 @@ export const Conditions = memo(function Conditions({
         step={1}
         shown={degrees(data.setC)}
         unit={unit}
-        onChange={chooseSet}
+        onChange={choose.set}
       />
-      {offset === 0 ? null : (
-        <Soft>
-          {say('oven.runs-c-it-really', {
-            offset: quantity({ kelvin: Math.abs(offset) }),
-            more: say(offset < 0 ? 'oven.cool' : 'oven.hot'),
-            setC: degrees(data.setC + offset),
-            unit,
-          })}
-        </Soft>
-      )}
+      {offset === 0 ? null : <RealHeat setC={data.setC} offsetK={offset} />}
       <Range
         label={say('oven.filling-poured-at')}
         testID="start-slider"
@@ -136,7 +193,7 @@ export const Conditions = memo(function Conditions({
         step={1}
         shown={degrees(data.fillingStartC)}
         unit={unit}
-        onChange={chooseStart}
+        onChange={choose.start}
       />
       <BathChoice
         bath={data.bath}
@@ -144,27 +201,15 @@ export const Conditions = memo(function Conditions({
         vesselCount={data.vesselCount}
         foreseen={bath}
         problem={problem}
-        onBath={chooseBath}
+        onBath={choose.bath}
       />
-      <View className="flex-row flex-wrap gap-3">
-        <DegreesField
-          label={say('oven.oven-exactly')}
-          value={data.setC}
-          onChange={chooseSet}
-          problem={problemAt('setC')}
-          className="w-36"
-          testID="oven-exact"
-        />
-        <NumberField
-          label={say('oven.altitude')}
-          unit="m"
-          value={tried.altitudeM ?? book.kitchen.data.altitudeM}
-          onChange={chooseAltitude}
-          problem={problemAt('altitudeM')}
-          className="w-36"
-          testID="altitude"
-        />
-      </View>
+      <Exactly
+        setC={data.setC}
+        altitudeM={tried.altitudeM ?? book.kitchen.data.altitudeM}
+        onSet={choose.set}
+        onAltitude={choose.altitude}
+        problem={problem}
+      />
     </Sheet>
   );
 });

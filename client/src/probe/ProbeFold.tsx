@@ -32,6 +32,59 @@ export function apartK(
   };
 }
 
+/** What was made of the record, when it began, and how far off the forecast was. */
+function Laid({
+  forecast,
+  laid,
+  onLaid,
+}: {
+  readonly forecast: Forecast;
+  readonly laid: ProbeOverlay;
+  readonly onLaid: (laid: ProbeOverlay) => void;
+}) {
+  const { span, unit } = useWords();
+  const { understood, points } = laid.record;
+  const apart = apartK(forecast, laid);
+  return (
+    <>
+      <Soft testID="probe-understood">
+        {say('probe.read-as-in-and', {
+          time: understood.time,
+          columns: understood.columns[0],
+          unit: understood.unit,
+          columns2: understood.columns[1],
+          length: points.length,
+          more:
+            understood.skipped > 0
+              ? say('probe.lines-not-understood', {
+                  skipped: understood.skipped,
+                })
+              : '',
+        })}
+      </Soft>
+      <NumberField
+        label={say('probe.first-reading')}
+        unit={say('probe.min-in')}
+        value={laid.startS / 60}
+        onChange={(min) => Number.isFinite(min) && onLaid({ ...laid, startS: min * 60 })}
+        className="w-40"
+        testID="probe-start"
+      />
+      {apart ? (
+        <Read testID="probe-apart">
+          {say('probe.the-forecast-is-off-by', {
+            mean: span(apart.mean),
+            unit,
+            most: span(apart.most),
+          })}
+        </Read>
+      ) : (
+        <Read>{say('probe.none-of-it-lies-within-the')}</Read>
+      )}
+    </>
+  );
+}
+
 /** A probe's own record laid over the forecast. */
 export const ProbeFold = memo(function ProbeFold({
   forecast,
@@ -42,9 +95,8 @@ export const ProbeFold = memo(function ProbeFold({
   readonly laid: ProbeOverlay | undefined;
   readonly onLaid: (laid: ProbeOverlay | undefined) => void;
 }) {
-  const { span, unit, tell } = useWords();
+  const { tell } = useWords();
   const [problem, setProblem] = useState('');
-  const apart = laid && apartK(forecast, laid);
   return (
     <Fold
       title={say('probe.lay-a-probes-record-over-it')}
@@ -82,42 +134,7 @@ export const ProbeFold = memo(function ProbeFold({
             </Notice>
           ) : null}
           {laid ? (
-            <>
-              <Soft testID="probe-understood">
-                {say('probe.read-as-in-and', {
-                  time: laid.record.understood.time,
-                  columns: laid.record.understood.columns[0],
-                  unit: laid.record.understood.unit,
-                  columns2: laid.record.understood.columns[1],
-                  length: laid.record.points.length,
-                  more:
-                    laid.record.understood.skipped > 0
-                      ? say('probe.lines-not-understood', {
-                          skipped: laid.record.understood.skipped,
-                        })
-                      : '',
-                })}
-              </Soft>
-              <NumberField
-                label={say('probe.first-reading')}
-                unit={say('probe.min-in')}
-                value={laid.startS / 60}
-                onChange={(min) => Number.isFinite(min) && onLaid({ ...laid, startS: min * 60 })}
-                className="w-40"
-                testID="probe-start"
-              />
-              {apart ? (
-                <Read testID="probe-apart">
-                  {say('probe.the-forecast-is-off-by', {
-                    mean: span(apart.mean),
-                    unit,
-                    most: span(apart.most),
-                  })}
-                </Read>
-              ) : (
-                <Read>{say('probe.none-of-it-lies-within-the')}</Read>
-              )}
-            </>
+            <Laid forecast={forecast} laid={laid} onLaid={onLaid} />
           ) : (
             <Soft>{say('probe.two-columns-are-enough-semicolons-decimal')}</Soft>
           )}

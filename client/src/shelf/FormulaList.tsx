@@ -1,6 +1,6 @@
 import { listed, outlookInShort, say } from '@hollow-moon/words';
 import type { FormulaData, StoredFormula } from '@hollow-moon/contract';
-import { isFamily } from '@hollow-moon/core';
+import { isFamily, type PartKind } from '@hollow-moon/core';
 import { router } from 'expo-router';
 import { memo, useState } from 'react';
 import { Text, View } from 'react-native';
@@ -77,10 +77,10 @@ const GROUPS: readonly (readonly [title: string, holds: (data: FormulaData) => b
   [say('shelf.doughs-sugar-and-finishes'), () => true],
 ];
 
-const BAKED: ReadonlySet<string> = new Set([
+const BAKED: ReadonlySet<PartKind> = new Set([
   'baked-custard',
   'batter-custard',
-  'purée-custard',
+  'puree-custard',
   'fresh-cheese',
   'syrup-nut',
   'nut-cream',
@@ -110,6 +110,56 @@ function grouped(rows: readonly ListedFormula[]): [string, ListedFormula[]][] {
   }
   const [away, ...others] = [...shelves];
   return [...others, away!].filter(([, of]) => of.length > 0);
+}
+
+/** The formulas found, shelf by shelf. */
+function Shelves({
+  rows,
+  book,
+  openId,
+}: {
+  readonly rows: readonly ListedFormula[];
+  readonly book: KitchenBook;
+  readonly openId: string | undefined;
+}) {
+  return (
+    <>
+      {grouped(rows).map(([title, of]) => (
+        <View key={title} className="gap-2">
+          <Title level={2}>{title}</Title>
+          <View role="list" className="gap-2">
+            {of.map((row) => (
+              <View key={row.id} role="listitem">
+                <FormulaRow {...row} here={row.id === openId} book={book} />
+              </View>
+            ))}
+          </View>
+        </View>
+      ))}
+    </>
+  );
+}
+
+/** Shows what was put away, or hides it again. */
+function ShowPutAway({
+  away,
+  putAway,
+  onAway,
+}: {
+  readonly away: boolean;
+  readonly putAway: number;
+  readonly onAway: (away: boolean) => void;
+}) {
+  return (
+    <View className="self-start">
+      <Button
+        label={away ? say('shelf.hide-what-is-put-away') : say('shelf.show-put-away', { putAway })}
+        pressed={away}
+        onPress={() => onAway(!away)}
+        testID="show-away"
+      />
+    </View>
+  );
 }
 
 /** The kitchen's formulas, with those begun here and not yet kept. */
@@ -180,32 +230,8 @@ export const FormulaList = memo(function FormulaList({
               })}
             </Notice>
           ) : null}
-          {grouped(rows).map(([title, of]) => (
-            <View key={title} className="gap-2">
-              <Title level={2}>{title}</Title>
-              <View role="list" className="gap-2">
-                {of.map((row) => (
-                  <View key={row.id} role="listitem">
-                    <FormulaRow {...row} here={row.id === openId} book={book} />
-                  </View>
-                ))}
-              </View>
-            </View>
-          ))}
-          {putAway > 0 ? (
-            <View className="self-start">
-              <Button
-                label={
-                  away
-                    ? say('shelf.hide-what-is-put-away')
-                    : say('shelf.show-put-away', { putAway })
-                }
-                pressed={away}
-                onPress={() => setAway(!away)}
-                testID="show-away"
-              />
-            </View>
-          ) : null}
+          <Shelves rows={rows} book={book} openId={openId} />
+          {putAway > 0 ? <ShowPutAway away={away} putAway={putAway} onAway={setAway} /> : null}
         </>
       )}
     </View>

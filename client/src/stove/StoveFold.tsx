@@ -150,6 +150,99 @@ export function stoveInWords(
     : say('stove.it-is-done-after', { thick, reachedS: duration(reachedS), at });
 }
 
+/** How much cream, in how wide a pan, and how long it is held. */
+function StoveFields({
+  settings,
+  onSet,
+  massG,
+  onMassG,
+  problem,
+}: {
+  readonly settings: StoveSettings;
+  readonly onSet: (change: Partial<StoveSettings>) => void;
+  readonly massG: number;
+  readonly onMassG: (massG: number) => void;
+  readonly problem: Problem | undefined;
+}) {
+  const { tell } = useWords();
+  const { panDiameterMm, holdS } = settings;
+  const at = (field: string) => (problem?.path === field ? tell(problem) : undefined);
+  return (
+    <View className="flex-row flex-wrap gap-3">
+      <NumberField
+        label={say('stove.cream-of-one-batch')}
+        unit="g"
+        value={massG}
+        onChange={onMassG}
+        problem={at('massG')}
+        className="w-40"
+        testID="stove-mass"
+      />
+      <NumberField
+        label={say('stove.pan-across')}
+        unit="cm"
+        value={panDiameterMm / 10}
+        onChange={(cm) => onSet({ panDiameterMm: cm * 10 })}
+        problem={at('panDiameterMm')}
+        className="w-32"
+        testID="stove-pan"
+      />
+      <NumberField
+        label={say('stove.held-at-the-end')}
+        unit="s"
+        value={holdS}
+        onChange={(seconds) => onSet({ holdS: seconds })}
+        problem={at('holdS')}
+        className="w-32"
+        testID="stove-hold"
+      />
+    </View>
+  );
+}
+
+/** The minutes it comes to, and what goes wrong with them. */
+function StoveAnswer({
+  cooked,
+  tooStrong,
+  endC,
+}: {
+  readonly cooked: StoveForecast;
+  readonly tooStrong: boolean;
+  readonly endC: { readonly from: number; readonly to?: number };
+}) {
+  const temperature = useWords();
+  const { degrees, unit } = temperature;
+  return (
+    <>
+      {tooStrong ? (
+        <Notice kind="danger" testID="stove-says">
+          {say('stove.gentler-or-over-water-its-egg')}
+        </Notice>
+      ) : (
+        <Read testID="stove-says">{stoveInWords(cooked, temperature)}</Read>
+      )}
+      <StoveCurve cooked={cooked} endC={endC} />
+      {cooked.enzyme === 'survives' ? (
+        <Notice kind="danger" testID="stove-enzyme">
+          {say('stove.hold-the-bubbles-a-minute-or')}
+        </Notice>
+      ) : null}
+      {!tooStrong && cooked.strands > STRANDS_NOTICED ? (
+        <Notice kind="danger">{say('stove.take-it-off-sooner-strands-are')}</Notice>
+      ) : null}
+      <Soft testID="stove-lost">
+        {say('stove.g-go-off-as-steam', {
+          waterLostG: Math.round(cooked.waterLostG),
+          hottestBaseC: withUnit(degrees(cooked.hottestBaseC), unit),
+        })}
+      </Soft>
+      <Soft testID="stove-held">
+        {say('stove.it-held', { held: heldInWords(cooked.timesPublished) })}
+      </Soft>
+    </>
+  );
+}
+
 /** Heating a stirred cream: pan, heat and hold, the minutes they come to, and what goes wrong with them. */
 export function StoveFold({
   settings,
@@ -168,12 +261,9 @@ export function StoveFold({
   readonly massG: number;
   readonly onMassG: (massG: number) => void;
 }) {
-  const temperature = useWords();
-  const { tell } = temperature;
-  const { degrees, unit } = temperature;
-  const { panDiameterMm, startC, heat, holdS } = settings;
+  const { degrees, unit, tell } = useWords();
+  const { startC, heat } = settings;
   const set = (change: Partial<StoveSettings>) => onSettings({ ...settings, ...change });
-  const at = (field: string) => (problem?.path === field ? tell(problem) : undefined);
   const tooStrong = cooked?.latestS !== undefined && cooked.latestS <= cooked.reachedS;
   return (
     <Fold
@@ -195,35 +285,13 @@ export function StoveFold({
             options={HEAT_OPTIONS}
             onChange={(value) => set({ heat: value })}
           />
-          <View className="flex-row flex-wrap gap-3">
-            <NumberField
-              label={say('stove.cream-of-one-batch')}
-              unit="g"
-              value={massG}
-              onChange={onMassG}
-              problem={at('massG')}
-              className="w-40"
-              testID="stove-mass"
-            />
-            <NumberField
-              label={say('stove.pan-across')}
-              unit="cm"
-              value={panDiameterMm / 10}
-              onChange={(cm) => set({ panDiameterMm: cm * 10 })}
-              problem={at('panDiameterMm')}
-              className="w-32"
-              testID="stove-pan"
-            />
-            <NumberField
-              label={say('stove.held-at-the-end')}
-              unit="s"
-              value={holdS}
-              onChange={(seconds) => set({ holdS: seconds })}
-              problem={at('holdS')}
-              className="w-32"
-              testID="stove-hold"
-            />
-          </View>
+          <StoveFields
+            settings={settings}
+            onSet={set}
+            massG={massG}
+            onMassG={onMassG}
+            problem={problem}
+          />
           <Range
             label={say('stove.goes-on-at')}
             testID="stove-start"
@@ -236,31 +304,7 @@ export function StoveFold({
             onChange={(celsius) => set({ startC: celsius })}
           />
           {cooked ? (
-            <>
-              {tooStrong ? (
-                <Notice kind="danger" testID="stove-says">
-                  {say('stove.gentler-or-over-water-its-egg')}
-                </Notice>
-              ) : (
-                <Read testID="stove-says">{stoveInWords(cooked, temperature)}</Read>
-              )}
-              <StoveCurve cooked={cooked} endC={endC} />
-              {cooked.enzyme === 'survives' ? (
-                <Notice kind="danger" testID="stove-enzyme">
-                  {say('stove.hold-the-bubbles-a-minute-or')}
-                </Notice>
-              ) : null}
-              {!tooStrong && cooked.strands > STRANDS_NOTICED ? (
-                <Notice kind="danger">{say('stove.take-it-off-sooner-strands-are')}</Notice>
-              ) : null}
-              <Soft testID="stove-lost">
-                {say('stove.g-go-off-as-steam', {
-                  waterLostG: Math.round(cooked.waterLostG),
-                  hottestBaseC: withUnit(degrees(cooked.hottestBaseC), unit),
-                })}
-              </Soft>
-              <Soft testID="stove-held">{`It ${heldInWords(cooked.timesPublished)}`}</Soft>
-            </>
+            <StoveAnswer cooked={cooked} tooStrong={tooStrong} endC={endC} />
           ) : problem && !IN_A_FIELD.has(problem.path ?? '') ? (
             <Notice kind="danger" testID="stove-problem">
               {tell(problem)}

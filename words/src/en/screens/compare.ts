@@ -28,5 +28,7 @@ export const compare = {
   'compare.of-the-window': 'a window {wider} % as wide',
   'compare.later': 'later',
   'compare.earlier': 'earlier',
+  'compare.as-planned': 'as planned',
+  'compare.as-it-was': '{count, plural, =1 {as it was} other {as it was, #}}',
   'compare.choose': 'Choose',
 } as const;

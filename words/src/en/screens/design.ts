@@ -1,5 +1,6 @@
 /** What the screens of `design` say. */
 export const design = {
+  'design.file-name': 'formula',
   'design.why': 'Why: {about}',
   'design.hide-why': 'Hide why',
   'design.why-2': 'Why?',

@@ -3,6 +3,7 @@ export const stove = {
   'stove.the-cream-on-the-stove-in': 'The cream on the stove, in minutes',
   'stove.cream': '━ cream, {unit}',
   'stove.base-of-the-pan': '╌ base of the pan',
+  'stove.it-held': 'It {held}',
   'stove.done': '▒ done',
   'stove.it-coats-a-spoon-after':
     'It coats a spoon after {reachedS}, at {at}. Take it off then, or after {latestS} at the latest.',
