@@ -136,6 +136,30 @@ function dryingTop({ mesh }: Model, { evaporation }: Face, from: Moment, faceCou
   return { faceWetness, faceSkinM2SKg, faceCrustM2KW };
 }
 
+/** The faces in flat arrays. */
+function facesIn(outsides: readonly Outside[]) {
+  const count = outsides.length;
+  const flat = {
+    faces: outsides.map(({ face }) => face),
+    faceCell: new Int32Array(count),
+    faceInnerCell: new Int32Array(count),
+    faceAreaM2: new Float64Array(count),
+    faceHalfM: new Float64Array(count),
+    faceSurfaceC: new Float64Array(count),
+    faceBathWm2K: new Float64Array(count),
+  };
+  for (let face = 0; face < count; face += 1) {
+    const outside = outsides[face]!;
+    flat.faceCell[face] = outside.cell;
+    flat.faceInnerCell[face] = outside.innerCell;
+    flat.faceAreaM2[face] = outside.areaM2;
+    flat.faceHalfM[face] = outside.halfM;
+    flat.faceSurfaceC[face] = outside.surfaceC;
+    flat.faceBathWm2K[face] = outside.bathWm2K;
+  }
+  return flat;
+}
+
 /** Sets up the balance of a cup that stands in `around`, in the state of `from`. */
 export function createBalance(model: Model, around: Surroundings, from: Moment): Balance {
   const { rows, columns } = model.mesh;
@@ -145,7 +169,7 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
   const { top, bath } = inAir;
   const outsides = outsidesOf(model, inAir, from);
   const faceCount = outsides.length;
-  const faceSurfaceC = Float64Array.from(outsides, ({ surfaceC }) => surfaceC);
+  const flat = facesIn(outsides);
   return {
     model,
     cells,
@@ -157,17 +181,11 @@ export function createBalance(model: Model, around: Surroundings, from: Moment):
     upwardWK: new Float64Array(cells),
     gainW: new Float64Array(cells),
     ...boilingIn(model, from),
-    faces: outsides.map(({ face }) => face),
-    faceCell: Int32Array.from(outsides, ({ cell }) => cell),
-    faceInnerCell: Int32Array.from(outsides, ({ innerCell }) => innerCell),
-    faceAreaM2: Float64Array.from(outsides, ({ areaM2 }) => areaM2),
-    faceHalfM: Float64Array.from(outsides, ({ halfM }) => halfM),
+    ...flat,
     ...dryingTop(model, top, from, faceCount),
-    faceSurfaceC,
-    faceOutsideC: faceSurfaceC.slice(),
+    faceOutsideC: flat.faceSurfaceC.slice(),
     faceEvaporationW: new Float64Array(faceCount),
     faceSlopeWK: new Float64Array(faceCount),
-    faceBathWm2K: Float64Array.from(outsides, (outside) => outside.bathWm2K),
     faceCouplingWK: new Float64Array(faceCount),
     fixedWaterC: bath && 'fixedC' in bath.water ? bath.water.fixedC : 0,
     water: bath && waterNode(bath, waterAt(around, from)),
