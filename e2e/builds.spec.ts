@@ -276,7 +276,7 @@ test('the bench card is a PDF of the size asked for, with all that is weighed', 
       'Rye shell',
       'Cooked meringue',
       '6 × Tartlet ring 10 cm',
-      'Done at 77 °C to 82 °C.',
+      'Done at 77 to 82 °C.',
       'Contains egg, milk and gluten.',
     ]) {
       expect(text).toContain(words);

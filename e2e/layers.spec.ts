@@ -17,7 +17,7 @@ test('the oven is turned down on a sign, and the minute it is forecast at is tol
   await expect.poll(() => figure(foreseen)).toBeGreaterThan(before + 3);
   await page.getByTestId('bake-it').click();
   await expect(page.getByTestId('to-do')).toHaveText(
-    /^In about \d+ min, when the rim has set: turn the oven to \d+ °C$/,
+    /^In about \d+ min, when the rim has set: turn the oven to \d+\s°C$/,
   );
 });
 

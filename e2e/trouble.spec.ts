@@ -133,7 +133,7 @@ test('a slider that runs ends on the last value asked for', async ({ page }) => 
   await openFormula(page, FORMULA.bay);
   const slider = page.getByTestId('oven-slider');
   for (let setC = 141; setC <= 160; setC += 1) await slideTo(slider, setC);
-  await expect(page.getByText(/it really reaches 151 °C/)).toBeVisible();
+  await expect(page.getByText(/it really reaches 151\s°C/)).toBeVisible();
   const settled = await page.getByTestId('forecast-sentence').innerText();
   await page.waitForTimeout(1500);
   const ran = await page.getByTestId('forecast-sentence').innerText();

@@ -96,8 +96,6 @@ export const bathSchema = z.object({
   levelMm: within('bath-level', LEVEL_LIMITS_MM),
   waterC: within('water', WATER_LIMITS_C, inCelsius),
 });
-export type BathData = z.infer<typeof bathSchema>;
-
 /** The fields of a formula: with the vessel it is usually made in and how thick its shell is rolled. */
 export const formulaFieldsSchema = z.object({
   name: nameSchema,

@@ -55,8 +55,6 @@ export const ownIngredientSchema = z
       path: ['label', 'water'],
     },
   );
-export type OwnIngredient = z.infer<typeof ownIngredientSchema>;
-
 /** What a kitchen knows of an ingredient beyond the catalogue: its price, or what is really in it. */
 export const pantryDataSchema = z.object({
   /** Of the catalogue, where that is priced or corrected; else its own, `own-` and an id. */

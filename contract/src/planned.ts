@@ -112,4 +112,3 @@ export const plannedSchema = z.object({
   formulaVersion: z.int().min(0),
   modelVersion: z.int().min(1),
 });
-export type Planned = z.infer<typeof plannedSchema>;

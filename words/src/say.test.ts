@@ -32,6 +32,17 @@ it('puts quantities into the cook’s own units', () => {
   expect(spaced(inF.tell(found))).toContain('158 °F, and the filling sets at 176 °F');
 });
 
+it('says the unit of a range once, and never lets a temperature part from its unit', () => {
+  expect(
+    inC.tell(finding('card.done-between', { from: { celsius: 77 }, to: { celsius: 82 } })),
+  ).toBe('Done at 77 to 82\u00a0°C.');
+  // 77 × 1.8 + 32 = 170.6, 82 × 1.8 + 32 = 179.6.
+  expect(
+    inF.tell(finding('card.done-between', { from: { celsius: 77 }, to: { celsius: 82 } })),
+  ).toBe('Done at 171 to 180\u00a0°F.');
+  expect(say('curves.sets', { setC: '79', unit: '°C' })).toBe('sets 79\u00a0°C');
+});
+
 it('puts the temperatures that stand in a message into them as well', () => {
   expect(spaced(inC.tell(finding('forecast.under-71')))).toContain('below 71 °C');
   expect(spaced(inF.tell(finding('forecast.under-71')))).toContain('below 160 °F');

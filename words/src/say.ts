@@ -18,6 +18,8 @@ interface Ready {
 }
 
 const ready = new Map<string, Ready>();
+/** The space between a temperature and its unit, which never part at the end of a line. */
+const BEFORE_UNIT = /(?<=[}\d]) (?=°C|°F|\{unit\d*\})/g;
 const FIXED = /\{([ck])(\d+)\}/g;
 
 /** Whether there is a message of that id. */
@@ -30,7 +32,9 @@ function readied(id: string): Ready {
   const message = MESSAGES[id];
   if (message === undefined) throw new RangeError(`There is no message '${id}'.`);
   const made: Ready = {
-    format: new IntlMessageFormat(message, LOCALE, undefined, { ignoreTag: true }),
+    format: new IntlMessageFormat(message.replace(BEFORE_UNIT, '\u00a0'), LOCALE, undefined, {
+      ignoreTag: true,
+    }),
     fixed: [...message.matchAll(FIXED)].map(([, kind, figure]) => [
       `${kind}${figure}`,
       kind === 'c' ? { celsius: Number(figure) } : { kelvin: Number(figure) },
@@ -40,9 +44,13 @@ function readied(id: string): Ready {
   return made;
 }
 
+/** A range says its unit once: "65 to 71 °C". */
+const withRanges = (text: string): string =>
+  text.replace(/(\d)\u00a0(°[CF]|%|mm|g) to (?=[\d.]+\u00a0\2)/g, '$1 to ');
+
 /** A message with its figures and names put in. What is a quantity has to be told by {@link wordsIn}, in the cook's units. */
 export const say = (id: MessageId, values?: Readonly<Record<string, string | number>>): string =>
-  String(readied(id).format.format(values));
+  withRanges(String(readied(id).format.format(values)));
 
 /** Several names or things as a list: "a, b and c". */
 export const listed = (items: readonly string[]): string =>
@@ -74,7 +82,7 @@ export function wordsIn(degrees: Degrees): Words {
     const put = [...fixed, ...Object.entries(values)].map(
       ([name, value]): [name: string, shown: string | number] => [name, shown(value)],
     );
-    return String(message.format(Object.fromEntries(put)));
+    return withRanges(String(message.format(Object.fromEntries(put))));
   };
   return { ...format, tell, quantity: (of) => quantityIn(of, format) };
 }

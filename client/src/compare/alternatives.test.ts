@@ -69,7 +69,7 @@ describe('a remedy', () => {
     const says = (change: Parameters<typeof remedied>[1]) =>
       remedyInWords({ change, earliestS: 0, bestS: 0, latestS: 0 }, data, celsius);
     expect(says({ kind: 'oven', byK: -25 })).toBe('Lower the oven by 25\u00a0°C, to 195\u00a0°C');
-    expect(says({ kind: 'start', fillingStartC: 45 })).toBe('Pour the filling at 45 °C');
+    expect(says({ kind: 'start', fillingStartC: 45 })).toBe('Pour the filling at 45\u00a0°C');
     expect(says({ kind: 'depth', byMm: 6, headspaceMm: 7, share: 0.8 })).toBe(
       'Fill 6 mm shallower, with 80 % of the batch',
     );

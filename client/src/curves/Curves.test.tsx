@@ -37,7 +37,7 @@ it('names both bands and the axes', () => {
   show();
   expect(screen.getByLabelText('curves')).toBeTruthy();
   expect(texts()).toEqual(
-    expect.arrayContaining(['sets 79 °C', 'curdles from 86 °C', '0 min', '20', '100']),
+    expect.arrayContaining(['sets 79\u00a0°C', 'curdles from 86\u00a0°C', '0 min', '20', '100']),
   );
 });
 

@@ -32,7 +32,7 @@ describe('a forecast in words', () => {
   it('says minutes, range, probe, wobble and coast', () => {
     const text = pullSentence(made({ setC: 150, lines: scaleLines(tart.lines, 1.45) }), celsius);
     expect(text).toMatch(
-      /^Pull at \d+ min, \d+ to \d+, at \d+ °C, when \d+(\.5)?\scm in the middle still move like a jelly\. It (coasts|finishes)/,
+      /^Pull at \d+ min, \d+ to \d+, at \d+\s°C, when \d+(\.5)?\scm in the middle still move like a jelly\. It (coasts|finishes)/,
     );
     expect(shortVerdict(made())).toMatch(/^Pull at \d+ min, \d+ to \d+$/);
   });
@@ -49,7 +49,7 @@ describe('a forecast in words', () => {
   it('speaks Fahrenheit when asked, in differences too', () => {
     const { verdict } = made();
     const probeC = verdict.kind === 'window' ? verdict.best.probeC : NaN;
-    expect(pullSentence(made(), wordsIn('F'))).toContain(`${Math.round(probeC * 1.8 + 32)} °F`);
+    expect(pullSentence(made(), wordsIn('F'))).toContain(`${Math.round(probeC * 1.8 + 32)}\u00a0°F`);
     expect(wordsIn('F').span(5)).toBe('9');
   });
 

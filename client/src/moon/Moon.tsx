@@ -13,9 +13,6 @@ export interface MoonState {
   readonly curdledFrom: number;
 }
 
-/** Not judged, or not filled: the ring alone. */
-export const HOLLOW: MoonState | undefined = undefined;
-
 interface MoonProps {
   readonly state: MoonState | undefined;
   readonly shell: boolean;

@@ -78,7 +78,7 @@ describe('the window', () => {
   it('is told in °F to who reads those', () => {
     show('best', jest.fn(), 'F');
     expect(screen.getAllByRole('radio')[1]!.getAttribute('aria-label')).toContain(
-      `probe ${Math.round(verdict.best.probeC * 1.8 + 32)} °F`,
+      `probe ${Math.round(verdict.best.probeC * 1.8 + 32)}\u00a0°F`,
     );
   });
 });
@@ -133,7 +133,7 @@ describe('what opens a window', () => {
   it.each([
     [{ kind: 'oven', byK: -10 }, 'Lower the oven by 10\u00a0°C, to 240\u00a0°C'],
     [{ kind: 'oven', byK: 10 }, 'Raise the oven by 10\u00a0°C, to 260\u00a0°C'],
-    [{ kind: 'start', fillingStartC: 45 }, 'Pour the filling at 45 °C'],
+    [{ kind: 'start', fillingStartC: 45 }, 'Pour the filling at 45\u00a0°C'],
     [
       { kind: 'depth', byMm: 6, headspaceMm: 7, share: 0.8 },
       'Fill 6 mm shallower, with 80 % of the batch',

@@ -79,10 +79,6 @@ export const totalFraction = (of: Composition): number =>
 export const proteinFraction = (of: Composition): number =>
   of.eggWhiteProtein + of.eggYolkProtein + of.milkProtein + of.wheatProtein + of.otherProtein;
 
-/** Mass fraction of the egg proteins, the ones that set a baked custard. */
-export const eggProteinFraction = (of: Composition): number =>
-  of.eggWhiteProtein + of.eggYolkProtein;
-
 /** Mass fraction of all sugars. */
 export const sugarFraction = (of: Composition): number => of.sucrose + of.otherSugars;
 

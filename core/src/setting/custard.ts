@@ -126,6 +126,3 @@ export function judgeCustard(analysis: Analysis, shell: ShellKind): Judged | Not
     warnings: warningsFor(analysis, firmness, shell),
   };
 }
-
-/** Standard uncertainty of the curdling margin, K. From memory. */
-export const MARGIN_UNCERTAINTY_K = UNCERTAINTY.marginK;

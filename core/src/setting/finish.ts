@@ -1,5 +1,5 @@
 import type { Analysis, FinishKind } from '../formula';
-import { syrupShareAtC, waterToBoilOffG } from '../sugar';
+import { waterToBoilOffG } from '../sugar';
 import { gramsOf, over } from './amounts';
 import { finding, type Finding } from '../result';
 import { warningsOf, type Made } from './verdict';
@@ -219,9 +219,3 @@ export function judgeFinish(analysis: Analysis, kind: FinishKind): Made {
       });
   }
 }
-
-/** What is left of a caramel once its water is gone, grams; the browning itself loses little. */
-export const caramelYieldG = (analysis: Analysis): number => {
-  const dryG = analysis.mixtureG - analysis.mixtureG * analysis.share.water;
-  return dryG / syrupShareAtC(166);
-};

@@ -10,9 +10,6 @@ export const TRIM_ALLOWANCE_MM = 20;
 /** Thickness of a rolled lining, mm. Common practice: 3, from 2.5 to 4.5; past 8 nobody lines a tin. */
 export const SHELL_THICKNESS_MM = { usual: 3, least: 1, most: 8 } as const;
 
-/** Thickness between which a rolled dough can be handled and bakes through, mm. Common practice: 2.5 to 4.5; its edges from memory. */
-export const ROLLABLE_MM = { least: 2, most: 6 } as const;
-
 /** The dough for one vessel. */
 export interface DoughDisc {
   /** Diameter of a disc, or length of a sheet. */

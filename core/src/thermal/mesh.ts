@@ -68,10 +68,6 @@ export const insideUnderM = ({ layers }: Pick<Cup, 'layers'>): number =>
     0,
   );
 
-/** How deep the layers are that lie over the filling, m. */
-export const overM = ({ layers }: Pick<Cup, 'layers'>): number =>
-  layers.reduce((sum, { overThicknessM = 0 }) => sum + overThicknessM, 0);
-
 /** Where the rows begin and end, and the layer of each (-1 for the filling). */
 interface Rows {
   readonly faceM: readonly number[];

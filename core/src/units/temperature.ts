@@ -53,6 +53,3 @@ export const FAN_ACTS_HOTTER_K = 20;
 
 /** The still-oven setting that acts like a fan oven set to `fanC` (°C). See {@link FAN_ACTS_HOTTER_K}. */
 export const fanToStillC = (fanC: number): number => fanC + FAN_ACTS_HOTTER_K;
-
-/** The fan-oven setting that acts like a still oven set to `stillC` (°C). See {@link FAN_ACTS_HOTTER_K}. */
-export const stillToFanC = (stillC: number): number => stillC - FAN_ACTS_HOTTER_K;
