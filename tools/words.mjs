@@ -18,7 +18,8 @@ const SPEAKING = [
   'client/app',
   'words/src',
 ];
-const CATALOGUE = 'words/src/en/';
+/** Every language has a folder of its own; English is the one the others are held against. */
+const CATALOGUES = /^words\/src\/([a-z]{2})\//;
 /** Where the names of data are, not the sentences of the application: ingredients, and what recipes are written in. */
 const DATA = /^core\/src\/(ingredients|written)\//;
 
@@ -47,15 +48,22 @@ const place = (file, node) => {
 const textOf = (node) =>
   ts.isBinaryExpression(node) ? textOf(node.left) + textOf(node.right) : node.text;
 
-const messages = new Map();
-for (const path of sources.filter((path) => path.startsWith(CATALOGUE))) {
+/** The messages of each language: its id, and what it says where. */
+const languages = new Map();
+for (const path of sources) {
+  const [, language] = CATALOGUES.exec(path) ?? [];
+  if (!language) continue;
+  if (!languages.has(language)) languages.set(language, new Map());
   const file = parse(path);
   each(file, (node) => {
     if (ts.isPropertyAssignment(node) && ts.isStringLiteral(node.name)) {
-      messages.set(node.name.text, { at: place(file, node), text: textOf(node.initializer) });
+      languages
+        .get(language)
+        .set(node.name.text, { at: place(file, node), text: textOf(node.initializer) });
     }
   });
 }
+const messages = languages.get('en');
 const rooms = new Set([...messages.keys()].map((id) => id.split('.')[0]));
 
 const GIVES_VALUES = new Set(['say', 'tell', 'finding']);
@@ -216,8 +224,21 @@ function valuesOf(file) {
   });
 }
 
+/** Holds a language against English: the same ids, each with the same values. */
+function besideEnglish(language, catalogue) {
+  for (const [id, { at, text }] of messages) {
+    const theirs = catalogue.get(id);
+    if (!theirs) wrong.push(`${at}: '${id}' is not said in '${language}'`);
+    else if (valuesIn(theirs.text).join() !== valuesIn(text).join())
+      wrong.push(`${theirs.at}: '${id}' takes {${valuesIn(text)}}, not {${valuesIn(theirs.text)}}`);
+  }
+  for (const [id, { at }] of catalogue) {
+    if (!messages.has(id)) wrong.push(`${at}: English has no '${id}'`);
+  }
+}
+
 await main(async () => {
-  for (const path of sources.filter((path) => !path.startsWith(CATALOGUE))) {
+  for (const path of sources.filter((path) => !CATALOGUES.test(path))) {
     const file = parse(path);
     idsOf(file);
     valuesOf(file);
@@ -226,6 +247,8 @@ await main(async () => {
   for (const [id, { at }] of messages) {
     if (!used.has(id)) wrong.push(`${at}: nothing says '${id}'`);
   }
+  for (const [language, catalogue] of languages)
+    if (language !== 'en') besideEnglish(language, catalogue);
   if (wrong.length > 0) throw new Trouble(`${wrong.join('\n')}\n${wrong.length} to put right`);
   say(`${messages.size} messages, each of them said`);
 });

@@ -1,6 +1,6 @@
 import { findingIn, type ApiError } from '@hollow-moon/contract';
 import { finding, type Finding } from '@hollow-moon/core';
-import { wordsIn } from '@hollow-moon/words';
+import { wordsIn, type MessageId } from '@hollow-moon/words';
 import type { z } from 'zod';
 import { isDatabaseAway, type DatabaseError } from './database/away';
 
@@ -23,18 +23,10 @@ export class Refusal extends Error {
   }
 }
 
-/** The things of a kitchen, as a message calls them. */
-export type ThingName =
-  | 'kitchen'
-  | 'formula'
-  | 'vessel'
-  | 'oven'
-  | 'ingredient'
-  | 'bake'
-  | 'reading'
-  | 'wobble'
-  | 'address'
-  | 'thing';
+/** The things of a kitchen: whatever has a name among the messages. */
+export type ThingName = {
+  [Id in MessageId]: Id extends `thing.${infer Name}` ? Name : never;
+}[MessageId];
 
 const named = (what: ThingName): Finding['values'] => ({ what: finding(`thing.${what}`) });
 

@@ -4,12 +4,12 @@ import type { Icon } from './icons';
 type Weight = 'main' | 'plain' | 'quiet';
 
 const FRAMES: Readonly<Record<Weight, string>> = {
-  main: 'border bg-yolk border-yolk',
-  plain: 'border bg-sheet border-ink-soft',
-  quiet: 'border bg-transparent border-transparent',
+  main: 'bg-yolk border-yolk',
+  plain: 'bg-sheet border-ink-soft',
+  quiet: 'bg-transparent border-transparent',
 };
 /** What stays pressed is told by a thicker edge, and sinks into the ground. */
-const PRESSED = 'border-2 bg-ground border-ink';
+const PRESSED = 'bg-ground border-ink';
 const LETTERS: Readonly<Record<Weight, string>> = {
   main: 'text-on-yolk',
   plain: 'text-ink',
@@ -41,6 +41,7 @@ export function Button({
   className = '',
   testID,
 }: ButtonProps) {
+  const sunk = pressed && weight !== 'main';
   return (
     <Pressable
       role="button"
@@ -49,7 +50,7 @@ export function Button({
       aria-pressed={pressed}
       disabled={disabled}
       onPress={onPress}
-      className={`min-h-12 min-w-12 flex-row items-center justify-center gap-2 rounded px-3 py-2 ${pressed && weight !== 'main' ? PRESSED : FRAMES[weight]} ${disabled ? 'opacity-40' : 'active:opacity-70'} ${className}`}
+      className={`min-h-12 min-w-12 flex-row items-center justify-center gap-2 rounded px-3 py-2 ${sunk ? `border-2 ${PRESSED}` : `border ${FRAMES[weight]}`} ${disabled ? 'opacity-40' : 'active:opacity-70'} ${className}`}
     >
       {Picture ? <Picture size={20} className={LETTERS[weight]} /> : null}
       {iconOnly ? null : (
