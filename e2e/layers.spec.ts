@@ -41,7 +41,7 @@ test('a shell is topped up in the oven: the section shows the lower level first'
   await slideTo(page.getByTestId('scrubber'), 1500);
   await expect.poll(drawnHeight).toBeGreaterThan(1.2 * low);
   await page.getByTestId('top-up-share').fill('5');
-  await expect(page.getByTestId('forecast-problem')).toContainText('Pour 30 % to 95 %');
+  await expect(page.getByTestId('forecast-problem')).toContainText('Pour 30 to 95 %');
   await expect(page.getByTestId('top-up-share')).toHaveValue('5');
 });
 

@@ -1,5 +1,6 @@
 export * from './blind';
 export * from './card';
 export * from './forecast';
+export * from './measures';
 export * from './quantities';
 export * from './say';

@@ -24,10 +24,9 @@ import {
   TextField,
   useWords,
 } from '../design';
-import { say, grams } from '@hollow-moon/words';
+import { grams, measureInWords, say, unitInWords } from '@hollow-moon/words';
 import type { KitchenBook } from '../book/book';
 import { withLine, withoutLine } from '../drafts/drafts';
-import { unitName } from './unitName';
 import type { Edit } from '../drafts/edits';
 
 type Measure = Pick<Line, 'ingredientId' | 'amount' | 'unit'> & {
@@ -75,7 +74,7 @@ function AmountAndUnit({
           hideLabel
           options={unitsFor(book.find(measure.ingredientId)).map((unit) => ({
             value: unit,
-            label: unitName(unit, measure.ingredientId),
+            label: unitInWords(unit, book.find(measure.ingredientId), 1),
           }))}
           value={measure.unit}
           onChange={(unit) => onChange('unit', { unit: unit as LineUnit })}
@@ -183,7 +182,7 @@ function LineMore({
       />
       <NumberField
         label={say('bench.kept-back-at-first')}
-        unit={unitName(line.unit, line.ingredientId)}
+        unit={unitInWords(line.unit, book.find(line.ingredientId), line.heldBack ?? 0)}
         value={line.heldBack ?? 0}
         onChange={(heldBack) =>
           onChange('held', { heldBack: heldBack === 0 ? undefined : heldBack })
@@ -254,16 +253,22 @@ function Remarks({
 }
 
 /** What is said of a line besides its amount: its note, what is kept back, what may stand in for it. */
-function asideOf(line: Line, book: KitchenBook): string[] {
-  const unit = unitName(line.unit, line.ingredientId);
+function asideOf(
+  { note, heldBack, instead, unit, ingredientId }: Line,
+  book: KitchenBook,
+): string[] {
+  const other = instead && book.find(instead.ingredientId);
   return [
-    line.note ?? '',
-    line.heldBack ? say('bench.keep-back', { Number: Number(line.heldBack.toFixed(2)), unit }) : '',
-    line.instead
+    note ?? '',
+    heldBack
+      ? say('bench.keep-back', {
+          amount: Number(heldBack.toFixed(2)),
+          unit: unitInWords(unit, book.find(ingredientId), heldBack),
+        })
+      : '',
+    other
       ? say('bench.or', {
-          Number: Number(line.instead.amount.toFixed(2)),
-          unitName: unitName(line.instead.unit, line.instead.ingredientId),
-          name: book.find(line.instead.ingredientId)?.name.toLowerCase() ?? '',
+          measure: measureInWords(Number(instead.amount.toFixed(2)), instead.unit, other),
         })
       : '',
   ].filter(Boolean);

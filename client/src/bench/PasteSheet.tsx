@@ -26,10 +26,9 @@ import {
   useWords,
 } from '../design';
 import { v4 as uuid } from 'uuid';
-import { say, grams } from '@hollow-moon/words';
+import { grams, measureInWords, say, unitInWords } from '@hollow-moon/words';
 import type { KitchenBook } from '../book/book';
 import { goesOn, readingOf, withReadings, type Answer, type Reading } from './paste';
-import { unitName } from './unitName';
 import type { Edit } from '../drafts/edits';
 
 const LANGUAGE_OPTIONS = [
@@ -48,7 +47,7 @@ function readAs({ ingredientId, amount, unit, vague }: Reading, book: KitchenBoo
   if (!ingredient || amount === undefined || unit === undefined) return '';
   const each = gramsPerUnit(ingredient, unit, book.kitchen.data.eggGrade);
   const weight = each.ok && unit !== 'g' ? ` = ${grams(amount * each.value)} g` : '';
-  return `${Number(amount.toFixed(2))} ${unitName(unit, ingredient.id)} ${ingredient.name.toLowerCase()}${weight}`;
+  return `${measureInWords(Number(amount.toFixed(2)), unit, ingredient)}${weight}`;
 }
 
 /** Ingredient, amount and unit, to be given by hand. */
@@ -96,7 +95,7 @@ function AmountFields({
             { value: '', label: say('bench.choose-a-unit') },
             ...unitsFor(ingredient).map((value) => ({
               value,
-              label: unitName(value, ingredient?.id ?? ''),
+              label: unitInWords(value, ingredient, 1),
             })),
           ]}
           onChange={(value) => onAnswer({ ...answer, unit: value as LineUnit })}

@@ -21,10 +21,9 @@ import {
   Soft,
   useWords,
 } from '../design';
-import { grams, listed, say } from '@hollow-moon/words';
+import { grams, listed, say, unitInWords } from '@hollow-moon/words';
 import { money } from '../design/money';
 import type { KitchenBook } from '../book/book';
-import { unitName } from './unitName';
 import type { BuildInKitchen } from './useBuild';
 import type { Edit } from '../drafts/edits';
 
@@ -83,7 +82,7 @@ function ScaleBy({
           </View>
           <NumberField
             label={say('bench.there-is')}
-            unit={unitName(line.unit, line.ingredientId)}
+            unit={unitInWords(line.unit, book.find(line.ingredientId), inHand)}
             mayBeEmpty
             value={inHand}
             onChange={setInHand}

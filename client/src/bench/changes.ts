@@ -5,10 +5,16 @@ import {
   type Analysis,
   type EggGrade,
   type FindIngredient,
-  type Line,
 } from '@hollow-moon/core';
-import { FIRMNESS_WORDS, grams, percent, say, type Words } from '@hollow-moon/words';
-import { unitName } from './unitName';
+import {
+  FIRMNESS_WORDS,
+  grams,
+  measureInWords,
+  percent,
+  say,
+  unitInWords,
+  type Words,
+} from '@hollow-moon/words';
 
 /** One row of two formulas side by side; `differs` where a cook would call it a change. */
 export interface ComparedRow {
@@ -56,27 +62,22 @@ function amountRows(before: Analysis, after: Analysis, under: string): ComparedR
 
 /** What is said of lines beyond their amounts, by ingredient: kept back, used instead, noted. */
 function linesInWords(lines: FormulaData['lines'], find: FindIngredient): string {
-  const measure = ({
-    amount,
-    unit,
-    ingredientId,
-  }: Pick<Line, 'amount' | 'unit' | 'ingredientId'>) => `${amount} ${unitName(unit, ingredientId)}`;
   const says = lines.flatMap((line) => {
     const { ingredientId, unit, heldBack, instead, note } = line;
+    const other = instead && find(instead.ingredientId);
     const of = [
       ...(line.vague
         ? [line.vague === 'unknown' ? say('bench.amount-unknown-2') : say('bench.by-eye')]
         : []),
       ...(heldBack
-        ? [say('bench.kept-back', { measure: measure({ ingredientId, unit, amount: heldBack }) })]
-        : []),
-      ...(instead
         ? [
-            say('bench.instead', {
-              measure: measure(instead),
-              name: find(instead.ingredientId)?.name ?? '?',
+            say('bench.kept-back', {
+              measure: `${heldBack} ${unitInWords(unit, find(ingredientId), heldBack)}`,
             }),
           ]
+        : []),
+      ...(other
+        ? [say('bench.instead', { measure: measureInWords(instead.amount, instead.unit, other) })]
         : []),
       ...(note ? [note] : []),
     ];

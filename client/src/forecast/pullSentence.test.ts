@@ -49,7 +49,9 @@ describe('a forecast in words', () => {
   it('speaks Fahrenheit when asked, in differences too', () => {
     const { verdict } = made();
     const probeC = verdict.kind === 'window' ? verdict.best.probeC : NaN;
-    expect(pullSentence(made(), wordsIn('F'))).toContain(`${Math.round(probeC * 1.8 + 32)}\u00a0°F`);
+    expect(pullSentence(made(), wordsIn('F'))).toContain(
+      `${Math.round(probeC * 1.8 + 32)}\u00a0°F`,
+    );
     expect(wordsIn('F').span(5)).toBe('9');
   });
 

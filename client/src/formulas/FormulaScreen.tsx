@@ -262,6 +262,7 @@ function Workplace({ id, data, book, bench }: Pick<Parts, 'id' | 'data' | 'book'
       <StaleNotice
         mine={draft.data}
         theirs={bench.stale.data as FormulaData}
+        find={book.find}
         onMine={bench.keepMine}
         onTheirs={bench.discard}
       />

@@ -1,18 +1,17 @@
-import { say, type Words } from '@hollow-moon/words';
+import { measureInWords, say, type Words } from '@hollow-moon/words';
 import type { FormulaData } from '@hollow-moon/contract';
-import { findIngredient } from '@hollow-moon/core';
+import type { FindIngredient } from '@hollow-moon/core';
 import { View } from 'react-native';
 import { Button, Notice, Read, Sheet, Soft, useWords } from '../design';
-import { unitName } from '../bench/unitName';
 
 /** A formula in short lines, so that two can be laid side by side. */
-function inLines(data: FormulaData, { quantity }: Words): string[] {
+function inLines(data: FormulaData, find: FindIngredient, { quantity }: Words): string[] {
   return [
     data.name,
-    ...data.lines.map(
-      ({ ingredientId, amount, unit }) =>
-        `${Number(amount.toFixed(3))} ${unitName(unit, ingredientId)} ${findIngredient(ingredientId)?.name ?? ingredientId}`,
-    ),
+    ...data.lines.map(({ ingredientId, amount, unit }) => {
+      const ingredient = find(ingredientId);
+      return ingredient ? measureInWords(amount, unit, ingredient) : ingredientId;
+    }),
     say('formulas.tin-gap-mm-shell', {
       vesselCount: data.vesselCount,
       headspaceMm: data.headspaceMm,
@@ -29,16 +28,18 @@ function inLines(data: FormulaData, { quantity }: Words): string[] {
 export function StaleNotice({
   mine,
   theirs,
+  find,
   onMine,
   onTheirs,
 }: {
   readonly mine: FormulaData;
   readonly theirs: FormulaData;
+  readonly find: FindIngredient;
   readonly onMine: () => void;
   readonly onTheirs: () => void;
 }) {
   const words = useWords();
-  const [here, there] = [inLines(mine, words), inLines(theirs, words)];
+  const [here, there] = [inLines(mine, find, words), inLines(theirs, find, words)];
   const side = (title: string, own: string[], other: string[]) => (
     <View className="min-w-40 flex-1 gap-1">
       <Soft>{title}</Soft>

@@ -2,6 +2,7 @@ import { api } from './api';
 import { card } from './card';
 import { client } from './client';
 import { contract } from './contract';
+import { counted } from './counted';
 import { forecast } from './forecast';
 import { formula } from './formula';
 import { names } from './names';
@@ -16,6 +17,7 @@ export const EN = {
   ...formula,
   ...card,
   ...contract,
+  ...counted,
   ...api,
   ...client,
   ...screens,
