@@ -26,7 +26,7 @@ export async function openFormula(page: Page, id: string): Promise<void> {
 export const toBench = (page: Page): Promise<void> =>
   page.getByRole('radio', { name: 'Bench' }).click();
 export const toShell = (page: Page): Promise<void> =>
-  page.getByRole('radio', { name: 'Shell' }).click();
+  page.getByRole('radio', { name: 'Shell', exact: true }).click();
 export const toForecast = (page: Page): Promise<void> =>
   page.getByRole('radio', { name: 'Forecast' }).click();
 

@@ -47,3 +47,22 @@ test('a base stays crisp longer sealed, and a raw one is told its fate', async (
   await toForecast(page);
   await expect(page.getByTestId('forecast-sentence')).toBeVisible();
 });
+
+test('a tart that no oven sets still has its shell forecast: tin and oven are chosen where they are missed', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New formula' }).first().click();
+  await page.getByRole('radio', { name: 'Bench' }).click();
+  await page.getByTestId('kind-picker').selectOption('curd');
+  await toShell(page);
+  await expect(page.getByText('Choose a tin to see the shell’s forecast.')).toBeVisible();
+  await page.getByTestId('blind-missing').selectOption({ label: 'Fluted tin 28 cm' });
+  await expect(page.getByText('Choose an oven to see the shell’s forecast.')).toBeVisible();
+  await page.getByTestId('blind-missing').selectOption({ label: 'Deck oven' });
+  await expect(page.getByTestId('blind-sentence')).toHaveText(/The walls stand up by themselves/);
+  await expect(page.getByTestId('blind-missing')).toHaveCount(0);
+  // One step back, and the oven is missed again.
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByTestId('blind-missing')).toBeVisible();
+});

@@ -9,7 +9,7 @@ import {
 } from '@hollow-moon/core';
 import { Text, View } from 'react-native';
 import { Figure, Labelled, Notice, Read, Sheet, Soft, Why, useWords } from '../design';
-import { endInWords, FIRMNESS_WORDS, percent, say } from '@hollow-moon/words';
+import { endInWords, FIRMNESS_WORDS, say } from '@hollow-moon/words';
 
 function Warnings({ of }: { readonly of: readonly Finding[] }) {
   const { tell } = useWords();
@@ -82,13 +82,19 @@ function JudgedCustard({ verdict }: { readonly verdict: Judged }) {
   );
 }
 
-const STANDS = { unknown: '–', under: '▼ low', within: '✓', over: '▲ high' } as const;
+const STANDS = {
+  unknown: '–',
+  under: `▼ ${say('bench.band-low')}`,
+  within: '✓',
+  over: `▲ ${say('bench.band-high')}`,
+} as const;
 
 /** A ratio and where it lies between what is usual, drawn and in words. */
 function BandLine({ band }: { readonly band: Band }) {
   const { name, value, shownAs, least, most } = band;
   const stands = standsIn(band);
-  const shown = (of: number) => (shownAs === 'share' ? `${percent(of)} %` : of.toFixed(2));
+  const { quantity } = useWords();
+  const shown = (of: number) => quantity(shownAs === 'share' ? { share: of } : { ratio: of });
   // The usual band takes the middle half of the line.
   const width = most - least;
   const share = value === undefined ? 0 : 0.25 + (0.5 * (value - least)) / width;

@@ -3,24 +3,57 @@ import { blindPlanOf, type FormulaData, type ShellBake } from '@hollow-moon/cont
 import { rawBaseOf, type BlindPlan, type Forecast } from '@hollow-moon/core';
 import { useMemo } from 'react';
 import { View } from 'react-native';
-import { Soft } from '../design';
+import { Notice, Picker, Soft } from '../design';
 import { useJob } from '../jobs';
-import type { KitchenBook } from '../book/book';
+import { optionsOf, type KitchenBook } from '../book/book';
 import { HowBaked } from './HowBaked';
 import { ShellInstrument } from './ShellInstrument';
 import { ShellVerdict } from './ShellVerdict';
 import { SoggyFold } from './SoggyFold';
 import type { Edit } from '../drafts/edits';
 
+/** What there is no forecast without. */
+type Missing = 'vesselId' | 'ovenId';
+
+/** What is missing for a forecast, to be chosen where it is missed. */
+function MissingChoice({
+  missing,
+  book,
+  onEdit,
+}: {
+  readonly missing: Missing;
+  readonly book: KitchenBook;
+  readonly onEdit: Edit;
+}) {
+  const tin = missing === 'vesselId';
+  return (
+    <>
+      <Notice kind="hint">
+        {say(tin ? 'blind.choose-a-tin-to-see-the' : 'blind.choose-an-oven-to-see-the')}
+      </Notice>
+      <Picker
+        label={say(tin ? 'bench.tin' : 'oven.oven')}
+        value=""
+        options={[
+          { value: '', label: say(tin ? 'bench.choose-a-tin' : 'oven.choose-an-oven') },
+          ...optionsOf(tin ? book.vessels : book.ovens, null),
+        ]}
+        onChange={(id) => onEdit(missing, (data) => ({ ...data, [missing]: id || null }))}
+        testID="blind-missing"
+      />
+    </>
+  );
+}
+
 /** The plan of the empty shell, or what is missing for it. */
 function blindWish(
   data: FormulaData,
   book: KitchenBook,
-): { readonly plan: BlindPlan } | { readonly missing: string } {
+): { readonly plan: BlindPlan } | { readonly missing: Missing } {
   const vessel = book.vessels.find((each) => each.id === data.vesselId)?.data;
-  if (!vessel) return { missing: say('blind.choose-a-tin-to-see-the') };
+  if (!vessel) return { missing: 'vesselId' };
   const oven = book.ovens.find((each) => each.id === data.ovenId)?.data;
-  if (!oven) return { missing: say('blind.choose-an-oven-to-see-the') };
+  if (!oven) return { missing: 'ovenId' };
   const { own, formulaOf } = book;
   return { plan: blindPlanOf(data, { kitchen: book.kitchen.data, vessel, oven, own, formulaOf }) };
 }
@@ -56,7 +89,11 @@ export function ShellPanel({
   const verdict = (
     <ShellVerdict
       shellBake={shellBake}
-      missing={'missing' in wish ? wish.missing : undefined}
+      missing={
+        'missing' in wish ? (
+          <MissingChoice missing={wish.missing} book={book} onEdit={onEdit} />
+        ) : null
+      }
       broke={broke}
       raw={raw}
       forecast={forecast}

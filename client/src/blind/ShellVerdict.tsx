@@ -1,6 +1,7 @@
 import { blindSentence, rawBaseInWords, say } from '@hollow-moon/words';
 import type { ShellBake } from '@hollow-moon/contract';
 import type { BlindForecast, RawBase } from '@hollow-moon/core';
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { Button, Choice, Notice, Read, Sheet, Soft, useWords } from '../design';
 import type { OnShell } from './HowBaked';
@@ -69,7 +70,7 @@ export function ShellVerdict({
 }: {
   readonly shellBake: ShellBake;
   /** What is to be chosen before anything can be forecast. */
-  readonly missing: string | undefined;
+  readonly missing: ReactNode;
   readonly broke: boolean;
   readonly raw: RawBase | undefined;
   readonly forecast: BlindForecast | undefined;
@@ -89,7 +90,7 @@ export function ShellVerdict({
         ]}
         onChange={(value) => onShell({ raw: value === 'raw' })}
       />
-      {missing ? <Notice kind="hint">{missing}</Notice> : null}
+      {missing}
       {broke ? (
         <Notice kind="danger">{say('blind.the-shells-forecast-broke-off-change')}</Notice>
       ) : null}

@@ -216,7 +216,7 @@ function NarrowWorkplace({
         {bench.draft || side === 'bench' ? <SaveBar {...saveBarOf(bench)} /> : null}
       </View>
       <View className="min-h-0 flex-1">
-        <Column testID={side}>
+        <Column key={side} testID={side}>
           {stale}
           {shown[side]()}
         </Column>

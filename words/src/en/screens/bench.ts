@@ -230,6 +230,8 @@ export const bench = {
   'bench.above': '{unit}, {margin} above',
   'bench.curdling-temperature': 'curdling temperature',
   'bench.unknown': 'unknown',
+  'bench.band-low': 'low',
+  'bench.band-high': 'high',
   'bench.usually-to': '{name}: {more}, usually {shown} to {shown2}',
   'bench.usually-to-2': 'usually {shown} to {shown2}',
   'bench.done-at': 'Done at',
