@@ -1,7 +1,6 @@
 /** Ways out of the oven against the published limits and each other. */
 import { COOLING_LIMITS } from './cooling';
 import { forecast, type ForecastPlan } from '../forecast';
-import { PASTEURISED, pasteurisedTimes } from '../safety';
 
 import { POT, TART as tart } from '../testing/bakes';
 
@@ -11,54 +10,6 @@ const made = (change: Partial<ForecastPlan>) => {
   return result.value;
 };
 const cooled = (out: ForecastPlan['out']) => made({ ...(out ? { out } : {}) }).cooling!;
-
-describe('pasteurisation', () => {
-  // Source: US 9 CFR 590.570, sugared yolk: 63.3 °C for 3.5 min or 62.2 °C for 6.2 min (from memory).
-  it('counts both published lines as one hold', () => {
-    expect(
-      pasteurisedTimes([
-        [0, 63.3],
-        [210, 63.3],
-      ]),
-    ).toBeCloseTo(1, 3);
-    expect(
-      pasteurisedTimes([
-        [0, 62.2],
-        [372, 62.2],
-      ]),
-    ).toBeCloseTo(1, 1);
-  });
-
-  it('counts a ramp as its integral, and nothing past 70 °C more than at 70', () => {
-    const ramp = pasteurisedTimes([
-      [0, 55],
-      [600, 65],
-    ]);
-    const { zK, celsius, seconds } = PASTEURISED;
-    // ∫ 10^((55 + t/60 - 63.3) / z) dt, in closed form.
-    const closed =
-      ((60 * zK) / Math.LN10) * (10 ** ((65 - celsius) / zK) - 10 ** ((55 - celsius) / zK));
-    expect(ramp).toBeCloseTo(closed / seconds, 2);
-    expect(
-      pasteurisedTimes([
-        [0, 85],
-        [60, 85],
-      ]),
-    ).toBeCloseTo(
-      pasteurisedTimes([
-        [0, 70],
-        [60, 70],
-      ]),
-      6,
-    );
-  });
-
-  it('is met many times over in the middle of a baked custard', () => {
-    const { safety } = made({});
-    expect(safety.timesPublished).toBeGreaterThan(10);
-    expect(safety.coldestPeakC).toBeGreaterThan(72);
-  });
-});
 
 describe('cooling', () => {
   // Source: FDA Food Code 2017, 3-501.14 (from memory): 57 to 21 °C within 2 h, to 5 °C within 6 h.
