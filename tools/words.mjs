@@ -70,6 +70,9 @@ const GIVES_VALUES = new Set(['say', 'tell', 'finding']);
 /** The kinds of element of a message that stand for no value: its text, and the # of a plural. */
 const TEXT = 0;
 const POUND = 7;
+/** And the kind that chooses by a word. */
+const SELECT = 5;
+const astOf = (text) => new IntlMessageFormat(text, 'en', undefined, { ignoreTag: true }).getAst();
 
 /** Calls that take an id, and at which place. */
 const TAKES_ID = new Map([
@@ -133,12 +136,25 @@ function isShown(node) {
   return chosen && isShown(parent);
 }
 
+/** Whether a message chooses its words by this text, as `{door, select, shut {closed} other {ajar}}` does by 'shut' and 'ajar'. */
+function isSelectedBy(node, values) {
+  const [id] = values.parent.arguments;
+  const property = values.properties.find(
+    (each) => node.pos >= each.pos && node.end <= each.end && ts.isPropertyAssignment(each),
+  );
+  const message = ts.isStringLiteralLike(id) && messages.get(id.text);
+  if (!property || !message) return false;
+  return astOf(message.text).some(
+    ({ type, value }) => type === SELECT && value === property.name.getText(),
+  );
+}
+
 /** Whether it is put into a message as it stands: `say('…', { more: 'once' })`. */
 function isPutIntoAMessage(node) {
   for (let up = node.parent; up; up = up.parent) {
     if (ts.isBinaryExpression(up) && /^(===|!==)$/.test(up.operatorToken.getText())) return false;
     if (ts.isObjectLiteralExpression(up))
-      return isArgument(up, 'say', 1) || isArgument(up, 'finding', 1);
+      return (isArgument(up, 'say', 1) || isArgument(up, 'finding', 1)) && !isSelectedBy(node, up);
     if (ts.isCallExpression(up) || ts.isFunctionLike(up)) return false;
   }
   return false;
@@ -204,7 +220,7 @@ function valuesIn(text) {
       Object.values(options).forEach((option) => walk(option.value));
     }
   };
-  walk(new IntlMessageFormat(text, 'en', undefined, { ignoreTag: true }).getAst());
+  walk(astOf(text));
   return [...names].filter((name) => !/^[ck]\d+$/.test(name)).sort();
 }
 

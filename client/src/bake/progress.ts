@@ -86,7 +86,7 @@ interface ToDo {
 const turned = (to: number | 'off-shut' | 'off-ajar', degrees: (celsius: number) => string) =>
   typeof to === 'number'
     ? say('bake.oven-to', { to: degrees(to) })
-    : say('bake.oven-off-door', { more: say(to === 'off-shut' ? 'oven.shut' : 'oven.ajar') });
+    : say('bake.oven-off-door', { door: to === 'off-shut' ? 'shut' : 'ajar' });
 
 /**
  * The next thing to do of a bake at a moment, or the one that is just due: the oven's steps before the

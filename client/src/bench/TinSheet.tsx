@@ -156,18 +156,16 @@ function DoughLines({ disc, data }: { readonly disc: DoughDisc; readonly data: F
       />
       {inHand > 0 ? (
         <Read testID="dough-gives">
-          {say('bench.lines-g-over', {
-            fresh: discs.fresh,
-            more:
-              discs.rerolled > 0
-                ? ` ${say('bench.and-from-the-scraps', { rerolled: discs.rerolled })}`
-                : '',
-            leftG: grams(discs.leftG),
-            more2:
-              tie && !tie.ok && discs.fresh < data.vesselCount
-                ? ` ${say('bench.for', { vesselCount: data.vesselCount, problem: tell(tie.problem) })}`
-                : '',
-          })}
+          {[
+            say('bench.lines-g-over', {
+              fresh: discs.fresh,
+              rerolled: discs.rerolled,
+              leftG: grams(discs.leftG),
+            }),
+            ...(tie && !tie.ok && discs.fresh < data.vesselCount
+              ? [say('bench.for', { vesselCount: data.vesselCount, problem: tell(tie.problem) })]
+              : []),
+          ].join(' ')}
         </Read>
       ) : null}
     </>

@@ -139,8 +139,8 @@ function shellInWords({ shell, shellThicknessMm, shellBake }: FormulaData, heat:
     say('bench.min-at-c', {
       minutes,
       setC: heat(setC),
-      more: weighted ? ` ${say('bench.weighted')}` : '',
-      more2: outOfRing ? ` ${say('bench.out-of-the-ring')}` : '',
+      weights: weighted ? 'in' : 'none',
+      ring: outOfRing ? 'off' : 'on',
     }),
   );
   return [

@@ -119,7 +119,7 @@ export function differenceInWords(mine: Forecast, other: Forecast): string {
       ? say('compare.as-quick')
       : say('compare.min-2', {
           laterMin: Math.abs(laterMin),
-          more: say(laterMin > 0 ? 'compare.later' : 'compare.earlier'),
+          way: laterMin > 0 ? 'later' : 'earlier',
         });
   const width =
     a.latestIsLimit !== b.latestIsLimit

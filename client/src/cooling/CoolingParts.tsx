@@ -202,14 +202,16 @@ function Freezing({ freezing }: { readonly freezing: FreezingForecast }) {
         ? say('cooling.nothing-of-it-freezes-that-begins', {
             fromC: withUnit(degrees(fromC), unit),
           })
-        : say('cooling.its-edge-begins-to-freeze-after', {
-            beginsS: duration(beginsS),
-            fromC: withUnit(degrees(fromC), unit),
-            more:
-              throughS === undefined
-                ? say('cooling.it-does-not-freeze-through')
-                : say('cooling.it-is-frozen-through-after', { throughS: duration(throughS) }),
-          })}
+        : throughS === undefined
+          ? say('cooling.its-edge-freezes-only', {
+              beginsS: duration(beginsS),
+              fromC: withUnit(degrees(fromC), unit),
+            })
+          : say('cooling.it-freezes-through', {
+              beginsS: duration(beginsS),
+              fromC: withUnit(degrees(fromC), unit),
+              throughS: duration(throughS),
+            })}
     </Read>
   );
 }

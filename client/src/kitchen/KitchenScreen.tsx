@@ -170,7 +170,7 @@ const offBy = (offsetK: number, { quantity }: Words): string =>
     ? say('kitchen.true-to-its-dial')
     : say('kitchen.runs-c', {
         offset: quantity({ kelvin: Math.abs(offsetK) }),
-        more: say(offsetK < 0 ? 'oven.cool' : 'oven.hot'),
+        way: offsetK < 0 ? 'cool' : 'hot',
       });
 
 /** A vessel's measures in a line. */

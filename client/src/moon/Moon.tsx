@@ -35,10 +35,9 @@ export function moonInWords(state: MoonState | undefined, caption?: string): str
   if (state.moving <= 0)
     return state.curdledFrom < 0.98 ? say('moon.set-curdled-at-the-rim') : say('moon.set-through');
   const kind = state.liquid > state.moving * 0.6 ? 'liquid' : 'wobbling';
-  return say('moon.set-ring-centre', {
-    kind,
-    more: caption ? ` ${say('moon.wide', { caption })}` : '',
-  });
+  return caption
+    ? say('moon.set-ring-centre-wide', { kind, caption })
+    : say('moon.set-ring-centre', { kind });
 }
 
 /** Waves, dots and grain: always the same, so not drawn again while the rings move. */

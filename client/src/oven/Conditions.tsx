@@ -93,7 +93,7 @@ function RealHeat({ setC, offsetK }: { readonly setC: number; readonly offsetK: 
     <Soft>
       {say('oven.runs-c-it-really', {
         offset: quantity({ kelvin: Math.abs(offsetK) }),
-        more: say(offsetK < 0 ? 'oven.cool' : 'oven.hot'),
+        way: offsetK < 0 ? 'cool' : 'hot',
         setC: degrees(setC + offsetK),
         unit,
       })}

@@ -129,7 +129,7 @@ export function StepEditor({
               <Soft testID={`sign-foreseen-${index}`}>
                 {say('oven.foreseen-at-min', {
                   atMin: minutes(shows.atMin * 60),
-                  more: shows.atMin * 60 > pullS ? say('oven.after-the-pull') : '',
+                  when: shows.atMin * 60 > pullS ? 'after' : 'before',
                 })}
               </Soft>
             ) : null}

@@ -19,7 +19,7 @@ export function ovenUseInWords(
         : say('oven.from-min', { atMin });
       return typeof to === 'number'
         ? `${degrees(to)} ${unit} ${from}`
-        : say('oven.off-door', { from, more: say(to === 'off-shut' ? 'oven.shut' : 'oven.ajar') });
+        : say('oven.off-door', { from, door: to === 'off-shut' ? 'shut' : 'ajar' });
     }),
     ...(topUp ? [say('oven.topped-up-at-min', { atMin: topUp.atMin })] : []),
     ...(doors.length > 0

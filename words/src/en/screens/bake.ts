@@ -64,7 +64,7 @@ export const bake = {
   'bake.into-the-fridge': 'put it in the fridge',
   'bake.into-the-freezer': 'put it in the freezer',
   'bake.oven-to': 'turn the oven to {to}',
-  'bake.oven-off-door': 'switch the oven off, door {more}',
+  'bake.oven-off-door': 'switch the oven off, door {door, select, shut {closed} other {ajar}}',
   'bake.pour-the-rest-of-the-filling': 'pour the rest of the filling',
   'bake.when': 'When {on}: {what}',
   'bake.now': 'Now: {what}',

@@ -206,9 +206,9 @@ export const bench = {
   'bench.about-g-of-it-is':
     'About {massG} g of it is trimmed off. Counted as base, walls and 2 cm for trimming, at 1.2 g/cm³.',
   'bench.dough-in-hand': 'Dough you have',
-  'bench.and-from-the-scraps': 'and {rerolled} more from the scraps',
   'bench.for': 'For {vesselCount}: {problem}',
-  'bench.lines-g-over': 'Lines {fresh}{more}, with {leftG} g left over.{more2}',
+  'bench.lines-g-over':
+    'Lines {fresh}{rerolled, plural, =0 {} other { and # more from the scraps}}, with {leftG} g left over.',
   'bench.tin-and-shell': 'Tin and shell',
   'bench.tin': 'Tin',
   'bench.how-many': 'How many',
@@ -269,8 +269,8 @@ export const bench = {
   'bench.door-s-at-min': 'door {forS} s at {atMin} min',
   'bench.mm': '{shellThicknessMm} mm',
   'bench.filled-raw': '{rolled}, filled raw',
-  'bench.out-of-the-ring': 'out of the ring',
-  'bench.min-at-c': '{minutes} min at {setC}{more}{more2}',
+  'bench.min-at-c':
+    '{minutes} min at {setC}{weights, select, in { with weights} other {}}{ring, select, off { out of the ring} other {}}',
   'bench.rested-min': 'rested {restMin} min',
   'bench.to': 'to {target}',
   'bench.sealed-with': 'sealed with {seal}',
@@ -290,7 +290,6 @@ export const bench = {
   'bench.poured-at': 'Poured at',
   'bench.to-as-written': '{least} to {most} as written',
   'bench.not-weighed': 'Not weighed: {left}.',
-  'bench.weighted': 'with weights',
   'bench.wrapped': 'wrapped',
   'bench.give-it-a-name': 'Enter a name.',
   'bench.its-own-list': 'Its own list',

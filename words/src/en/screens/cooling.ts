@@ -21,10 +21,10 @@ export const cooling = {
   'cooling.leave-out-place': 'Remove place {index}',
   'cooling.then-somewhere-else': 'Add a place',
   'cooling.nothing-of-it-freezes-that-begins': 'Nothing in it freezes: that starts at {fromC}.',
-  'cooling.it-does-not-freeze-through': 'it does not freeze through',
-  'cooling.it-is-frozen-through-after': 'it is frozen through after {throughS}',
-  'cooling.its-edge-begins-to-freeze-after':
-    'Its edge starts to freeze after {beginsS}, at {fromC}; {more}.',
+  'cooling.its-edge-freezes-only':
+    'Its edge starts to freeze after {beginsS}, at {fromC}; it does not freeze through.',
+  'cooling.it-freezes-through':
+    'Its edge starts to freeze after {beginsS}, at {fromC}; it is frozen through after {throughS}.',
   'cooling.cools-in-time-from-to':
     'It cools in time: from {limit} to {limit2} in {firstS} of {withUnit}, and to {limit3} in {coldS} of {withUnit2}.',
   'cooling.put-it-in-the-fridge-it':

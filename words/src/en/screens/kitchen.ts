@@ -37,7 +37,7 @@ export const kitchen = {
   'kitchen.keep': 'Save',
   'kitchen.put-away': '{name} (put away)',
   'kitchen.true-to-its-dial': 'accurate',
-  'kitchen.runs-c': 'runs {offset} {more}',
+  'kitchen.runs-c': 'runs {offset} {way, select, cool {cool} other {hot}}',
   'kitchen.holds-ml': 'holds {capacityMl} ml',
   'kitchen.to': '{baseDiameterMm} to {topDiameterMm}',
   'kitchen.cm': '{across} × {breadthMm} cm',

@@ -3,6 +3,7 @@ export const moon = {
   'moon.not-judged': 'Not judged',
   'moon.set-curdled-at-the-rim': 'Set, curdled at the rim',
   'moon.set-through': 'Set through',
-  'moon.wide': '{caption} wide',
-  'moon.set-ring-centre': 'Set ring, {kind} centre{more}',
+  'moon.set-ring-centre': 'Set ring, {kind, select, liquid {liquid} other {wobbling}} centre',
+  'moon.set-ring-centre-wide':
+    'Set ring, {kind, select, liquid {liquid} other {wobbling}} centre {caption} wide',
 } as const;
