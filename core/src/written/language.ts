@@ -108,6 +108,10 @@ export const MEASURE_WORDS = [
 ] as const;
 
 /** How a unit is put to the parser: one word. */
+/** Whether a word is a measure by eye, whatever else it may be the name of: a walnut of butter. */
+export const isByEyeUnit = (word: string, language: Language): boolean =>
+  KITCHEN[language]['by-eye']?.includes(word) ?? false;
+
 const token = (unit: string): string => unit.replaceAll(' ', '');
 
 /** Spellings of more than one word, or with points and brackets, and the word that stands for each. */

@@ -1,6 +1,6 @@
 import { CATALOGUE } from '../ingredients/catalogue';
 import { type Ingredient } from '../ingredients';
-import type { Language } from './language';
+import { isByEyeUnit, type Language } from './language';
 import { WORDS } from './words';
 
 const plain = (text: string): string =>
@@ -58,6 +58,8 @@ export function ingredientIn(
       const run = words.slice(first, first + length).join(' ');
       const ingredientId = ours.get(run) ?? known.get(run);
       if (!ingredientId) continue;
+      // "Une noix de beurre" measures butter, and names no walnut.
+      if (isByEyeUnit(run, language) && JOINS.test(words[first + length] ?? '')) continue;
       return isChanged(words, first, length, language) ? undefined : { ingredientId, words: run };
     }
   }

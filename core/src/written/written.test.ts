@@ -259,6 +259,7 @@ describe('a food that another makes something else of is not taken for it', () =
     ['125 g butter, melted', 'en', 'butter'],
     ['400 ml de leite de coco', 'pt', 'coconut-milk'],
     ['une noix de beurre', 'fr', 'butter'],
+    ['100 g de noix', 'fr', 'walnuts'],
     ['500 ml de leche entera', 'es', 'milk'],
   ] as const)('%s (%s) is %p still', (text, language, id) => {
     expect(readLine(text, language).ingredientId).toBe(id);
