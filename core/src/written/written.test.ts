@@ -248,6 +248,19 @@ describe('a food that another makes something else of is not taken for it', () =
     ['100 g de harina de almendra', 'es', 'ground-almonds'],
     ['100 g de mantequilla de cacahuete', 'es', undefined],
     ['1 cucharada de agua de azahar', 'es', undefined],
+    ['1 tbsp milk powder', 'en', 'milk-powder'],
+    ['200 g cream crackers', 'en', undefined],
+    ['1 tsp lemon extract', 'en', undefined],
+    ['200 g white beans', 'en', undefined],
+    ['100 g egg noodles', 'en', undefined],
+    ['200 g de doce de leite', 'pt', undefined],
+    ['100 g de leite em pó', 'pt', 'milk-powder'],
+    ['100 g de pão de leite', 'pt', undefined],
+    ['100 g de chocolat au lait', 'fr', 'milk-chocolate'],
+    ['100 g de chocolat blanc', 'fr', 'white-chocolate'],
+    ['100 g de pain au lait', 'fr', undefined],
+    ['100 g de dulce de leche', 'es', undefined],
+    ['100 g de chocolate con leche', 'es', 'milk-chocolate'],
   ] as const)('%s (%s) is %p', (text, language, id) => {
     expect(readLine(text, language).ingredientId).toBe(id);
   });
@@ -260,6 +273,7 @@ describe('a food that another makes something else of is not taken for it', () =
     ['400 ml de leite de coco', 'pt', 'coconut-milk'],
     ['une noix de beurre', 'fr', 'butter'],
     ['100 g de noix', 'fr', 'walnuts'],
+    ['1 vanilla bean', 'en', 'vanilla-pod'],
     ['500 ml de leche entera', 'es', 'milk'],
   ] as const)('%s (%s) is %p still', (text, language, id) => {
     expect(readLine(text, language).ingredientId).toBe(id);
