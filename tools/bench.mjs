@@ -10,6 +10,8 @@ await main(async () => {
   await runCoreScript('forecast');
   say('Plans drawn at random');
   await runCoreScript('randomPlans');
+  say('A pasted list');
+  await runCoreScript('reading');
   say('Imports of texts made to be slow');
   await runCoreScript('imports', [], 'contract');
   say('The screen, in Chromium at 390x844');

@@ -1,7 +1,7 @@
 /** Slips of our own making, as the trade makes them; each answer worked out beside it. */
 import { finding } from '../result';
 import { kindOfHeading } from './sections';
-import { readList } from './read';
+import { readList } from './recipe';
 import { slipsIn } from './checks';
 
 describe('a statement that does not hold together', () => {

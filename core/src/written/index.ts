@@ -1,4 +1,8 @@
+export type { Meaning, Question } from './amounts';
 export * from './checks';
+export type { RecipeFacts } from './facts';
 export { LANGUAGE_NAMES, LANGUAGES, type Language } from './language';
+export { likeName } from './names';
 export * from './read';
+export * from './recipe';
 export { kindOfHeading } from './sections';

@@ -1,22 +1,33 @@
-import { finding, type Finding } from '../result';
 import { parseIngredient } from 'parse-ingredient';
+import { finding, type Finding } from '../result';
 import { gramsPerUnit, type LineUnit } from '../formula';
 import { DEFAULT_EGG_GRADE, type Ingredient } from '../ingredients';
 import { findAmong, findIngredient } from '../ingredients/catalogue';
-import { GRAMS_PER, MILLILITRES_PER } from '../units';
+import {
+  eitherQuestion,
+  inBase,
+  measureIn,
+  ounceQuestion,
+  pairFinding,
+  shown,
+  splitOf,
+  type Question,
+} from './amounts';
 import {
   ABOUT,
   BY_EYE,
-  LANGUAGES,
+  isUnit,
   LONG_UNITS,
   MEASURE_WORDS,
   NUMBER_WORDS,
   PARSER,
+  pieceNamed,
   type Language,
   type WrittenUnit,
 } from './language';
-import { ingredientIn, knownWords } from './names';
-import { headingIn } from './sections';
+import { ingredientIn } from './names';
+import { misread, notationOf, NUMBER, PACK, type Notated } from './notation';
+import { wholeFirst } from './whole';
 
 /** How much a line says. */
 export type WrittenAmount =
@@ -24,13 +35,6 @@ export type WrittenAmount =
   | { readonly kind: 'range'; readonly least: number; readonly most: number }
   | { readonly kind: 'by-eye' }
   | { readonly kind: 'unknown' };
-
-/** One of the things an ambiguous line may mean. */
-export interface Meaning {
-  readonly label: Finding;
-  readonly amount: number;
-  readonly unit: LineUnit;
-}
 
 /** A line as written, and what was made of it. */
 export interface WrittenLine {
@@ -42,13 +46,15 @@ export interface WrittenLine {
   /** "About", "at least": the amount is a rough one. */
   readonly about: boolean;
   readonly unit: LineUnit | undefined;
+  /** The ingredient, where the line names it and nothing in it makes another food of that. */
   readonly ingredientId: string | undefined;
+  /** What it may be, where that has to be asked; the likeliest first. */
+  readonly likely: readonly string[];
   /** How much of the amount has another use or is kept back, in the line's unit, where the line says so. */
   readonly heldBack: number | undefined;
   /** Preparation, size, qualifier: what else the line says. */
   readonly note: string;
-  /** What has to be asked before the line can be weighed. */
-  readonly question: { readonly asks: Finding; readonly meanings: readonly Meaning[] } | undefined;
+  readonly question: Question | undefined;
   /** What does not agree with itself, said and not mended. */
   readonly remarks: readonly Finding[];
 }
@@ -60,193 +66,195 @@ const anyOf = (words: readonly string[]): string =>
     .map(escaped)
     .join('|');
 
-/** A thousands' point or space, and a decimal comma, brought to plain digits. */
-function plainNumbers(text: string, language: Language): string {
-  const spaced = text.replaceAll(/(\d)[\u00a0\u202f ](?=\d{3}(?!\d))/g, '$1');
-  if (language === 'en') return spaced.replaceAll(/(\d),(?=\d{3}(?!\d))/g, '$1');
-  return spaced.replaceAll(/(\d)\.(?=\d{3}(?!\d))/g, '$1').replaceAll(/(\d),(?=\d)/g, '$1.');
+/** What stands before the amount in a language, as patterns; made once. */
+function openersOf(language: Language) {
+  const numbers = Object.keys(NUMBER_WORDS[language]);
+  return {
+    long: LONG_UNITS[language].map(
+      ([spelling, word]) =>
+        [new RegExp(`(^|[\\s\\d½¼¾])${escaped(spelling)}(?=$|\\s)`, 'iu'), `$1 ${word}`] as const,
+    ),
+    rough: new RegExp(`^(?:${anyOf(ABOUT[language])})\\s*(?=\\S)`, 'iu'),
+    measure: new RegExp(`^(${anyOf(MEASURE_WORDS)})\\s+(?=\\S)`, 'iu'),
+    word: new RegExp(`^(${anyOf(numbers)})\\s+(?=\\S)`, 'iu'),
+    byEye: new RegExp(`(?:^|[\\s,(])(?:${anyOf(BY_EYE[language])})(?=$|[\\s,.;)'])`, 'iu'),
+    few: FEW[language],
+  };
 }
 
-/** Tidies what stands before the amount: bullets, rough words, qualifiers, numbers in words. */
+/** "A few drops of": so little that nobody counts it. */
+const FEW: Readonly<Record<Language, RegExp>> = {
+  en: /^(?:a few|a couple of|a good|a generous|a small|a large|a tiny|a big)\s+/iu,
+  pt: /^(?:umas|uns|algumas|alguns|uma boa|uma pequena)\s+(?=gota|pitada|fio|punhado)/iu,
+  fr: /^(?:quelques|une bonne|une petite|une grosse|un petit|un bon)\s+/iu,
+  es: /^(?:unas|unos|una buena|un buen|una pequeña|un pequeño)\s+(?=gota|pizca|chorr|puñado)/iu,
+};
+
+const OPENERS: Partial<Record<Language, ReturnType<typeof openersOf>>> = {};
+
+/** A word of doubt at the end of a line: what stands before it is not known. */
+const ASKED = /\?\s*$/;
+
+/** Tidies what stands before the amount: rough words, qualifiers, numbers in words. */
 function opened(text: string, language: Language) {
-  let rest = plainNumbers(text.trim().replace(/^[-–•*·]\s*/, ''), language);
-  for (const [spelling, word] of LONG_UNITS[language]) {
-    rest = rest.replace(new RegExp(`(^|\\s)${escaped(spelling)}(?=$|\\s)`, 'iu'), `$1${word}`);
-  }
-  // "De 3 a 4": the word only opens the range.
+  const openers = (OPENERS[language] ??= openersOf(language));
+  const byEye = openers.byEye.exec(text.trim());
+  const little = byEye !== null && byEye.index === 0 && !/^\p{N}/u.test(text.trim());
+  let rest = little ? text.trim().slice(byEye[0].length).trim() : text.trim();
+  for (const [spelling, word] of openers.long) rest = rest.replace(spelling, word).trim();
+  // "De 3 a 4", "entre 3 et 4": the word only opens the range.
   if (language !== 'en') rest = rest.replace(/^de\s+(?=\d)/iu, '');
   let about = false;
   const qualifiers: string[] = [];
-  const rough = new RegExp(`^(?:${anyOf(ABOUT[language])})\\s+(?=\\S)`, 'iu');
-  const measure = new RegExp(`^(${anyOf(MEASURE_WORDS)})\\s+(?=\\S)`, 'iu');
-  const word = new RegExp(`^(${anyOf(Object.keys(NUMBER_WORDS[language]))})\\s+(?=\\S)`, 'iu');
   for (let round = 0; round < 3; round += 1) {
-    if (rough.test(rest)) {
-      rest = rest.replace(rough, '');
+    if (openers.rough.test(rest)) {
+      rest = rest.replace(openers.rough, '');
       about = true;
     }
-    const found = measure.exec(rest);
+    const found = openers.measure.exec(rest);
     if (found) {
       qualifiers.push(found[1]!.toLowerCase());
       rest = rest.slice(found[0].length);
     }
   }
-  const number = word.exec(rest);
-  if (number)
-    rest = `${NUMBER_WORDS[language][number[1]!.toLowerCase()]!} ${rest.slice(number[0].length)}`;
-  return { rest, about, qualifiers };
-}
-
-/** Grams or millilitres behind an amount of a unit, where it has them. */
-const inBase = (
-  amount: number,
-  unit: WrittenUnit,
-): { base: 'g' | 'ml'; value: number } | undefined => {
-  if (unit in GRAMS_PER) {
-    return { base: 'g', value: amount * GRAMS_PER[unit as keyof typeof GRAMS_PER] };
+  const few = openers.few.test(rest);
+  rest = few ? rest.replace(openers.few, '1 ') : rest;
+  const number = openers.word.exec(rest);
+  if (number) {
+    const plain = NUMBER_WORDS[language][number[1]!.toLowerCase()]!;
+    // "A scant cup": the qualifier stands between the number and its unit.
+    const after = openers.measure.exec(rest.slice(number[0].length));
+    if (after) qualifiers.push(after[1]!.toLowerCase());
+    rest = `${plain} ${rest.slice(number[0].length + (after?.[0].length ?? 0))}`;
   }
-  if (unit in MILLILITRES_PER) {
-    return { base: 'ml', value: amount * MILLILITRES_PER[unit as keyof typeof MILLILITRES_PER] };
-  }
-  return undefined;
-};
-
-/** An amount and unit that stand by themselves, as in brackets. */
-const measureIn = (text: string, language: Language) =>
-  // The parser wants something that is measured.
-  parseIngredient(`${text} x`, PARSER[language])[0];
-
-/** Differences that pass in silence, and that are noted; beyond it is asked. Common practice. */
-const PAIR = { silent: 0.03, noted: 0.08 } as const;
-
-const shown = (value: number): string => String(Number(value.toFixed(value < 10 ? 1 : 0)));
-
-interface PairFinding {
-  readonly remark?: Finding;
-  readonly question?: WrittenLine['question'];
+  return { rest, about, qualifiers, byEye: openers.byEye };
 }
 
-/** Checks an amount against the same stated again in brackets, as "3 oz (85 g)". */
-function pairFinding(
-  amount: number,
-  unit: LineUnit,
-  bracket: string,
-  language: Language,
+/** "1 cup plus 2 tbsp sugar": two amounts of one thing as one, in the unit of the first. */
+function added(text: string, language: Language): string {
+  const found = new RegExp(
+    String.raw`^(${NUMBER})\s*(\p{L}[\p{L}.]*)\s*(?:\+|plus|and|mais|e|plus|et|más|y)\s+(${NUMBER})\s*(\p{L}[\p{L}.]*)\s+(?=\p{L})`,
+    'iu',
+  ).exec(text);
+  if (!found || !isUnit(found[2]!, language) || !isUnit(found[4]!, language)) return text;
+  const [first, second] = [
+    measureIn(`${found[1]} ${found[2]}`, language),
+    measureIn(`${found[3]} ${found[4]}`, language),
+  ];
+  if (!first?.quantity || !second?.quantity) return text;
+  const [one, other] = [first, second].map((each) =>
+    inBase(each.quantity!, each.unitOfMeasureID as WrittenUnit),
+  );
+  if (!one || !other || one.base !== other.base) return text;
+  const sum = (first.quantity * (one.value + other.value)) / one.value;
+  return `${Number(sum.toFixed(4))} ${found[2]} ${text.slice(found[0].length)}`;
+}
+
+type Parsed = ReturnType<typeof parseIngredient>[number] | undefined;
+
+/** The amount of a parsed line. A spice that is only named goes in by eye; anything else is unknown. */
+function amountIn(
+  parsed: Parsed,
+  {
+    times,
+    byEye,
+    asked,
+    seasons,
+  }: { times: number; byEye: boolean; asked: boolean; seasons: boolean },
+): WrittenAmount {
+  const quantity = parsed?.quantity ?? undefined;
+  if (parsed?.unitOfMeasureID === 'by-eye') return { kind: 'by-eye' };
+  // "10 % cream" says what the cream is like, not how much of it there is.
+  if (asked || (quantity !== undefined && parsed!.description.startsWith('%')))
+    return { kind: 'unknown' };
+  if (quantity === undefined) return byEye || seasons ? { kind: 'by-eye' } : { kind: 'unknown' };
+  const most = parsed?.quantity2;
+  return typeof most === 'number'
+    ? { kind: 'range', least: quantity * times, most: most * times }
+    : { kind: 'exact', value: quantity * times };
+}
+
+/** Pieces that are packed or cut, so that a bare number does not count them: "2 butter" is asked. */
+const NEEDS_ITS_WORD: readonly string[] = ['stick', 'sachet', 'leaf', 'pod'];
+
+/** The unit of a line: as written, or a piece where the food is counted. */
+function unitOf(
+  parsed: Parsed,
+  counts: boolean,
   ingredient: Ingredient | undefined,
-): PairFinding {
-  const again = measureIn(bracket, language);
-  const second =
-    again?.quantity && again.unitOfMeasureID
-      ? inBase(again.quantity, again.unitOfMeasureID as WrittenUnit)
-      : undefined;
-  const first = inBase(amount, unit);
-  if (!first || !second) return {};
-  if (first.base !== second.base && !ingredient) return {};
-  const perMl = first.base === second.base ? 1 : ingredient!.gramsPerMl;
-  const expected = first.base === 'ml' ? first.value * perMl : first.value / perMl;
-  const off = Math.abs(second.value / expected - 1);
-  if (off <= PAIR.silent) return {};
-  const values = {
-    stated: `${shown(amount)} ${unit}`,
-    right: `${shown(expected)} ${second.base}`,
-    wrong: shown(second.value),
-  };
-  if (off <= PAIR.noted) return { remark: finding('written.rounded', values) };
-  return {
-    question: {
-      asks: finding('written.which-amount', values),
-      meanings: [
-        {
-          label: finding('written.amount-as', { stated: values.stated, right: values.right }),
-          amount,
-          unit,
-        },
-        {
-          label: finding('written.amount', { stated: `${shown(second.value)} ${second.base}` }),
-          amount: second.value,
-          unit: second.base,
-        },
-      ],
-    },
-  };
-}
-
-/** A part of the amount that is put aside, in each language: "20 of it for the figs". */
-const SPLITS: Readonly<Record<Language, readonly RegExp[]>> = {
-  en: [
-    /([\d.,/]+)\s*([a-z]+)?\s+of (?:it|them|which)\s+(?:for|to|in)\b/iu,
-    /(?:of which|reserve|reserving|keep(?:ing)? back|hold(?:ing)? back)\s+([\d.,/]+)\s*([a-z]+)?/iu,
-  ],
-  pt: [
-    /([\d.,/]+)\s*([a-zç]+)?\s+para\s+(?:o|a|os|as)\b/iu,
-    /reserv\p{L}+\s+([\d.,/]+)\s*([a-zç]+)?/iu,
-  ],
-  fr: [/dont\s+([\d.,/]+)\s*([a-zà]+)?\s*(?:pour)?/iu, /réserve[rz]?\s+([\d.,/]+)\s*([a-zà]+)?/iu],
-  es: [
-    /reserv\p{L}+\s+([\d.,/]+)\s*([a-z]+)?/iu,
-    /([\d.,/]+)\s*([a-z]+)?\s+para\s+(?:el|la|los|las)\b/iu,
-  ],
-};
-
-/** How much of a line is put aside, in its own unit; `undefined` where it does not say, or says too much. */
-function splitOf(
-  text: string,
+  piece: string | undefined,
+  description: string,
   language: Language,
-  amount: number,
-  unit: LineUnit | undefined,
-  ingredient: Ingredient | undefined,
-): number | undefined {
-  if (unit === undefined) return undefined;
-  const found = SPLITS[language].map((split) => split.exec(text)).find(Boolean);
-  if (!found) return undefined;
-  const again = measureIn(`${found[1]} ${found[2] ?? ''}`, language);
-  const part = again?.quantity;
-  if (!part) return undefined;
-  const stated = again.unitOfMeasureID as WrittenUnit | null;
-  const [whole, aside] = [inBase(1, unit), stated ? inBase(part, stated) : undefined];
-  const inUnit =
-    !stated || !aside || !whole
-      ? part
-      : aside.base === whole.base
-        ? aside.value / whole.value
-        : ingredient
-          ? (aside.value *
-              (aside.base === 'ml' ? ingredient.gramsPerMl : 1 / ingredient.gramsPerMl)) /
-            whole.value
-          : undefined;
-  return inUnit !== undefined && inUnit < amount ? inUnit : undefined;
+): LineUnit | undefined {
+  const stated = (parsed?.unitOfMeasureID ?? undefined) as WrittenUnit | undefined;
+  if (stated === 'by-eye') return undefined;
+  if (stated === 'piece') return ingredient?.pieceName === piece ? 'piece' : undefined;
+  if (stated !== undefined) return stated;
+  const countable = ingredient?.eggPart ?? ingredient?.gramsPerPiece;
+  if (!counts || countable === undefined) return undefined;
+  const name = ingredient!.pieceName!;
+  const named = description.split(/[\s,;()]+/).some((word) => pieceNamed(word, language) === name);
+  const isBean = name === 'pod' && /\bbean/i.test(description);
+  return NEEDS_ITS_WORD.includes(name) && !named && !isBean && ingredient!.id !== 'vanilla-pod'
+    ? undefined
+    : 'piece';
 }
 
-/** An ounce of something poured may be one of the scale or one of the jug: that is asked. */
-function ounceQuestion(amount: number, unit: LineUnit, ingredient: Ingredient | undefined) {
-  const poured =
-    ingredient &&
-    (ingredient.role === 'liquid' || (ingredient.role === 'sugar' && ingredient.gramsPerMl > 1.1));
-  if (unit !== 'oz' || !poured) return undefined;
-  const weighed = amount * GRAMS_PER.oz;
-  const jugged = amount * MILLILITRES_PER['fl oz'] * ingredient.gramsPerMl;
-  return {
-    asks: finding('written.scale-or-jug', { amount: shown(amount), ingredient: ingredient.name }),
-    meanings: [
-      {
-        label: finding('written.scale', { weighs: { grams: weighed } }),
-        amount,
-        unit: 'oz' as const,
-      },
-      {
-        label: finding('written.jug', { weighs: { grams: jugged } }),
-        amount,
-        unit: 'fl oz' as const,
-      },
-    ],
-  };
+const trimmed = (text: string): string =>
+  text
+    .replaceAll(/\(\s*\)/g, ' ')
+    .replaceAll(/\s+/g, ' ')
+    .replaceAll(/\s+,/g, ',')
+    .replace(/^[\s,;:.–-]+|[\s,;:–-]+$/g, '')
+    .trim();
+
+/** What a description names, with the word for its pieces put back where that makes a name: "vagem de baunilha". */
+function namedWith(
+  pieceWord: string | undefined,
+  description: string,
+  language: Language,
+  own: readonly Ingredient[],
+): ReturnType<typeof ingredientIn> {
+  const texts =
+    pieceWord === undefined
+      ? []
+      : language === 'en'
+        ? [`${description} ${pieceWord}`]
+        : [`${pieceWord} de ${description}`];
+  const known = texts
+    .map((text) => ingredientIn(text, language, own))
+    .find(({ ingredientId }) => ingredientId !== undefined);
+  const plain = ingredientIn(description, language, own);
+  return known ? { ...known, rest: plain.rest } : plain;
 }
 
-/** A name as it may stand in a line: other things than spaces may lie between its words. */
-const nameAsWritten = (words: string): RegExp =>
-  new RegExp(words.split(' ').map(escaped).join('[\\s,;:()]+'), 'iu');
+/** The ingredient, of those a line may mean, that comes in the pieces it counts: "3 leaves of gelatine". */
+function byItsPiece(
+  named: ReturnType<typeof ingredientIn>,
+  piece: string | undefined,
+  find: ReturnType<typeof findAmong>,
+): string | undefined {
+  if (named.ingredientId !== undefined || piece === undefined) return named.ingredientId;
+  const like = named.likely.filter((id) => find(id)?.pieceName === piece);
+  return like.length === 1 && named.ambiguous ? like[0] : undefined;
+}
 
-const sentenceCase = (text: string): string => text.replaceAll(/\s+/g, ' ').trim();
+/** Everything before the name of a line is known: the line as the parser sees it. */
+function parsedOf(text: string, language: Language) {
+  const notated: Notated = notationOf(text, language, (word) => isUnit(word, language));
+  const { rest, about, qualifiers, byEye } = opened(wholeFirst(notated.text, language), language);
+  const line = added(rest, language);
+  const measured = [...line.matchAll(/\(([^)]*)\)/g)]
+    .map((match) => match[1]!)
+    .filter((each) => /\d|[½¼¾⅓⅔]/.test(each));
+  // Amounts stated again would confuse the parser: it is given the line without them.
+  const clean = measured
+    .filter((each) => measureIn(each, language)?.unitOfMeasureID)
+    .reduce((left, each) => left.replace(`(${each})`, ' '), line)
+    .replaceAll(/\s+/g, ' ');
+  const [parsed] = parseIngredient(clean, PARSER[language]);
+  return { notated, line, about, qualifiers, byEye, measured, parsed, clean };
+}
 
 /**
  * Reads one line of a list as a cook writes it. Starts from a general parser and adds words of the
@@ -258,80 +266,66 @@ export function readLine(
   language: Language,
   own: readonly Ingredient[] = [],
 ): WrittenLine {
-  const byEye = new RegExp(`(?:^|\\s)(?:${anyOf(BY_EYE[language])})(?=$|[\\s,.;])`, 'iu').test(
+  const { notated, line, about, qualifiers, byEye, measured, parsed, clean } = parsedOf(
     text,
+    language,
   );
-  const { rest, about, qualifiers } = opened(text, language);
-  const brackets = [...rest.matchAll(/\(([^)]*)\)/g)].map((match) => match[1]!);
-  const measured = brackets.filter((each) => /\d/.test(each));
-  // Amounts stated again would confuse the parser: it is given the line without them.
-  const clean = measured.reduce((left, each) => left.replace(`(${each})`, ' '), rest);
-  const [parsed] = parseIngredient(clean, PARSER[language]);
-  const description = parsed?.description ?? clean;
-  const named = ingredientIn(rest, language, own);
-  const ingredient = named && findAmong(own)(named.ingredientId);
-  const stated = (parsed?.unitOfMeasureID ?? undefined) as WrittenUnit | undefined;
+  const find = findAmong(own);
+  const qualified = new RegExp(`^(?:${anyOf(MEASURE_WORDS)})(?=$|[\\s,])`, 'iu').exec(
+    parsed?.description ?? clean,
+  );
+  if (qualified) qualifiers.push(qualified[0].toLowerCase());
+  const description = (parsed?.description ?? clean)
+    .replace(/^%.*?\s/, (share) => `${parsed?.quantity ?? ''} ${share}`)
+    .slice(qualified?.[0].length ?? 0)
+    .replace(/^\s*(?:de\s+|d['’]\s*)/iu, '');
+  const pieceWord = parsed?.unitOfMeasureID === 'piece' ? parsed.unitOfMeasure! : undefined;
+  const piece = pieceWord === undefined ? undefined : pieceNamed(pieceWord, language);
+  const named = namedWith(pieceWord, description.replace(byEye, ' '), language, own);
+  const ingredientId = byItsPiece(named, piece, find);
+  const ingredient = ingredientId === undefined ? undefined : find(ingredientId);
 
-  const asked = /\?\s*$/.test(text);
-  const quantity = parsed?.quantity ?? undefined;
-  // A spice that is only named goes in by eye, as cooks write it; with a question mark it is unknown like anything else.
-  const seasons = quantity === undefined && !asked && ingredient?.role === 'flavour';
-  const amount: WrittenAmount =
-    byEye || seasons || stated === 'by-eye'
-      ? { kind: 'by-eye' }
-      : quantity === undefined || asked
-        ? { kind: 'unknown' }
-        : typeof parsed?.quantity2 === 'number'
-          ? { kind: 'range', least: quantity, most: parsed.quantity2 }
-          : { kind: 'exact', value: quantity };
-
-  const countable = ingredient?.eggPart !== undefined || ingredient?.gramsPerPiece !== undefined;
-  const unit: LineUnit | undefined =
-    stated === undefined
-      ? amount.kind !== 'by-eye' && amount.kind !== 'unknown' && countable
-        ? 'piece'
-        : undefined
-      : stated === 'by-eye'
-        ? undefined
-        : stated;
+  const amount = amountIn(parsed, {
+    times: notated.times,
+    byEye: byEye.test(text),
+    asked: ASKED.test(text),
+    seasons: ingredient?.role === 'flavour' || (ingredient?.composition.ash ?? 0) > 0.9,
+  });
+  const counts = amount.kind === 'exact' || amount.kind === 'range';
+  const unit = unitOf(parsed, counts, ingredient, piece, description, language);
   const value = amount.kind === 'exact' ? amount.value : amount.kind === 'range' ? amount.least : 0;
   const pairs =
     unit === undefined
       ? []
-      : measured.map((each) => pairFinding(value, unit, each, language, ingredient));
-  // What a tin or packet holds is its amount: "1 (400 g) tin coconut milk".
-  const pack = unit === undefined && amount.kind === 'exact' ? measured[0] : undefined;
-  const held = pack === undefined ? undefined : measureIn(pack, language);
-  const holds =
-    held?.quantity &&
-    held.unitOfMeasureID &&
-    inBase(held.quantity, held.unitOfMeasureID as WrittenUnit);
-  const packed =
-    holds && amount.kind === 'exact'
-      ? { value: amount.value * holds.value, unit: holds.base }
-      : undefined;
+      : measured
+          .map((each) => each.split(/[;,]|\s\/\s/)[0]!)
+          .filter((each) => isMeasure(each, language))
+          .map((each) => pairFinding(value, unit, each, language, ingredient));
+  const packed = packOf({ line, parsed, measured }, amount, unit, language);
+  const scanned = misread(text);
 
-  const qualified = new RegExp(`^(?:${anyOf(MEASURE_WORDS)})(?=$|[\\s,])`, 'iu').exec(description);
-  if (qualified) qualifiers.push(qualified[0].toLowerCase());
-  const unqualified = description
-    .slice(qualified?.[0].length ?? 0)
-    .replace(/^\s*(?:de|d['’])\s*/iu, '');
-  const leftOver = named
-    ? sentenceCase(unqualified.replace(nameAsWritten(named.words), ' '))
-    : sentenceCase(unqualified);
-  const note = [...qualifiers, leftOver.replace(/^[,;:\s]+|[,;:\s]+$/g, '')]
+  const note = [...qualifiers, trimmed(named.rest)]
     .filter((each) => each !== '' && each !== '?')
     .join(', ');
   return {
     text,
     section: '',
-    amount: packed ? { kind: 'exact', value: packed.value } : amount,
+    amount:
+      scanned === undefined
+        ? packed
+          ? { kind: 'exact', value: packed.value }
+          : amount
+        : { kind: 'unknown' },
     about,
     unit: packed ? packed.unit : unit,
-    ingredientId: named?.ingredientId,
-    heldBack: splitOf(rest, language, value, unit, ingredient),
+    ingredientId,
+    likely: ingredientId === undefined ? named.likely : [],
+    heldBack: splitOf(line, language, value, unit, ingredient),
     note: note.slice(0, 200),
     question:
+      scannedQuestion(scanned, text, language) ??
+      (notated.either && unit ? eitherQuestion(notated.either, unit) : undefined) ??
+      (packed?.either ? eitherQuestion(packed.either, packed.unit) : undefined) ??
       pairs.find((each) => each.question)?.question ??
       (unit === undefined || measured.length > 0
         ? undefined
@@ -340,49 +334,69 @@ export function readLine(
   };
 }
 
-/** Parts of a line that stand for more than one ingredient: "5 yolks + 1 whole". */
-const parts = (line: string): string[] => line.split(/\s\+\s/);
+/** Whether a bracket holds an amount and nothing else: "(85 g)", not "(90 g of it kept back)". */
+const isMeasure = (bracket: string, language: Language): boolean =>
+  measureIn(bracket.replace(/^(?:about|approx\.?|ca\.?|environ|cerca de|unos)\s+/i, ''), language)
+    ?.description === 'x';
 
-/** The most lines taken from one text; a list longer than that is not a recipe. */
-export const LIST_LIMIT = 200;
-
-/** The language in which most of a text's words are known; English when none stands out. */
-export function languageOf(text: string): Language {
-  let best: Language = 'en';
-  let most = knownWords(text, 'en');
-  for (const language of LANGUAGES) {
-    const known = knownWords(text, language);
-    if (known > most) {
-      best = language;
-      most = known;
-    }
-  }
-  return best;
+/** What a bracket with a weight says of things that are counted: what each holds, or all together. */
+interface Packed {
+  readonly value: number;
+  readonly unit: 'g' | 'ml';
+  readonly either?: readonly [number, number];
 }
 
+/** Words for one of several. */
+const EACH = /\b(?:each|cada|chacun|chacune|c\/u|apiece|pièce)\b/iu;
+
 /**
- * Reads a pasted list, a line at a time. A line that ends in a colon, or begins with #, is the heading
- * of those after it; empty lines are left out. `own` are the kitchen's own ingredients.
+ * The weight in a bracket beside things that are counted. Before their name it is what each holds, "1 (400 g) tin"; after
+ * it what they weigh together, "3 pears (450 g)", unless it says "each". Of several packs with a weight after them,
+ * nobody but the cook can know.
  */
-export function readList(
+function packOf(
+  { line, parsed, measured }: Pick<ReturnType<typeof parsedOf>, 'line' | 'parsed' | 'measured'>,
+  amount: WrittenAmount,
+  unit: LineUnit | undefined,
+  language: Language,
+): Packed | undefined {
+  const counted = unit === undefined || unit === 'piece';
+  const bracket = measured[0];
+  if (!counted || bracket === undefined || amount.kind !== 'exact') return undefined;
+  // "1 stick (1/2 cup)" is counted by what it comes in.
+  if (unit === 'piece' && parsed?.unitOfMeasureID) return undefined;
+  const held = measureIn(
+    bracket.replace(/^(?:about|approx\.?|environ|cerca de|unos)\s+/i, ''),
+    language,
+  );
+  const holds =
+    held?.quantity && held.unitOfMeasureID
+      ? inBase(held.quantity, held.unitOfMeasureID as WrittenUnit)
+      : undefined;
+  if (!holds) return undefined;
+  const together = { value: holds.value, unit: holds.base };
+  const apart = { value: amount.value * holds.value, unit: holds.base };
+  const before = line.indexOf('(') <= 1 + line.search(/[^\d\s./½⅓⅔¼¾]/u);
+  if (before || EACH.test(bracket)) return apart;
+  if (unit === 'piece' || amount.value === 1) return together;
+  return PACK.test(line) ? { ...together, either: [together.value, apart.value] } : together;
+}
+
+/** Letters among digits are asked: "1OO g". */
+function scannedQuestion(
+  scanned: string | undefined,
   text: string,
   language: Language,
-  own: readonly Ingredient[] = [],
-): WrittenLine[] {
-  const read: WrittenLine[] = [];
-  let section = '';
-  for (const row of text.split(/\r?\n/)) {
-    const line = row.trim();
-    const heading = headingIn(line);
-    if (heading !== undefined) section = heading;
-    else if (line !== '') {
-      for (const part of parts(line)) {
-        if (read.length < LIST_LIMIT)
-          read.push({ ...readLine(part.slice(0, 240), language, own), section });
-      }
-    }
-  }
-  return read;
+): Question | undefined {
+  if (scanned === undefined) return undefined;
+  const [parsed] = parseIngredient(text.replace(/^\s*[\dOolI|]+/, `${scanned} `), PARSER[language]);
+  const unit = parsed?.unitOfMeasureID as LineUnit | null | undefined;
+  if (!unit) return undefined;
+  const stated = `${shown(Number(scanned))} ${unit}`;
+  return {
+    asks: finding('written.which-scanned', { stated }),
+    meanings: [{ label: finding('written.amount', { stated }), amount: Number(scanned), unit }],
+  };
 }
 
 /** Whether a line can stand on a list as it was read: an ingredient, an amount, a unit, no question. */

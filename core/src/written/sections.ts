@@ -6,10 +6,20 @@ export function headingIn(line: string): string | undefined {
   return match?.[1]?.replace(/:$/, '').trim();
 }
 
+/** Whether a heading opens the method, or closes the lists for another reason. */
+export const isMethod = (heading: string): boolean =>
+  /^(?:#+\s*)?(?:the )?(?:method|directions?|instructions?|preparation|steps|procedure|to make|modo de (?:preparo|fazer|preparação)|preparação|preparo|confecção|préparation|réalisation|recette|étapes|preparación|elaboración|modo de preparación|pasos|notes?|notas?|tips?)\s*:?$/iu.test(
+    heading.trim(),
+  );
+
 /** Words of a heading, in four languages, and the component they name; the first that is found counts. */
 const WORDS: readonly (readonly [RegExp, PartKind])[] = [
   [/crumb|biscuit base|migalhas|bolacha|miettes|biscuits? |galleta/, 'crumb-shell'],
   [/shortbread|sablé|areada/, 'pressed-dough'],
+  [
+    /almond cream|frangipane|nut cream|crème d.amande|creme de amêndoa|crema de almendra/,
+    'nut-cream',
+  ],
   [/pie (dough|crust|pastry)|flaky|brisée|quebrada/, 'pie-dough'],
   [/dough|pastry|crust|shell|massa|pâte(?! d)|fond|masa|sucrée/, 'sweet-dough'],
   [/caramel/, 'caramel'],

@@ -71,6 +71,8 @@ export const formula = {
   'written.no-scale-c': 'Does {value} mean °C? It does not say whether with a fan.',
   'written.not-one-length': '{stated} in is {right} cm, not {wrong}.',
   'written.rounded': '{stated} is {right}, not {wrong}: a harmless rounding.',
+  'written.which-number': 'Which amount is meant? It can be read in two ways.',
+  'written.which-scanned': 'Is this {stated}? It has letters among its digits.',
   'written.which-amount': '{stated} is {right}, not {wrong}. Which is meant?',
   'written.amount-as': '{stated}, {right}',
   'written.amount': '{stated}',

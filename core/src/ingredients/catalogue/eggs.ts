@@ -1,4 +1,4 @@
-import { food } from './food';
+import { food, LABEL } from './food';
 import type { Ingredient } from '../ingredient';
 
 /** Eggs by part. */
@@ -80,5 +80,53 @@ export const EGGS: readonly Ingredient[] = [
       ash: 1.1,
     },
     { eggPart: 'whole', pieceName: 'egg', allergens: ['egg'] },
+  ),
+  food(
+    'dried-egg',
+    'Dried whole egg',
+    'egg',
+    0.36,
+    {
+      water: 3.5,
+      eggWhiteProtein: 27,
+      eggYolkProtein: 20.5,
+      fat: 41.5,
+      otherSugars: 1.6,
+      otherCarbohydrate: 2.2,
+      ash: 3.7,
+    },
+    { allergens: ['egg'] },
+  ),
+  food(
+    'dried-egg-white',
+    'Dried egg white',
+    'egg',
+    0.4,
+    {
+      water: 7.5,
+      eggWhiteProtein: 81,
+      fat: 0.3,
+      otherSugars: 4.5,
+      otherCarbohydrate: 1.5,
+      ash: 5.2,
+    },
+    { allergens: ['egg'] },
+  ),
+  food(
+    'aquafaba',
+    'Chickpea cooking water',
+    'liquid',
+    1.02,
+    {
+      water: 94.2,
+      otherProtein: 1.3,
+      fat: 0.1,
+      otherSugars: 0.5,
+      starch: 1.2,
+      otherCarbohydrate: 1.7,
+      fibre: 0.4,
+      ash: 0.6,
+    },
+    { source: LABEL },
   ),
 ];

@@ -13,23 +13,41 @@ import { SETTING } from './setting';
 import { BISCUITS } from './biscuits';
 import { FLAVOURS } from './flavours';
 import { SPIRITS } from './spirits';
+import { CHOCOLATES } from './chocolates';
+import { BOTTLES } from './bottles';
+import { SPICES } from './spices';
+import { PRESERVES } from './preserves';
+import { ORCHARD } from './orchard';
+import { SEEDS_AND_SPREADS } from './seeds';
+import { GRAINS } from './grains';
+import { SWEETENERS } from './sweeteners';
+import { CHEESE_AND_LIKE } from './cheese';
 
 /** Shelves of the catalogue, in the order a cook walks along them. */
 export const CATALOGUE: readonly Ingredient[] = [
   ...EGGS,
   ...DAIRY,
+  ...CHEESE_AND_LIKE,
   ...SUGARS,
+  ...SWEETENERS,
   ...FLOURS,
+  ...GRAINS,
   ...FATS,
   ...NUTS,
+  ...SEEDS_AND_SPREADS,
   ...FRUIT,
+  ...PRESERVES,
+  ...ORCHARD,
   ...JUICES,
   ...VEGETABLES,
   ...CHOCOLATE,
+  ...CHOCOLATES,
   ...SETTING,
   ...BISCUITS,
   ...FLAVOURS,
+  ...SPICES,
   ...SPIRITS,
+  ...BOTTLES,
 ];
 
 const BY_ID: ReadonlyMap<string, Ingredient> = new Map(CATALOGUE.map((each) => [each.id, each]));

@@ -44,4 +44,12 @@ export const SETTING: readonly Ingredient[] = [
     ash: 3.8,
   }),
   food('pectin', 'Pectin, citrus', 'other', 0.55, { water: 9, otherSugars: 30, fibre: 59, ash: 2 }),
+  food(
+    'gelatine-leaf-bronze',
+    'Gelatine leaf, bronze (140 bloom)',
+    'other',
+    0.6,
+    { water: 12, otherProtein: 86, ash: 2 },
+    { pieceName: 'leaf', gramsPerPiece: 3.3, bloom: 140, diet: 'neither' },
+  ),
 ];

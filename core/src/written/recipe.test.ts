@@ -1,0 +1,169 @@
+/** Whole recipes of our own, as they are copied out of pages, notes and messages; what each row is was set by hand. */
+import { isReady } from './read';
+import { languageOf, readRecipe } from './recipe';
+
+const kinds = (text: string) => readRecipe(text, languageOf(text)).rows.map(({ kind }) => kind);
+
+describe('an English recipe', () => {
+  const TEXT = `Quince meringue tartlets, makes 6
+9 in loose-bottom tin
+Shortcrust
+200 g plain flour
+100 g cold butter
+1 egg yolk
+Almond cream
+100 g butter
+100 g sugar
+2 eggs
+100 g ground almonds
+Method
+1. Heat the oven to 350 F.
+2. Rub the butter into the flour, then chill it.
+3. Bake at 325 F for 25-30 min in a water bath.`;
+
+  it('has its rows told apart', () => {
+    expect(kinds(TEXT)).toEqual([
+      'title',
+      'tin',
+      'heading',
+      ...Array<string>(3).fill('line'),
+      'heading',
+      ...Array<string>(4).fill('line'),
+      'heading',
+      ...Array<string>(3).fill('step'),
+    ]);
+  });
+
+  it('says its name, how many, tin and oven: 9 in is 228.6 mm, 325 °F is 163 °C', () => {
+    const { facts, steps, lines } = readRecipe(TEXT, 'en');
+    expect(facts).toEqual({
+      title: 'Quince meringue tartlets',
+      serves: undefined,
+      makes: 6,
+      tin: { widthMm: expect.closeTo(228.6, 1), words: '9 in loose-bottom tin' },
+      oven: { setC: 163, fan: false },
+      minutes: 30,
+      bath: true,
+    });
+    expect(steps).toHaveLength(3);
+    expect(steps[0]).toBe('Heat the oven to 350 F.');
+    expect(lines.every(isReady)).toBe(true);
+    expect(lines.map((line) => line.section)).toEqual([
+      ...Array<string>(3).fill('Shortcrust'),
+      ...Array<string>(4).fill('Almond cream'),
+    ]);
+  });
+});
+
+it('reads a Portuguese recipe', () => {
+  const text = `Torta fria de maracujá
+Rende 10 fatias
+Massa
+200 g de bolacha maria moída
+100 g de manteiga derretida
+Recheio
+395 g de leite condensado
+200 ml de natas
+6 folhas de gelatina
+Modo de preparo
+Misture a bolacha com a manteiga e forre uma forma de 22 cm.
+Leve ao frigorífico por 30 minutos.`;
+  const { facts, lines, steps, rows } = readRecipe(text, languageOf(text));
+  expect(rows.map(({ kind }) => kind).filter((kind) => kind === 'heading')).toHaveLength(3);
+  expect(facts).toMatchObject({
+    title: 'Torta fria de maracujá',
+    serves: 10,
+    tin: { widthMm: 220 },
+    oven: undefined,
+  });
+  expect(lines.map((line) => line.section)).toEqual([
+    'Massa',
+    'Massa',
+    'Recheio',
+    'Recheio',
+    'Recheio',
+  ]);
+  expect(steps).toHaveLength(2);
+});
+
+it('reads a French and a Spanish one', () => {
+  const french = readRecipe(
+    `Tarte au citron
+Pour 8 personnes
+Pâte sucrée :
+250 g de farine
+Crème :
+le jus de 3 citrons
+Préparation
+Enfournez 25 min à 180 °C, chaleur tournante.`,
+    'fr',
+  );
+  expect(french.facts).toMatchObject({
+    title: 'Tarte au citron',
+    serves: 8,
+    oven: { setC: 180, fan: true },
+    minutes: 25,
+  });
+  const spanish = readRecipe(
+    `Flan de calabaza
+Para 6 personas
+500 ml de leche
+6 yemas
+Hornear 45 minutos a 160 grados al baño maría.`,
+    'es',
+  );
+  expect(spanish.facts).toMatchObject({
+    title: 'Flan de calabaza',
+    serves: 6,
+    oven: { setC: 160 },
+    bath: true,
+  });
+  expect(spanish.lines).toHaveLength(2);
+});
+
+it.each([
+  ['serves 8', { serves: 8 }],
+  ['Serves six', { serves: 6 }],
+  ['makes six', { makes: 6 }],
+  ['8 servings', { serves: 8 }],
+  ['Pour 6 personnes', { serves: 6 }],
+  ['8 porções', { serves: 8 }],
+  ['Para 10 personas', { serves: 10 }],
+] as const)('%s', (line, facts) => {
+  expect(readRecipe(`200 g sugar\n${line}`, 'en').facts).toMatchObject(facts);
+});
+
+it.each([
+  ['Bake at 180 °C for 40 min', 180, 40],
+  ['Bake at 350F for 40 minutes', 177, 40],
+  ['Bake at 350 degrees for 40 to 45 min', 177, 45],
+  // Mark 4 is 350 °F. Source: common practice.
+  ['Bake at gas mark 4 for 1 h', 177, undefined],
+  ['Bake in the oven (160 °C fan) until it just wobbles', 160, undefined],
+  ['Asse a 200 °C durante 25 minutos', 200, 25],
+] as const)('%s', (line, setC, minutes) => {
+  const { facts } = readRecipe(`200 g sugar\n${line}`, 'en');
+  expect([facts.oven?.setC, facts.minutes]).toEqual([setC, minutes]);
+});
+
+it('takes no line of a list for a title, a yield or a step', () => {
+  expect(kinds('cream: ?\nhoney to taste\nmilk\n500 ml milk')).toEqual([
+    'line',
+    'line',
+    'line',
+    'line',
+  ]);
+  expect(kinds('200 g flour\nbutter for the tin\n1 egg, to glaze\nsalt')).toEqual(
+    Array<string>(4).fill('line'),
+  );
+});
+
+it('keeps a list without a single amount', () => {
+  const { lines } = readRecipe('milk\ncream\negg yolks\nsugar', 'en');
+  expect(lines.map((line) => [line.ingredientId, line.amount.kind])).toEqual([
+    ['milk', 'unknown'],
+    ['cream', 'unknown'],
+    ['egg-yolk', 'unknown'],
+    ['sugar', 'unknown'],
+  ]);
+});

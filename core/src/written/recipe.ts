@@ -1,0 +1,215 @@
+import type { Ingredient } from '../ingredients';
+import { ovenIn, tinIn, yieldIn, type RecipeFacts } from './facts';
+import { LANGUAGES, type Language } from './language';
+import { ingredientIn, knownWords } from './names';
+import { readLine, type WrittenLine } from './read';
+import { headingIn, isMethod, kindOfHeading } from './sections';
+import { partsOfFruit } from './whole';
+
+/** What a row of a pasted text is. */
+export type RowKind = 'title' | 'yield' | 'tin' | 'heading' | 'step' | 'line' | 'empty';
+
+/** A row of a text, with the lines of a list that were read out of it. */
+export interface RecipeRow {
+  readonly text: string;
+  readonly kind: RowKind;
+  readonly lines: readonly WrittenLine[];
+}
+
+/** A whole text: every row of it, and what it says of the bake. */
+export interface RecipeText {
+  readonly rows: readonly RecipeRow[];
+  readonly lines: readonly WrittenLine[];
+  readonly steps: readonly string[];
+  readonly facts: RecipeFacts;
+}
+
+/** The most lines taken from one text; a list longer than that is not a recipe. */
+export const LIST_LIMIT = 200;
+
+/** The most that is read of a row. */
+const ROW_LIMIT = 1000;
+
+/** Parts of a line that stand for more than one ingredient: "5 yolks + 1 whole", "zest and juice of a lemon". */
+const parts = (line: string): string[] =>
+  line
+    .split(
+      /\s(?:\+|plus|mais|más)\s(?=\d+\s+(?:\p{L}+\s+)?(?:egg|yolk|white|whole|gema|clara|ovo|jaune|blanc|œuf|oeuf|yema|huevo))/iu,
+    )
+    .flatMap(partsOfFruit);
+
+/** Verbs by which a step of a method begins. */
+const VERBS =
+  /^(?:add|allow|arrange|bake|beat|blend|blind|boil|bring|brush|chill|combine|cook|cool|cover|cream|cut|divide|dock|dust|fill|fold|gently|heat|in a|knead|leave|let|line|lower|make|melt|mix|place|pour|preheat|press|prick|put|reduce|refrigerate|remove|rest|roll|rub|scald|scatter|serve|set|sift|simmer|slowly|soak|spoon|spread|sprinkle|steep|stir|strain|take|temper|tip|top|transfer|turn|unmould|warm|when|whip|whisk|adicione|amasse|aqueça|asse|bata|coloque|coza|cubra|deixe|derreta|deite|desligue|disponha|distribua|envolva|espalhe|estenda|ferva|forre|junte|leve|misture|numa|polvilhe|pré-aqueça|prepare|recheie|retire|sirva|tape|tenda|unte|verta|ajouter|ajoutez|battre|battez|beurrer|chauffer|couper|couvrir|cuire|déposer|disposer|enfourner|enfournez|étaler|étalez|faire|faites|foncer|foncez|fouetter|fouettez|garnir|incorporer|laisser|laissez|mélanger|mélangez|mettre|mettez|piquer|placer|porter|portez|préchauffer|préchauffez|préparer|remuer|répartir|réserver|retirer|saupoudrer|servir|tamiser|verser|versez|agregar|añadir|añade|añadimos|batir|bate|batimos|calentar|calienta|cocer|cocinar|colocar|cubrir|dejar|deja|derretir|enfriar|estirar|extender|forrar|hornear|hornea|hervir|incorporar|integrar|llevar|mezclar|mezcla|mezclamos|poner|pon|precalentar|precalienta|preparar|rellenar|reservar|retirar|servir|tamizar|verter|vierte)(?!\p{L})/iu;
+
+const NUMBERED = /^\s*(?:\(?\d{1,2}[.)]|step \d+:?|passo \d+:?|étape \d+:?|paso \d+:?|[-•*])\s+/iu;
+
+const QUANTITY = /^\s*(?:[-•*]\s*)?(?:\d|[½⅓⅔¼¾])/;
+
+/** Whether a row tells what to do. */
+function isStep(row: string): boolean {
+  const bare = row.replace(NUMBERED, '');
+  const words = bare.trim().split(/\s+/).length;
+  return words >= 3 && !QUANTITY.test(bare) && VERBS.test(bare);
+}
+
+/** A row without a number that names no food and stands over others as their heading: "Almond cream", "Massa". */
+function barelyHeading(row: string, language: Language, own: readonly Ingredient[]): boolean {
+  if (/\d|[½⅓⅔¼¾]/.test(row) || row.split(/\s+/).length > 5) return false;
+  if (/^(?:for|para|pour)\s/iu.test(row)) return true;
+  return (
+    ingredientIn(row, language, own).ingredientId === undefined &&
+    kindOfHeading(row) !== 'other-part'
+  );
+}
+
+const isTitle = (row: string, language: Language, own: readonly Ingredient[]): boolean =>
+  !QUANTITY.test(row) &&
+  !/[?:]\s*$/.test(row) &&
+  row.split(/\s+/).length <= 14 &&
+  ingredientIn(row.replace(/,.*$/, ''), language, own).ingredientId === undefined;
+
+/** The language in which most of a text's words are known; English when none stands out. */
+export function languageOf(text: string): Language {
+  let best: Language = 'en';
+  let most = knownWords(text, 'en');
+  for (const language of LANGUAGES) {
+    const known = knownWords(text, language);
+    if (known > most) {
+      best = language;
+      most = known;
+    }
+  }
+  return best;
+}
+
+const linesOf = (
+  row: string,
+  section: string,
+  language: Language,
+  own: readonly Ingredient[],
+): WrittenLine[] =>
+  parts(row.slice(0, 240)).map((part) => ({ ...readLine(part, language, own), section }));
+
+/**
+ * Reads a pasted list, a line at a time. A line that ends in a colon, or begins with #, is the heading
+ * of those after it; empty lines are left out. `own` are the kitchen's own ingredients.
+ */
+export function readList(
+  text: string,
+  language: Language,
+  own: readonly Ingredient[] = [],
+): WrittenLine[] {
+  const read: WrittenLine[] = [];
+  let section = '';
+  for (const each of text.split(/\r?\n/)) {
+    const row = each.trim();
+    const heading = headingIn(row);
+    if (heading !== undefined) section = heading;
+    else if (row !== '' && read.length < LIST_LIMIT) {
+      read.push(...linesOf(row, section, language, own));
+    }
+  }
+  return read.slice(0, LIST_LIMIT);
+}
+
+/** What kind of row it is, going by itself and by what stood before. */
+function kindOf(
+  row: string,
+  { first, method, listed }: { first: boolean; method: boolean; listed: boolean },
+  language: Language,
+  own: readonly Ingredient[],
+): RowKind {
+  if (row === '') return 'empty';
+  if (headingIn(row) !== undefined) return first && /^#\s/.test(row) ? 'title' : 'heading';
+  if (isMethod(row)) return 'heading';
+  if (method || isStep(row)) return 'step';
+  if (isYield(row) && isTitle(row, language, own)) return first && isNamed(row) ? 'title' : 'yield';
+  if (first && isTitle(row, language, own) && kindOfHeading(row) !== 'filling') return 'title';
+  if (isYield(row) && ingredientIn(row, language, own).ingredientId === undefined) return 'yield';
+  if (isTinLine(row, language, own)) return 'tin';
+  if (barelyHeading(row, language, own)) return 'heading';
+  // A sentence under a list is something to know, not something to weigh.
+  if (listed && !QUANTITY.test(row) && row.split(/\s+/).length > 9 && /[.!]\s*$/.test(row))
+    return 'step';
+  return 'line';
+}
+
+const isYield = (row: string): boolean => {
+  const { serves, makes } = yieldIn(row);
+  return (serves ?? makes) !== undefined && row.split(/\s+/).length <= 8;
+};
+
+/** Whether something is named before it says how many: "Quince tartlets, makes 6". */
+const isNamed = (row: string): boolean =>
+  !/^(?:serves|makes|feeds|yields?|for|pour|para|rende|rinde|faz|portions?|servings?|por[çc][õo]es)\b/iu.test(
+    row,
+  );
+
+function isTinLine(row: string, language: Language, own: readonly Ingredient[]): boolean {
+  return (
+    row.split(/\s+/).length <= 12 &&
+    tinIn(row) !== undefined &&
+    ingredientIn(row, language, own).ingredientId === undefined
+  );
+}
+
+/**
+ * Reads a whole recipe as it was copied: its title, how many it is for, its tin and oven, the headings of its
+ * components, the lines of their lists and the steps of its method. Every row is kept, whatever it was taken for.
+ */
+export function readRecipe(
+  text: string,
+  language: Language,
+  own: readonly Ingredient[] = [],
+): RecipeText {
+  const rows: RecipeRow[] = [];
+  let section = '';
+  let method = false;
+  let count = 0;
+  for (const each of text.split(/\r?\n/)) {
+    const row = each.trim().slice(0, ROW_LIMIT);
+    const seen = { first: rows.every(({ kind }) => kind === 'empty'), method, listed: count > 0 };
+    const kind = kindOf(row, seen, language, own);
+    if (kind === 'heading') {
+      const heading = headingIn(row) ?? row;
+      method = isMethod(heading);
+      if (!method) section = heading;
+    }
+    const lines = kind === 'line' && count < LIST_LIMIT ? linesOf(row, section, language, own) : [];
+    count += lines.length;
+    rows.push({ text: row, kind, lines });
+  }
+  return {
+    rows,
+    lines: rows.flatMap((row) => row.lines).slice(0, LIST_LIMIT),
+    steps: rows.filter(({ kind }) => kind === 'step').map((row) => row.text.replace(NUMBERED, '')),
+    facts: factsOf(rows),
+  };
+}
+
+const found = <T>(values: readonly (T | undefined)[]): T | undefined =>
+  values.find((value) => value !== undefined);
+
+/** What the rows that are no lines say of the whole. */
+function factsOf(rows: readonly RecipeRow[]): RecipeFacts {
+  const said = rows
+    .filter(({ kind }) => kind !== 'line' && kind !== 'empty')
+    .map((row) => row.text);
+  const title = rows.find(({ kind }) => kind === 'title')?.text;
+  const ovens = said.map(ovenIn);
+  // The filling goes into the oven last: of several settings the last is its own.
+  const last = ovens.filter(({ oven }) => oven !== undefined).at(-1);
+  return {
+    title: title
+      ?.replace(/^#+\s*/, '')
+      .replace(/[,.:;–-]?\s*\(?(?:serves|makes|feeds|rende|para \d|pour \d).*$/iu, '')
+      .trim(),
+    serves: found(said.map((row) => yieldIn(row).serves)),
+    makes: found(said.map((row) => yieldIn(row).makes)),
+    tin: found(said.map(tinIn)),
+    oven: last?.oven,
+    minutes: last?.minutes,
+    bath: ovens.some(({ bath }) => bath),
+  };
+}
