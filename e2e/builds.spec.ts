@@ -39,7 +39,7 @@ test('a whole recipe is pasted, its headings become components, and it comes bac
         '180 g sugar',
       ].join('\n'),
     );
-  await expect(page.getByTestId('read-3')).toContainText('For the dough: 250 g flour');
+  await expect(page.getByTestId('read-3')).toContainText('250 g flour');
   await page.getByTestId('paste-done').click();
   await page.getByTestId('tin-picker').selectOption({ label: 'Tart tin 24 cm' });
   await expect(page.getByTestId('part-0')).toContainText('The shell · Sweet dough, rolled');

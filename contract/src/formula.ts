@@ -31,6 +31,8 @@ export const LINES_LIMIT = 200;
 
 export const PARTS_LIMIT = 20;
 
+export const STEPS_LIMIT = 60;
+
 /** Tins of a formula, and portions of a tin. */
 const VESSEL_COUNT = { least: 1, most: 200 } as const;
 
@@ -109,6 +111,11 @@ export const formulaFieldsSchema = z.object({
     .refine(distinct, TWICE)
     .default([]),
   note: noteSchema,
+  /** What is done, in the cook's words and order. */
+  steps: z
+    .array(textSchema('step', TEXT_LIMITS.step))
+    .max(STEPS_LIMIT, refusal('formula.too-many-steps', { most: STEPS_LIMIT }))
+    .default([]),
   vesselId: idSchema.nullable(),
   vesselCount: wholeWithin('vessel-count', VESSEL_COUNT),
   headspaceMm: within('headspace', { least: 0, most: 150 }),
@@ -139,8 +146,9 @@ export const PLAIN_BUILD = {
   shellBake: PLAIN_SHELL_BAKE,
   portionsEach: 8,
   lossShare: 0,
+  steps: [],
   archived: false,
-} as const satisfies Partial<FormulaData>;
+} satisfies Partial<FormulaData>;
 
 export const formulaSchema = storedSchema.extend({ data: formulaDataSchema });
 export type StoredFormula = z.infer<typeof formulaSchema>;

@@ -6,7 +6,7 @@ import { refusal } from './limits';
 export const idSchema = z.uuid(refusal('wire.not-an-id'));
 
 /** How long names and notes may be. */
-export const TEXT_LIMITS = { name: 120, note: 4000, line: 240 } as const;
+export const TEXT_LIMITS = { name: 120, note: 4000, line: 240, step: 1000 } as const;
 
 /** Signs that control a terminal and are no text; a note may have tabs and new lines. */
 // eslint-disable-next-line no-control-regex

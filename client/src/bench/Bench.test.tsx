@@ -164,6 +164,7 @@ it('takes a pasted list, asks what is unclear, and leaves the rest to the note',
   fireEvent.click(screen.getByRole('radio', { name: /^In the jug, 329\sg$/ }));
   fireEvent.click(screen.getByRole('radio', { name: '75 g' }));
   fireEvent.change(screen.getByLabelText('Line 7, ingredient'), { target: { value: 'sugar' } });
+  fireEvent.click(screen.getByRole('option', { name: 'Caster sugar' }));
   expect(screen.queryByTestId('paste-open')).toBeNull();
   press('Add 7 to the list');
   const { data } = store.getState().drafts[TART_ID]!;

@@ -13,7 +13,7 @@ import { BuildSheet } from './BuildSheet';
 import { FetchSheet } from './FetchSheet';
 import { LineList } from './LineEditor';
 import { newLine } from '../drafts/newFormula';
-import { PasteSheet } from './PasteSheet';
+import { PasteSheet } from '../paste/PasteSheet';
 import { QuickLine } from './QuickLine';
 import { RatioSheet } from './RatioSheet';
 import { ServeSheet } from './ServeSheet';
@@ -171,7 +171,7 @@ function ListSheet({
   return (
     <>
       {pasting ? (
-        <PasteSheet book={book} onEdit={onEdit} onClose={() => setPasting(false)} />
+        <PasteSheet data={data} book={book} onEdit={onEdit} onClose={() => setPasting(false)} />
       ) : null}
       <Sheet
         title={say('bench.the-list')}

@@ -26,6 +26,7 @@ import {
 } from '../design';
 import { grams, measureInWords, say, unitInWords } from '@hollow-moon/words';
 import type { KitchenBook } from '../book/book';
+import { IngredientField } from '../book/IngredientField';
 import { withLine, withoutLine } from '../drafts/drafts';
 import type { Edit } from '../drafts/edits';
 
@@ -115,11 +116,10 @@ function MeasureFields({
     <View className="gap-1">
       <View className="flex-row items-center gap-2">
         <View className="min-w-0 flex-1">
-          <Picker
+          <IngredientField
             label={say('bench.ingredient', { name })}
-            hideLabel
-            options={book.ingredientOptions}
             value={measure.ingredientId}
+            book={book}
             onChange={chooseIngredient}
           />
         </View>

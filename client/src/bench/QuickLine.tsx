@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { TextInput, View } from 'react-native';
 import { Button, FieldProblem, Soft, useWords } from '../design';
 import type { KitchenBook } from '../book/book';
-import { lineFrom, readingOf } from './paste';
+import { lineFrom, readingOf } from '../paste/readings';
 
 /**
  * A line typed as it is said, "500 g milk", and on the list with Enter: quicker than choosing. What is

@@ -63,6 +63,7 @@ const since = {
   shellBake: z.looseObject({}).transform((bake) => ({ ...PLAIN_BUILD.shellBake, ...bake })),
   portionsEach: number,
   lossShare: number,
+  steps: z.array(z.string()),
   archived: z.boolean(),
 };
 

@@ -7,3 +7,4 @@ export * from './makeUp';
 export * from './remarks';
 export * from './scale';
 export * from './taste';
+export * from './starts';

@@ -173,7 +173,7 @@ export function ounceQuestion(
 /** A number that its language writes for two things, "1.250 g", is asked. */
 export function eitherQuestion(either: readonly [number, number], unit: LineUnit): Question {
   return {
-    asks: finding('written.which-number', { unit }),
+    asks: finding('written.which-number'),
     meanings: either.map((amount) => ({
       label: finding('written.amount', { stated: `${amount} ${unit}` }),
       amount,

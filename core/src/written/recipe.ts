@@ -125,7 +125,7 @@ function kindOf(
   if (isMethod(row)) return 'heading';
   if (method || isStep(row)) return 'step';
   if (isYield(row) && isTitle(row, language, own)) return first && isNamed(row) ? 'title' : 'yield';
-  if (first && isTitle(row, language, own) && kindOfHeading(row) !== 'filling') return 'title';
+  if (first && isTitle(row, language, own) && !opensList(row)) return 'title';
   if (isYield(row) && ingredientIn(row, language, own).ingredientId === undefined) return 'yield';
   if (isTinLine(row, language, own)) return 'tin';
   if (barelyHeading(row, language, own)) return 'heading';
@@ -133,6 +133,12 @@ function kindOf(
   if (listed && !QUANTITY.test(row) && row.split(/\s+/).length > 9 && /[.!]\s*$/.test(row))
     return 'step';
   return 'line';
+}
+
+/** A first row that is the heading of a list at once: "Filling", "Crumb shell", "Massa". */
+function opensList(row: string): boolean {
+  const kind = kindOfHeading(row);
+  return kind === 'filling' || (/dough$|shell$/.test(kind) && row.split(/\s+/).length <= 2);
 }
 
 const isYield = (row: string): boolean => {
@@ -156,12 +162,14 @@ function isTinLine(row: string, language: Language, own: readonly Ingredient[]):
 
 /**
  * Reads a whole recipe as it was copied: its title, how many it is for, its tin and oven, the headings of its
- * components, the lines of their lists and the steps of its method. Every row is kept, whatever it was taken for.
+ * components, the lines of their lists and the steps of its method. Every row is kept, whatever it was taken for;
+ * `kinds` has what the cook says a row is.
  */
 export function readRecipe(
   text: string,
   language: Language,
   own: readonly Ingredient[] = [],
+  kinds: ReadonlyMap<string, RowKind> = new Map(),
 ): RecipeText {
   const rows: RecipeRow[] = [];
   let section = '';
@@ -170,7 +178,7 @@ export function readRecipe(
   for (const each of text.split(/\r?\n/)) {
     const row = each.trim().slice(0, ROW_LIMIT);
     const seen = { first: rows.every(({ kind }) => kind === 'empty'), method, listed: count > 0 };
-    const kind = kindOf(row, seen, language, own);
+    const kind = kinds.get(row) ?? kindOf(row, seen, language, own);
     if (kind === 'heading') {
       const heading = headingIn(row) ?? row;
       method = isMethod(heading);

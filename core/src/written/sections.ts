@@ -20,7 +20,7 @@ const WORDS: readonly (readonly [RegExp, PartKind])[] = [
     /almond cream|frangipane|nut cream|crème d.amande|creme de amêndoa|crema de almendra/,
     'nut-cream',
   ],
-  [/pie (dough|crust|pastry)|flaky|brisée|quebrada/, 'pie-dough'],
+  [/shortcrust|pie (dough|crust|pastry)|flaky|brisée|quebrada/, 'pie-dough'],
   [/dough|pastry|crust|shell|massa|pâte(?! d)|fond|masa|sucrée/, 'sweet-dough'],
   [/caramel/, 'caramel'],
   [/praline|brittle|croquant|crocante/, 'praline'],

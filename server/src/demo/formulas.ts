@@ -6,7 +6,7 @@ import { OVEN, VESSEL } from './kitchen';
 /** What is on each card before its components. */
 type Card = Omit<
   FormulaData,
-  'parts' | 'portionsEach' | 'lossShare' | 'archived' | 'bath' | 'ovenUse' | 'shellBake'
+  'parts' | 'portionsEach' | 'lossShare' | 'archived' | 'bath' | 'ovenUse' | 'shellBake' | 'steps'
 >;
 
 const cards: Readonly<Record<string, Card>> = {

@@ -4,6 +4,7 @@ import {
   PLAIN_OVEN_USE,
   PLAIN_SHELL_BAKE,
   shellBakeSchema,
+  formulaFieldsSchema,
   type FormulaData,
   type FormulaVersion,
 } from '@hollow-moon/contract';
@@ -20,6 +21,8 @@ import {
   type Repository,
   type Row,
 } from './table';
+
+const stepsSchema = formulaFieldsSchema.shape.steps;
 
 const readPart = (row: ChildRow, lines: readonly ChildRow[]): FormulaData['parts'][number] => ({
   id: String(row.id),
@@ -72,6 +75,7 @@ function read(row: Row): FormulaData {
     lines: lines.filter((line) => line.part_id === null).map(readLine),
     parts: childRows(row, PARTS).map((part) => readPart(part, lines)),
     note: String(row.note),
+    steps: row.steps === null ? [] : fromJson(stepsSchema, row.steps),
     vesselId: row.vessel_id === null ? null : String(row.vessel_id),
     vesselCount: Number(row.vessel_count),
     headspaceMm: Number(row.headspace_mm),
@@ -105,6 +109,7 @@ export const formulas: Repository<FormulaData> = {
       { name: 'shell', write: (data) => data.shell },
       { name: 'shell_thickness_mm', write: (data) => data.shellThicknessMm },
       { name: 'note', write: (data) => data.note },
+      { name: 'steps', write: (data) => JSON.stringify(data.steps) },
       { name: 'vessel_id', write: (data) => data.vesselId },
       { name: 'vessel_count', write: (data) => data.vesselCount },
       { name: 'headspace_mm', write: (data) => data.headspaceMm },

@@ -316,6 +316,7 @@ export function expectedAfter(version: number) {
       ],
       [],
     ),
+    steps: [],
     ...{ note: 'As it was', vesselId: IDS.vessel, vesselCount: 3, headspaceMm: 5.5 },
     ...{ ovenId: IDS.oven, setC: 151.5, fillingStartC: 44.5 },
     bath: from(6, { panLengthMm: 401, panBreadthMm: 302, levelMm: 31, waterC: 77 }, null),

@@ -4,6 +4,7 @@ export const contract = {
   'field.name': 'The name',
   'field.note': 'The note',
   'field.line-note': 'The note',
+  'field.step': 'The step',
   'field.altitude': 'The altitude, in metres,',
   'field.room': 'The temperature of the kitchen',
   'field.base-diameter': 'The diameter of the base, in cm,',
@@ -69,6 +70,7 @@ export const contract = {
   'pantry.over-100-g': 'These add up to more than 100 g. Check the label again.',
 
   'formula.too-many-lines': 'A formula can have up to {most} lines.',
+  'formula.too-many-steps': 'A method can have up to {most} steps.',
   'formula.too-many-parts': 'A formula can have up to {most} components.',
   'bake.too-many-steps': 'The oven can have up to {most} steps.',
   'bake.first-step': 'The first step must come after it goes in.',

@@ -18,6 +18,7 @@ import { log } from './log';
 import { moon } from './moon';
 import { outgoing } from './outgoing';
 import { oven } from './oven';
+import { paste } from './paste';
 import { probe } from './probe';
 import { remedies } from './remedies';
 import { root } from './root';
@@ -45,6 +46,7 @@ export const screens = {
   ...log,
   ...moon,
   ...outgoing,
+  ...paste,
   ...oven,
   ...probe,
   ...remedies,

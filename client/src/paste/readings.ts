@@ -1,18 +1,14 @@
 import { say } from '@hollow-moon/words';
-import type { FormulaData } from '@hollow-moon/contract';
 import {
   amountOf,
   finding,
   findIngredient,
   gramsPerUnit,
-  kindOfHeading,
   type EggGrade,
   type Finding,
   type FindIngredient,
   type Line,
   type LineUnit,
-  type PartKind,
-  type PartPlace,
   type Vague,
   type WrittenLine,
 } from '@hollow-moon/core';
@@ -116,50 +112,5 @@ export function lineFrom(reading: Reading): Line {
       ? {}
       : { heldBack: written.heldBack }),
     ...(note ? { note } : {}),
-  };
-}
-
-/** Where a component of a kind usually goes. */
-const placeOf = (kind: PartKind): PartPlace => {
-  if (/dough$|shell$/.test(kind)) return 'shell';
-  if (kind === 'caramel' || kind === 'seal') return 'under';
-  return kind === 'praline' || kind === 'syrup' || kind === 'other-part' ? 'apart' : 'over';
-};
-
-/**
- * The formula with the readings that can stand: those under no heading or the filling's on its list,
- * those under another as a component; the others, as written, in its note.
- */
-export function withReadings(data: FormulaData, readings: readonly Reading[]): FormulaData {
-  const ready = readings.filter(goesOn);
-  const kindOf = (reading: Reading) => kindOfHeading(reading.written.section);
-  const main = ready.filter((reading) => kindOf(reading) === 'filling').map(lineFrom);
-  const sections = new Set(
-    ready.filter((each) => kindOf(each) !== 'filling').map((each) => each.written.section),
-  );
-  const parts = [...sections].map((section): FormulaData['parts'][number] => {
-    const kind = kindOfHeading(section) as PartKind;
-    return {
-      id: uuid(),
-      name: section.slice(0, 120),
-      kind,
-      place: placeOf(kind),
-      lines: ready.filter((each) => each.written.section === section).map(lineFrom),
-      formulaId: null,
-      eachG: null,
-      vessels: null,
-      bakesAlong: false,
-    };
-  });
-  const left = readings.filter((each) => !goesOn(each)).map((each) => each.written.text);
-  const note =
-    left.length > 0
-      ? [data.note, say('bench.not-weighed', { left: left.join('; ') })]
-      : [data.note];
-  return {
-    ...data,
-    lines: [...data.lines, ...main],
-    parts: [...data.parts, ...parts],
-    note: note.filter(Boolean).join('\n'),
   };
 }

@@ -1,7 +1,8 @@
 import { readLine } from '@hollow-moon/core';
 import { tart } from '../testing/book';
 import { fileName } from '../design';
-import { goesOn, readingOf, withReadings, type Answer } from './paste';
+import { withReadings } from './intoFormula';
+import { goesOn, readingOf, type Answer } from './readings';
 
 const reading = (text: string, answer: Answer = {}) =>
   readingOf(readLine(text, 'en'), answer, 'EU M');
@@ -23,9 +24,9 @@ describe('a reading', () => {
   });
 
   it('asks for the weight of a piece nobody has weighed', () => {
-    expect(reading('3 pears', { unit: 'piece' }).missing).toMatchObject({
+    expect(reading('3 rhubarb', { unit: 'piece' }).missing).toMatchObject({
       code: 'line.piece-unknown',
-      values: { ingredient: 'Pears' },
+      values: { ingredient: 'Rhubarb' },
     });
   });
 });

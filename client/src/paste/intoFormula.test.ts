@@ -1,0 +1,91 @@
+import { languageOf, readRecipe } from '@hollow-moon/core';
+import { book, tart } from '../testing/book';
+import { foundIn, withText } from './intoFormula';
+import { readingOf } from './readings';
+
+const empty = { ...tart, lines: [], parts: [], vesselId: null, ovenId: null, bath: null };
+
+const taken = (text: string, data = empty) => {
+  const recipe = readRecipe(text, languageOf(text));
+  const readings = recipe.lines.map((line) => readingOf(line, {}, 'EU M', book.find));
+  const found = foundIn(
+    { facts: recipe.facts, steps: recipe.steps, readings, fresh: data.lines.length === 0 },
+    data,
+    book,
+  );
+  return { found, formula: withText(data, readings, found) };
+};
+
+const keys = (text: string) => taken(text).found.map(({ key }) => key);
+
+describe('what a text says of the whole', () => {
+  it('names the formula, its filling, its oven and bath, and keeps the steps', () => {
+    const { formula } = taken(`Orchard pots
+Serves 6
+500 ml cream
+6 egg yolks
+80 g sugar
+Method
+Whisk the yolks with the sugar.
+Bake at 300 F in a water bath for 40 min.`);
+    expect(formula).toMatchObject({
+      name: 'Orchard pots',
+      family: 'baked-custard',
+      // Nothing in it speaks of a shell.
+      shell: 'none',
+      // Pots are for one.
+      vesselCount: 6,
+      portionsEach: 1,
+      // 300 °F are 149 °C. Source: NIST SP 811, appendix B.8.
+      setC: 149,
+      steps: ['Whisk the yolks with the sugar.', 'Bake at 300 F in a water bath for 40 min.'],
+    });
+    expect(formula.bath).not.toBeNull();
+    expect(formula.lines).toHaveLength(3);
+  });
+
+  it('shares portions among the tins, and takes no large tin for one of many', () => {
+    const text = 'Plum tart\nServes 10\nMakes one\n200 g sugar\n24 cm tart tin';
+    expect(taken(text, { ...empty, vesselCount: 2 }).formula).toMatchObject({
+      vesselCount: 2,
+      portionsEach: 5,
+    });
+    expect(taken('Pear tartlets, makes 8\n9 in tart tin\n200 g sugar').formula.vesselCount).toBe(1);
+  });
+
+  it('takes the shell from its heading, and the main filling from its own', () => {
+    const { formula } = taken(`Crumb shell
+200 g plain biscuits
+100 g melted butter
+Almond cream
+100 g butter
+100 g sugar
+2 eggs
+100 g ground almonds`);
+    expect(formula).toMatchObject({ shell: 'crumb-shell', family: 'nut-cream' });
+    expect(formula.lines.map((line) => line.ingredientId)).toEqual([
+      'butter',
+      'sugar',
+      'egg',
+      'ground-almonds',
+    ]);
+    expect(formula.parts).toMatchObject([{ kind: 'crumb-shell', place: 'shell' }]);
+  });
+
+  it('says nothing of what the text does not', () => {
+    expect(keys('200 g sugar\n500 ml milk')).toEqual(['family', 'shell']);
+    // What stands on the bench already is not named anew.
+    expect(taken('200 g sugar\n500 ml milk', tart).found).toEqual([]);
+  });
+});
+
+it.each([
+  ['Lemon tart\n160 ml lemon juice\n180 g sugar\n3 eggs\n150 g butter', 'curd'],
+  ['Pastry cream tart\n500 ml milk\n5 egg yolks\n110 g sugar\n45 g cornflour', 'starch-cream'],
+  ['Set milk\n400 ml cream\n200 ml milk\n80 g sugar\n4 sheets leaf gelatine', 'cold-set'],
+  ['Orchard pie\n800 g apples\n110 g sugar\n25 g cornflour', 'fruit-filling'],
+  ['Harvest pie\n425 g pumpkin\n250 ml cream\n3 eggs\n120 g sugar', 'puree-custard'],
+  ['Boat tart\n500 ml cream\n200 ml milk\n8 egg yolks\n100 g sugar', 'baked-custard'],
+] as const)('tells the family of %j', (text, family) => {
+  expect(taken(text).formula.family).toBe(family);
+});
