@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
 import {
+  chooseIngredient,
   figure,
   FORMULA,
   KITCHEN_API,
@@ -84,7 +85,7 @@ test('a new formula goes from nothing to a forecast', async ({ page }) => {
   ];
   for (const [position, [name, amount]] of lines.entries()) {
     await page.getByRole('button', { name: 'Add a line' }).click();
-    await page.getByLabel(`Line ${position + 1}, ingredient`).selectOption({ label: name });
+    await chooseIngredient(page, `Line ${position + 1}, ingredient`, name);
     await page.getByTestId(`amount-${position}`).fill(amount);
   }
   await page.getByTestId('tin-picker').selectOption({ label: 'Tart tin 24 cm' });

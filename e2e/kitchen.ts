@@ -39,3 +39,9 @@ export async function figure(of: Locator): Promise<number> {
 /** Moves a slider as a thumb would leave it, by its value. */
 export const slideTo = (slider: Locator, value: number): Promise<void> =>
   slider.fill(String(value));
+
+/** Chooses an ingredient by typing its name. */
+export async function chooseIngredient(page: Page, label: string, name: string): Promise<void> {
+  await page.getByLabel(label, { exact: true }).first().fill(name);
+  await page.getByRole('option', { name, exact: true }).click();
+}

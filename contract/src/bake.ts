@@ -22,7 +22,7 @@ const seconds = within('time', { least: 0, most: LONGEST_S }, inSeconds);
 
 const celsius = within('temperature', { least: -30, most: 350 }, inCelsius);
 
-export const PROBE_NAMES = ['centre', 'halfRadius', 'rim', 'oven'] as const;
+export const PROBE_NAMES = ['centre', 'halfRadius', 'rim', 'oven', 'pan'] as const;
 
 export const readingSchema = z.object({
   id: idSchema,
@@ -78,6 +78,10 @@ const pullSchema = z.object({
   wobbleMm: within('wobble', WIDTH_MM, inCentimetres),
 });
 
+const curveSchema = z
+  .array(z.tuple([seconds, celsius, celsius, celsius, z.number().min(0).max(1)]))
+  .max(600, refusal('bake.curve-too-long'));
+
 /** What was foreseen when the bake was started, kept as it was. */
 export const foreseenSchema = z.object({
   window: z.object({ earliest: pullSchema, best: pullSchema, latest: pullSchema }).nullable(),
@@ -85,10 +89,9 @@ export const foreseenSchema = z.object({
   setC: celsius,
   curdleC: celsius.nullable(),
   /** Seconds, °C at rim, half radius and centre, and the wobble as a share of the width (0 to 1). */
-  curve: z
-    .array(z.tuple([seconds, celsius, celsius, celsius, z.number().min(0).max(1)]))
-    .min(1, refusal('bake.no-curve'))
-    .max(600, refusal('bake.curve-too-long')),
+  curve: curveSchema.min(1, refusal('bake.no-curve')),
+  /** The same if it is left in the oven past the pull; none with bakes begun before it was kept. */
+  stays: curveSchema.default([]),
   /** What is to be done on the way: the oven's steps, s since it went in. */
   steps: z
     .array(
@@ -110,11 +113,30 @@ export const foreseenSchema = z.object({
 });
 export type Foreseen = z.infer<typeof foreseenSchema>;
 
+/** What a bake that no oven sets is made of, in the order of work; each has a clock of its own. */
+export const BAKE_PARTS = ['shell', 'cook', 'fill', 'chill', 'finish'] as const;
+export type BakePart = (typeof BAKE_PARTS)[number];
+
+const bakePartSchema = z
+  .object({
+    part: z.enum(BAKE_PARTS),
+    startedAt: momentSchema.nullable(),
+    endedAt: momentSchema.nullable(),
+  })
+  .refine(
+    ({ startedAt, endedAt }) =>
+      endedAt === null || (startedAt !== null && Date.parse(endedAt) >= Date.parse(startedAt)),
+    refusal('bake.part-ended-before'),
+  );
+
+export const bakePartsSchema = z.array(bakePartSchema).max(BAKE_PARTS.length);
+
 /** What the log says of a bake in a line. */
 const headShape = {
   formulaId: idSchema,
-  vesselId: idSchema,
-  ovenId: idSchema,
+  /** None where nothing is baked in a tin, as caramel. */
+  vesselId: idSchema.nullable(),
+  ovenId: idSchema.nullable(),
   /** Names as they were on the day, so that the log stays true when things are renamed. */
   formulaName: nameSchema,
   vesselName: nameSchema,
@@ -142,6 +164,8 @@ export const bakeDataSchema = z
     foreseen: foreseenSchema,
     /** Null with those begun before it was kept. */
     planned: plannedSchema.nullable().default(null),
+    /** What is made, one after the other, where no oven sets it; empty for a bake in the oven. */
+    parts: bakePartsSchema.default([]),
     /** Put away: begun by mistake, or of no use to anybody. */
     archived: archivedSchema,
   })

@@ -1,9 +1,11 @@
-import type { BakeData } from '@hollow-moon/contract';
+import type { BakeData, Reading } from '@hollow-moon/contract';
 import { clock, minutes, say, spanOfMinutes } from '@hollow-moon/words';
 import { Text, View } from 'react-native';
-import { Button, Figure, Labelled, Read, Sheet, Soft, Title, useWords } from '../design';
+import { Button, Figure, Labelled, Notice, Read, Sheet, Soft, Title, useWords } from '../design';
 import { Moon, moonInWords } from '../moon';
-import { foreseenCentreC, foreseenMoon, nextToDo, type Standing } from './progress';
+import { foreseenAt, gapOf, type Gap } from './foreseen';
+import { MadeParts } from './MadeParts';
+import { foreseenMoon, nextToDo, secondsInto, type Standing } from './progress';
 import { SendState } from './SendState';
 
 const PHASE_COLOUR: Partial<Record<Standing['phase'], string>> = {
@@ -51,6 +53,7 @@ function WindowFigures({ data, elapsedS }: { readonly data: BakeData; readonly e
   const { degrees, unit } = useWords();
   const { window } = data.foreseen;
   if (!window) return null;
+  const now = foreseenAt(data, elapsedS);
   return (
     <View className="flex-row flex-wrap gap-x-6 gap-y-2">
       <Labelled label={say('bake.pull')}>
@@ -68,7 +71,11 @@ function WindowFigures({ data, elapsedS }: { readonly data: BakeData; readonly e
         />
       </Labelled>
       <Labelled label={say('bake.probe-foreseen-now')}>
-        <Figure value={degrees(foreseenCentreC(data, elapsedS))} unit={unit} size="title" />
+        {now === undefined ? (
+          <Soft>{say('bake.no-forecast-so-late')}</Soft>
+        ) : (
+          <Figure value={degrees(now.centreC)} unit={unit} size="title" testID="probe-now" />
+        )}
       </Labelled>
     </View>
   );
@@ -86,7 +93,7 @@ function Pull({
 }) {
   return data.pulledAt === null ? (
     <Button
-      label={say('bake.pull-it')}
+      label={data.parts.length > 0 ? say('bake.finish-it') : say('bake.pull-it')}
       weight="main"
       className="min-h-16"
       testID="pull-it"
@@ -94,14 +101,56 @@ function Pull({
     />
   ) : (
     <View className="flex-row flex-wrap items-center justify-between gap-2">
-      <Read testID="pulled-at">{say('bake.pulled-at-min', { elapsedS: minutes(elapsedS) })}</Read>
+      <Read testID="pulled-at">
+        {data.parts.length > 0
+          ? say('bake.finished-after', { clock: clock(elapsedS) })
+          : say('bake.pulled-at-min', { elapsedS: minutes(elapsedS) })}
+      </Read>
       {data.result === null ? (
         <Button
-          label={say('bake.not-yet-back-in-the-oven')}
+          label={data.parts.length > 0 ? say('bake.go-on') : say('bake.not-yet-back-in-the-oven')}
           onPress={() => onNote({ pulledAt: null })}
         />
       ) : null}
     </View>
+  );
+}
+
+/** What a reading far from the forecast means, and what to do. */
+function GapNotice({ gap }: { readonly gap: Gap }) {
+  const { degrees, span, unit } = useWords();
+  const values = {
+    atMin: minutes(gap.atS),
+    read: degrees(gap.celsius),
+    apart: span(Math.abs(gap.gapK)),
+    unit,
+    min: Math.max(1, Math.round(Math.abs(gap.behindS) / 60)),
+  };
+  return (
+    <Notice kind="hint" testID="gap">
+      {gap.gapK < 0 ? say('bake.behind', values) : say('bake.ahead', values)}
+    </Notice>
+  );
+}
+
+/** So long a start may have been a slip of the thumb, s. */
+const STRAY_S = 180;
+
+/** The tin and the oven, or that there are none. */
+function Where({ data }: { readonly data: BakeData }) {
+  const { degrees, unit } = useWords();
+  return (
+    <Soft>
+      {data.parts.length > 0
+        ? say('bake.made-in', { count: data.vesselCount, vesselName: data.vesselName })
+        : say('bake.at', {
+            vesselCount: data.vesselCount,
+            vesselName: data.vesselName,
+            ovenName: data.ovenName,
+            setC: degrees(data.setC),
+            unit,
+          })}
+    </Soft>
   );
 }
 
@@ -110,37 +159,54 @@ export function BakeHead({
   id,
   data,
   standing,
+  readings,
   now,
   onNote,
 }: {
   readonly id: string;
   readonly data: BakeData;
   readonly standing: Standing;
+  readonly readings: readonly Reading[];
   readonly now: number;
   readonly onNote: (change: Partial<BakeData>) => void;
 }) {
   const { degrees, unit } = useWords();
   const toDo = nextToDo(data, now, (celsius) => `${degrees(celsius)} ${unit}`);
+  const gap = data.pulledAt === null ? gapOf(data, readings) : undefined;
+  const made = data.parts.length > 0;
+  const sinceS = secondsInto(data, now);
   return (
     <Sheet>
       <Title>{data.formulaName}</Title>
-      <Soft>
-        {say('bake.at', {
-          vesselCount: data.vesselCount,
-          vesselName: data.vesselName,
-          ovenName: data.ovenName,
-          setC: degrees(data.setC),
-          unit,
-        })}
-      </Soft>
-      <MoonAndClock data={data} standing={standing} />
+      <Where data={data} />
+      {made ? (
+        <>
+          <Read className="font-read-strong text-lead" testID="bake-says">
+            {standing.says}
+          </Read>
+          <MadeParts data={data} now={now} onNote={onNote} />
+        </>
+      ) : (
+        <MoonAndClock data={data} standing={standing} />
+      )}
       {toDo ? (
         <Read className="font-read-strong text-lead" testID="to-do">
           {toDo}
         </Read>
       ) : null}
-      <WindowFigures data={data} elapsedS={standing.elapsedS} />
+      {gap ? <GapNotice gap={gap} /> : null}
+      <WindowFigures data={data} elapsedS={sinceS} />
       <Pull data={data} elapsedS={standing.elapsedS} onNote={onNote} />
+      {data.pulledAt === null && sinceS < STRAY_S ? (
+        <View className="self-start">
+          <Button
+            label={say('bake.cancel-this-start')}
+            weight="quiet"
+            testID="cancel-start"
+            onPress={() => onNote({ archived: true })}
+          />
+        </View>
+      ) : null}
       <SendState id={id} data={data} />
     </Sheet>
   );

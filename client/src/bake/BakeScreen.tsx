@@ -68,12 +68,15 @@ function BakeForms({
     <>
       <ReadingForm
         atS={atS}
+        firstPlace={data.parts.length > 0 ? 'pan' : 'centre'}
         onReading={(entry) => dispatch(noteOf(id, { kind: 'readings', entry }))}
       />
-      <WobbleForm
-        atS={atS}
-        onWobble={(entry) => dispatch(noteOf(id, { kind: 'wobbles', entry }))}
-      />
+      {data.parts.length > 0 ? null : (
+        <WobbleForm
+          atS={atS}
+          onWobble={(entry) => dispatch(noteOf(id, { kind: 'wobbles', entry }))}
+        />
+      )}
       {inOven ? null : <ResultForm data={data} onNote={onNote} />}
       {inOven ? null : (
         <Button
@@ -117,23 +120,25 @@ function BakeHistory({
         degrees={degrees}
         unit={unit}
       />
-      <Curves
-        rim={curve(data, 1)}
-        halfRadius={curve(data, 2)}
-        centre={curve(data, 3)}
-        setC={setC}
-        curdleC={curdleC ?? undefined}
-        window={
-          window ? [window.earliest.timeS, window.best.timeS, window.latest.timeS] : undefined
-        }
-        pullS={pullS}
-        readings={noted.readings
-          .filter((each) => each.place === 'centre')
-          .map((each) => [each.atS, each.celsius] as const)}
-        pulledS={data.pulledAt === null ? undefined : elapsedS}
-        {...(data.pulledAt === null ? { nowS: elapsedS } : {})}
-        label={say('bake.foreseen-temperatures-with-what-was-read')}
-      />
+      {data.parts.length > 0 ? null : (
+        <Curves
+          rim={curve(data, 1)}
+          halfRadius={curve(data, 2)}
+          centre={curve(data, 3)}
+          setC={setC}
+          curdleC={curdleC ?? undefined}
+          window={
+            window ? [window.earliest.timeS, window.best.timeS, window.latest.timeS] : undefined
+          }
+          pullS={pullS}
+          readings={noted.readings
+            .filter((each) => each.place === 'centre')
+            .map((each) => [each.atS, each.celsius] as const)}
+          pulledS={data.pulledAt === null ? undefined : elapsedS}
+          {...(data.pulledAt === null ? { nowS: elapsedS } : {})}
+          label={say('bake.foreseen-temperatures-with-what-was-read')}
+        />
+      )}
       <View className="self-start">
         <Button
           label={say('bake.it-was-begun-by-mistake-put')}
@@ -151,10 +156,14 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
   const wide = useWide();
   const { data } = bake;
   const now = useNow(data.pulledAt === null || data.result === null);
-  const standing = standingOf(data, now);
+  const entries = useAppSelector((state) => state.noted);
+  const { readings } = useMemo(() => notedOf(entries, id), [entries, id]);
+  const standing = standingOf(data, now, readings);
   const { elapsedS } = standing;
   const note = (change: Partial<BakeData>) => dispatch(changeBake(id, change));
-  const head = <BakeHead id={id} data={data} standing={standing} now={now} onNote={note} />;
+  const head = (
+    <BakeHead id={id} data={data} standing={standing} readings={readings} now={now} onNote={note} />
+  );
   const forms = <BakeForms id={id} data={data} atS={elapsedS} onNote={note} />;
   const history = <BakeHistory id={id} data={data} elapsedS={elapsedS} onNote={note} />;
   if (wide) {

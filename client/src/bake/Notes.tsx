@@ -35,21 +35,25 @@ const PLACE_NAMES = {
   halfRadius: say('bake.half-way'),
   rim: say('bake.rim'),
   oven: say('bake.oven'),
+  pan: say('bake.pan'),
 } as const;
 type PlaceName = keyof typeof PLACE_NAMES;
 
 /** A probe reading, timed by the tap. */
 export function ReadingForm({
   atS,
+  firstPlace,
   onReading,
 }: {
   readonly atS: number;
+  /** Where this bake is most likely read. */
+  readonly firstPlace: PlaceName;
   readonly onReading: (reading: Reading) => void;
 }) {
   const { tell } = useWords();
   const [value, setValue] = useState(Number.NaN);
   const [round, setRound] = useState(0);
-  const [place, setPlace] = useState<PlaceName>('centre');
+  const [place, setPlace] = useState<PlaceName>(firstPlace);
   const [problem, setProblem] = useState<string | undefined>(undefined);
   const add = () => {
     const reading = {

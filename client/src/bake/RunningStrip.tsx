@@ -1,9 +1,11 @@
 import { say, clock } from '@hollow-moon/words';
+import { format } from 'date-fns';
 import { usePathname } from 'expo-router';
 import { Text, View } from 'react-native';
 import { PlaceLink } from '../design';
 import { Moon } from '../moon';
 import { useAppSelector } from '../state/state';
+import { notedOf } from './noted';
 import { foreseenMoon, standingOf } from './progress';
 import { useNow } from './useNow';
 
@@ -15,11 +17,12 @@ export function RunningStrip() {
     ([id, bake]) => bake.data.pulledAt === null && !bake.data.archived && path !== `/bake/${id}`,
   );
   const now = useNow(running.length > 0);
+  const entries = useAppSelector((state) => state.noted);
   if (running.length === 0) return null;
   return (
     <View className="no-print">
       {running.map(([id, { data }]) => {
-        const standing = standingOf(data, now);
+        const standing = standingOf(data, now, notedOf(entries, id).readings);
         const { moon } = foreseenMoon(data, standing.elapsedS);
         return (
           <PlaceLink
@@ -35,9 +38,20 @@ export function RunningStrip() {
               size={32}
               label={say('bake.in-the-oven-2')}
             />
-            <Text numberOfLines={1} className="min-w-0 flex-1 font-read text-base text-ink">
-              {data.formulaName}
-            </Text>
+            <View className="min-w-0 flex-1">
+              <Text numberOfLines={1} className="font-read text-base text-ink">
+                {data.formulaName}
+              </Text>
+              {running.length > 1 ? (
+                // Two of one formula are told apart by where they stand and when they began.
+                <Text numberOfLines={1} className="font-read text-small text-ink-soft">
+                  {say('bake.which', {
+                    vesselName: data.vesselName,
+                    at: format(new Date(data.startedAt), 'HH:mm'),
+                  })}
+                </Text>
+              ) : null}
+            </View>
             <Text className="font-read-strong text-base text-ink">{standing.says}</Text>
             <Text className="font-figures text-base text-ink-soft">{clock(standing.elapsedS)}</Text>
           </PlaceLink>

@@ -1,5 +1,7 @@
 import { after, begunBake } from '../testing/bake';
-import { foreseenCentreC, foreseenMoon, nextToDo, standingOf } from './progress';
+import type { Reading } from '@hollow-moon/contract';
+import { foreseenAt, gapOf } from './foreseen';
+import { foreseenMoon, nextToDo, standingOf } from './progress';
 
 describe('where a bake stands', () => {
   it.each([
@@ -83,19 +85,96 @@ describe('what is to be done', () => {
   });
 });
 
+const readAt = (atS: number, celsius: number, place: Reading['place'] = 'centre'): Reading => ({
+  id: '11111111-1111-4111-8111-111111111111',
+  ...{ atS, celsius, place },
+});
+
 describe('what was foreseen for a moment', () => {
   // Worked by hand: half-way from 1000 to 2000 s, 60 and 75 °C give 67.5, shares 1 and 0.5 give 0.75.
   it('lies between the points kept', () => {
-    expect(foreseenCentreC(begunBake, 1500)).toBeCloseTo(67.5, 10);
+    expect(foreseenAt(begunBake, 1500)!.centreC).toBeCloseTo(67.5, 10);
     const { moon, wobbleMm } = foreseenMoon(begunBake, 1500);
     expect(moon.moving).toBeCloseTo(0.75, 10);
     expect(wobbleMm).toBeCloseTo(0.75 * 234, 8);
   });
 
-  it('holds at both ends', () => {
-    expect(foreseenCentreC(begunBake, 0)).toBe(45);
-    expect(foreseenCentreC(begunBake, 99_999)).toBe(64);
-    expect(foreseenMoon(begunBake, 0).moon).toMatchObject({ liquid: 1, moving: 1 });
-    expect(foreseenMoon(begunBake, 99_999).moon.moving).toBe(0);
+  // At the planned pull, 1980 s, 60 + 15 × 0.98 = 74.7; left in it reaches 84 at 2600: 320 s on it is 74.7 + 320 × 9.3 / 620.
+  it('goes on rising past the planned pull for as long as it stays in the oven', () => {
+    expect(foreseenAt(begunBake, 1980)!.centreC).toBeCloseTo(74.7, 10);
+    expect(foreseenAt(begunBake, 2300)!.centreC).toBeCloseTo(79.5, 10);
+    expect(foreseenAt(begunBake, 2601)).toBeUndefined();
+    expect(foreseenMoon(begunBake, 9000).moon.moving).toBeCloseTo(0.1, 10);
+  });
+
+  // 2020 s after its planned pull it was foreseen 10.7 K cooler than at it.
+  it('cools from what it really had when it was pulled late', () => {
+    const late = { ...begunBake, pulledAt: new Date(after(2300)).toISOString() };
+    expect(foreseenAt(late, 2300 + 2020)!.centreC).toBeCloseTo(79.5 - 10.7, 10);
+  });
+
+  it('says nothing past the pull of a bake from before that was kept', () => {
+    const old = { ...begunBake, foreseen: { ...begunBake.foreseen, stays: [] } };
+    expect(foreseenAt(old, 1500)!.centreC).toBeCloseTo(67.5, 10);
+    expect(foreseenAt(old, 2000)).toBeUndefined();
+  });
+});
+
+describe('a reading far from the forecast', () => {
+  // 72 °C were foreseen for 1800 s; 56 °C were foreseen for 1000 × 11 / 15 = 733.3 s, so it is 1066.7 s behind.
+  const behind = [readAt(1800, 56)];
+
+  it('says by how much, and how far behind it is', () => {
+    expect(gapOf(begunBake, behind)).toMatchObject({
+      gapK: expect.closeTo(-16, 8),
+      behindS: expect.closeTo(1066.67, 1),
+    });
+    expect(gapOf(begunBake, [readAt(1800, 75.9)])).toBeUndefined();
+    expect(gapOf(begunBake, [readAt(1800, 56, 'oven')])).toBeUndefined();
+  });
+
+  it('moves the window, so that a cold bake is not told to be pulled', () => {
+    expect(standingOf(begunBake, after(2400)).phase).toBe('past');
+    // 1800 + 1066.7 - 2400 = 466.7 s, 8 min.
+    expect(standingOf(begunBake, after(2400), behind)).toMatchObject({
+      phase: 'waiting',
+      says: 'Look in 8 min',
+    });
+  });
+
+  it('looks sooner where it is ahead', () => {
+    // 55.8 °C were foreseen for 720 s; 62 for 1000 + 1000 × 2 / 15 = 1133.3 s.
+    const ahead = [readAt(720, 62)];
+    expect(gapOf(begunBake, ahead)!.behindS).toBeCloseTo(720 - 1133.33, 1);
+    expect(standingOf(begunBake, after(1500), ahead).phase).toBe('open');
+  });
+
+  it('goes by the last one in the oven', () => {
+    expect(gapOf(begunBake, [readAt(1850, 73), ...behind])).toBeUndefined();
+    const pulled = { ...begunBake, pulledAt: new Date(after(1900)).toISOString() };
+    expect(gapOf(pulled, [readAt(2500, 20)])).toBeUndefined();
+  });
+});
+
+describe('what no oven sets', () => {
+  const part = (name: 'shell' | 'cook', startedAt: string | null, endedAt: string | null) => ({
+    part: name,
+    startedAt,
+    endedAt,
+  });
+  const made = (...parts: ReturnType<typeof part>[]) =>
+    standingOf({ ...begunBake, parts }, after(4000));
+  const moment = new Date(after(60)).toISOString();
+
+  it('says which part is made now, or comes next, and never that it is past a window', () => {
+    expect(made(part('shell', null, null), part('cook', null, null))).toMatchObject({
+      phase: 'made',
+      says: 'Next: Shell',
+    });
+    expect(made(part('shell', moment, null), part('cook', null, null)).says).toBe('Shell now.');
+    expect(made(part('shell', moment, moment), part('cook', null, null)).says).toBe(
+      'Next: Cooking',
+    );
+    expect(made(part('shell', moment, moment)).says).toBe('All parts are done.');
   });
 });

@@ -1,12 +1,14 @@
 import { say } from '@hollow-moon/words';
 import type { BakeData } from '@hollow-moon/contract';
 import { type OutPlace, type Sign } from '@hollow-moon/core';
+import type { Reading } from '@hollow-moon/contract';
 import type { MoonState } from '../moon';
+import { foreseenAt, gapOf } from './foreseen';
 
 /** Where a bake stands against its window, in the cook's words. */
 export interface Standing {
   readonly elapsedS: number;
-  readonly phase: 'waiting' | 'open' | 'past' | 'no-window' | 'pulled';
+  readonly phase: 'waiting' | 'open' | 'past' | 'no-window' | 'pulled' | 'made';
   /** What to do, short. */
   readonly says: string;
   /** Seconds to the next edge of the window. */
@@ -22,18 +24,38 @@ const inMinutes = (seconds: number): string => {
   return say('bake.min-2', { whole });
 };
 
-/** Reads a bake's standing at a moment. */
-export function standingOf(data: BakeData, nowMs: number): Standing {
+/** Which part of a bake is being made, or comes next. */
+function partsInWords({ parts }: BakeData): string {
+  const now = parts.filter(({ startedAt, endedAt }) => startedAt !== null && endedAt === null);
+  if (now.length > 0)
+    return now
+      .map(({ part }) => say('bake.part-now', { part: say(`bake-part.${part}`) }))
+      .join(' ');
+  const next = parts.find(({ startedAt }) => startedAt === null);
+  return next
+    ? say('bake.part-next', { part: say(`bake-part.${next.part}`) })
+    : say('bake.parts-done');
+}
+
+/** Reads a bake's standing at a moment; what was read in its middle moves the window. */
+export function standingOf(
+  data: BakeData,
+  nowMs: number,
+  readings: readonly Reading[] = [],
+): Standing {
   const { window } = data.foreseen;
   if (data.pulledAt !== null) {
     return {
       elapsedS: secondsInto(data, Date.parse(data.pulledAt)),
       phase: 'pulled',
-      says: say('bake.pulled-let-it-come-to-rest'),
+      says: data.parts.length > 0 ? say('bake.finished') : say('bake.pulled-let-it-come-to-rest'),
       toNextS: undefined,
     };
   }
   const elapsedS = secondsInto(data, nowMs);
+  if (data.parts.length > 0) {
+    return { elapsedS, phase: 'made', says: partsInWords(data), toNextS: undefined };
+  }
   if (!window) {
     return {
       elapsedS,
@@ -42,7 +64,10 @@ export function standingOf(data: BakeData, nowMs: number): Standing {
       toNextS: undefined,
     };
   }
-  const { earliest, best, latest } = window;
+  const behindS = gapOf(data, readings)?.behindS ?? 0;
+  const [earliest, best, latest] = [window.earliest, window.best, window.latest].map(
+    ({ timeS }) => ({ timeS: timeS + behindS }),
+  ) as [{ timeS: number }, { timeS: number }, { timeS: number }];
   if (elapsedS < earliest.timeS) {
     const toNextS = earliest.timeS - elapsedS;
     return {
@@ -125,27 +150,13 @@ export function nextToDo(
     : `In ${inMinutes(next.atS - elapsedS)}: ${next.what}`;
 }
 
-/** The foreseen moon at a time of a bake, from the curve kept with it. */
+/** The foreseen moon at a time of a bake, from the curve kept with it; as at its end where it does not reach so far. */
 export function foreseenMoon(data: BakeData, timeS: number): { moon: MoonState; wobbleMm: number } {
-  const { curve } = data.foreseen;
-  const next = curve.findIndex(([s]) => s >= timeS);
-  const at = next < 0 ? curve.length - 1 : next;
-  const [s1, , , , share1] = curve[at]!;
-  const [s0, , , , share0] = curve[Math.max(0, at - 1)]!;
-  const weight = s1 > s0 ? Math.min(1, Math.max(0, (timeS - s0) / (s1 - s0))) : 1;
-  const moving = share0 + weight * (share1 - share0);
+  const { curve, stays } = data.foreseen;
+  const moving = foreseenAt(data, timeS)?.share ?? (stays.at(-1) ?? curve.at(-1)!)[4];
   return {
     // While all of it moves it is still liquid; the ring kept with the bake says no more than that.
     moon: { liquid: moving >= 0.98 ? 1 : 0, moving, curdledFrom: 1 },
     wobbleMm: moving * data.surfaceMm,
   };
-}
-
-/** Foreseen centre temperature at a time, °C. */
-export function foreseenCentreC(data: BakeData, timeS: number): number {
-  const { curve } = data.foreseen;
-  const next = curve.findIndex(([s]) => s >= timeS);
-  if (next <= 0) return curve[next === 0 ? 0 : curve.length - 1]![3];
-  const [a, b] = [curve[next - 1]!, curve[next]!];
-  return a[3] + ((timeS - a[0]) / (b[0] - a[0])) * (b[3] - a[3]);
 }

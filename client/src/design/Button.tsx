@@ -18,6 +18,8 @@ const LETTERS: Readonly<Record<Weight, string>> = {
 
 interface ButtonProps {
   readonly label: string;
+  /** What is shown where the label says more to those who listen; the label begins with it. */
+  readonly text?: string;
   readonly onPress: () => void;
   readonly weight?: Weight;
   readonly icon?: Icon;
@@ -32,6 +34,7 @@ interface ButtonProps {
 /** A target for floury thumbs: 48 px at the least. */
 export function Button({
   label,
+  text = label,
   onPress,
   weight = 'plain',
   icon: Picture,
@@ -54,7 +57,7 @@ export function Button({
     >
       {Picture ? <Picture size={20} className={LETTERS[weight]} /> : null}
       {iconOnly ? null : (
-        <Text className={`font-read-strong text-base ${LETTERS[weight]}`}>{label}</Text>
+        <Text className={`font-read-strong text-base ${LETTERS[weight]}`}>{text}</Text>
       )}
     </Pressable>
   );

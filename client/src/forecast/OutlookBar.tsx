@@ -14,6 +14,7 @@ export const OutlookBar = memo(function OutlookBar({
   shell,
   mayBake,
   onBake,
+  onMake,
 }: {
   /** The outlook in a line. */
   readonly says: string;
@@ -24,6 +25,8 @@ export const OutlookBar = memo(function OutlookBar({
   /** False for a formula that is not in the book yet. */
   readonly mayBake: boolean;
   readonly onBake: (forecast: Forecast) => void;
+  /** Begins what no oven sets: its parts are made one after the other. */
+  readonly onMake: () => void;
 }) {
   const { degrees, unit } = useWords();
   const moon = moonAtPull(forecast);
@@ -39,7 +42,7 @@ export const OutlookBar = memo(function OutlookBar({
         <Read numberOfLines={3} className="font-read-strong" testID="outlook-verdict">
           {says}
         </Read>
-        {bakes ? (
+        {bakes || !mayBake ? (
           <Soft numberOfLines={1}>
             {!mayBake
               ? say('forecast.keep-the-formula-then-bake-it')
@@ -60,7 +63,16 @@ export const OutlookBar = memo(function OutlookBar({
           onPress={() => forecast && onBake(forecast)}
           testID="bake-it"
         />
-      ) : null}
+      ) : (
+        <Button
+          label={say('forecast.make-it')}
+          icon={icons.bake}
+          weight="main"
+          disabled={!mayBake}
+          onPress={onMake}
+          testID="make-it"
+        />
+      )}
     </View>
   );
 });

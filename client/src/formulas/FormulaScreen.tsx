@@ -12,7 +12,7 @@ import { useKitchenBook, type KitchenBook } from '../book/book';
 import { Bench, SaveBar, saveBarOf } from '../bench/Bench';
 import { FormulaList } from '../shelf/FormulaList';
 import { StaleNotice } from './StaleNotice';
-import { useBeginBake } from './useBeginBake';
+import { useBeginBake, useBeginMaking } from './useBeginBake';
 import { useFormulaDraft, type FormulaDraft } from '../drafts/useFormulaDraft';
 
 type Side = 'bench' | 'forecast' | 'shell';
@@ -249,6 +249,7 @@ function Workplace({ id, data, book, bench }: Pick<Parts, 'id' | 'data' | 'book'
   const outlook = useOutlook(data, book, 'bench', 'now');
   const temperature = useWords();
   const bake = useBeginBake(id, data, book, outlook);
+  const make = useBeginMaking(id, data, book);
   const editAhead = useEditAhead(bench.edit, book, outlook);
   const forecast = (broad = false) => (
     <ForecastPanel data={data} book={book} outlook={outlook} onEdit={editAhead} wide={broad} />
@@ -275,6 +276,7 @@ function Workplace({ id, data, book, bench }: Pick<Parts, 'id' | 'data' | 'book'
       shell={data.shell !== 'none'}
       mayBake={book.formulas.some((each) => each.id === id)}
       onBake={bake}
+      onMake={make}
     />
   );
   const parts = { id, data, book, bench, side, onSide: setSide, forecast, shell, stale, foot };

@@ -12,6 +12,17 @@ import { lastMoon, RESULT_MARKS } from './outcome';
 const centreReadings = ({ readings }: StoredBake) =>
   readings.filter(({ place }) => place === 'centre');
 
+/** A reading this near to the pull, s, is the reading at the pull; one from long before says nothing of it. */
+const AT_PULL_S = 180;
+
+/** What the middle read at the pull, where somebody read it then. */
+const readingAtPull = (bake: StoredBake, pulledS: number | undefined) =>
+  pulledS === undefined
+    ? undefined
+    : centreReadings(bake)
+        .filter(({ atS }) => Math.abs(atS - pulledS) <= AT_PULL_S)
+        .sort((a, b) => Math.abs(a.atS - pulledS) - Math.abs(b.atS - pulledS))[0];
+
 /** How it came out, and with what it was baked. */
 function AsItCameOut({ bake }: { readonly bake: StoredBake }) {
   const { degrees, unit } = useWords();
@@ -63,7 +74,7 @@ function ForeseenAndDone({
 }) {
   const { degrees, unit } = useWords();
   const { window } = bake.data.foreseen;
-  const lastReading = centreReadings(bake).at(-1);
+  const lastReading = readingAtPull(bake, pulledS);
   const lastWobble = bake.wobbles.at(-1);
   const table: [string, string, string][] = [
     [

@@ -1,9 +1,17 @@
+import type { FormulaData } from '@hollow-moon/contract';
 import { languageOf, readRecipe } from '@hollow-moon/core';
 import { book, tart } from '../testing/book';
 import { foundIn, withText } from './intoFormula';
 import { readingOf } from './readings';
 
-const empty = { ...tart, lines: [], parts: [], vesselId: null, ovenId: null, bath: null };
+const empty: FormulaData = {
+  ...tart,
+  lines: [],
+  parts: [],
+  vesselId: null,
+  ovenId: null,
+  bath: null,
+};
 
 const taken = (text: string, data = empty) => {
   const recipe = readRecipe(text, languageOf(text));

@@ -31,8 +31,11 @@ export const begunBake: BakeData = {
       [2000, 82, 77, 75, 0.5],
       [4000, 60, 62, 64, 0],
     ],
+    // Left in, it goes on rising by 9 K in 600 s.
+    stays: [[2600, 93, 89, 84, 0.1]],
   },
   planned: null,
+  parts: [],
   startedAt: STARTED,
   pulledAt: null,
   result: null,

@@ -5,7 +5,7 @@ import { standardPressurePa, waterActivity } from '../properties';
 import { succeed, type Result } from '../result';
 import { thermometerAt } from '../thermal';
 import { cautionsFor } from './cautions';
-import { drawnOf, fieldShapeOf, inOneBuffer, placeOf } from './frames';
+import { drawnOf, fieldShapeOf, inOneBuffer, placeOf, staysOf } from './frames';
 import { historyOf, type History } from './history';
 import { layerForecasts } from './layers';
 import type { Forecast } from './outcome';
@@ -88,6 +88,7 @@ function report(
     curdleC: bakes.curdleC,
     spoils: bakes.spoils,
     frames,
+    stays: staysOf(prepared, followed.baked, history),
     field: fieldShapeOf(prepared, plan),
     temperatureC: brief ? [] : inOneBuffer(moments.map((moment) => moment.temperatureC)),
     steps,

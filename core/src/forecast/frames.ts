@@ -87,6 +87,19 @@ export function drawnOf(
   };
 }
 
+/** What the probes would show of a bake that is left in the oven past its pull, for as long as it was followed. */
+export const staysOf = (
+  prepared: Prepared,
+  baked: readonly Moment[],
+  history: History,
+): Pick<Frame, 'timeS' | 'probeC' | 'wobble'>[] =>
+  framesOn(
+    prepared.model,
+    baked.filter(({ timeS }) => timeS > history.pullS),
+    prepared,
+    history,
+  ).map(({ timeS, probeC, wobble }) => ({ timeS, probeC, wobble }));
+
 /** Fields of equal size, rounded to single precision, laid one behind the other. */
 export function inOneBuffer(fields: readonly Float64Array[]): Float32Array[] {
   const size = fields[0]?.length ?? 0;

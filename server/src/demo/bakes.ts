@@ -220,6 +220,7 @@ function bakeOf(story: Story, index: number, today: Date): DemoBake {
     vesselName: vessel.name,
     ovenName: oven.name,
     vesselCount: formula.vesselCount,
+    parts: [],
     shell: formula.shell,
     setC: plan.setC,
     fillingStartC: plan.fillingStartC,

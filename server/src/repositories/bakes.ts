@@ -1,4 +1,9 @@
-import { foreseenSchema, plannedSchema, type BakeData } from '@hollow-moon/contract';
+import {
+  bakePartsSchema as partsSchema,
+  foreseenSchema,
+  plannedSchema,
+  type BakeData,
+} from '@hollow-moon/contract';
 import {
   childRows,
   fromJson,
@@ -29,8 +34,8 @@ export const timesOf = (row: Row): Pick<BakeData, 'startedAt' | 'pulledAt'> => (
 /** What the log says of it in a line. */
 export const headOf = (row: Row) => ({
   formulaId: String(row.formula_id),
-  vesselId: String(row.vessel_id),
-  ovenId: String(row.oven_id),
+  vesselId: row.vessel_id === null ? null : String(row.vessel_id),
+  ovenId: row.oven_id === null ? null : String(row.oven_id),
   formulaName: String(row.formula_name),
   vesselName: String(row.vessel_name),
   ovenName: String(row.oven_name),
@@ -62,6 +67,7 @@ export const bakes: Repository<BakeData> = repositoryOf<BakeData>({
     { name: 'surface_mm', write: (data) => data.surfaceMm },
     { name: 'foreseen', write: (data) => JSON.stringify(data.foreseen) },
     { name: 'planned', write: (data) => (data.planned ? JSON.stringify(data.planned) : null) },
+    { name: 'parts', write: (data) => JSON.stringify(data.parts) },
     { name: 'started_at', write: (data) => new Date(data.startedAt) },
     {
       name: 'pulled_at',
@@ -77,6 +83,7 @@ export const bakes: Repository<BakeData> = repositoryOf<BakeData>({
     fillingStartC: Number(row.filling_start_c),
     foreseen: fromJson(foreseenSchema, row.foreseen),
     planned: row.planned === null ? null : fromJson(plannedSchema, row.planned),
+    parts: row.parts === null ? [] : fromJson(partsSchema, row.parts),
     archived: Boolean(row.archived),
   }),
 });

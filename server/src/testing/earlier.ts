@@ -63,6 +63,7 @@ const FORESEEN: BakeData['foreseen'] = {
   setC: 79.5,
   curdleC: null,
   curve: [[0, 20.25, 20.5, 20, 1]],
+  stays: [],
 };
 
 /** Rows of every table, each column with the migration it came with; nothing in them is what a default would be. */
@@ -330,7 +331,7 @@ export function expectedAfter(version: number) {
     ...{ formulaId: IDS.formula, vesselId: IDS.vessel, ovenId: IDS.oven },
     ...{ formulaName: 'Old tart', vesselName: 'Plate', ovenName: 'Oven of then' },
     ...{ vesselCount: 2, shell: 'pie-dough', setC: 149.5, fillingStartC: 41.5, surfaceMm: 221 },
-    ...{ foreseen: FORESEEN, planned: null, result: 'fair', faults: ['soggy-base'] },
+    ...{ foreseen: FORESEEN, planned: null, parts: [], result: 'fair', faults: ['soggy-base'] },
     ...{ startedAt: '2026-10-01T03:00:00.500Z', pulledAt: '2026-10-01T03:41:00.250Z' },
     note: 'Wept a little',
     archived: from(12, true, false),

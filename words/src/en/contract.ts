@@ -82,6 +82,7 @@ export const contract = {
   'bake.no-curve': 'The forecast has no curve.',
   'bake.curve-too-long': 'The curve of the forecast has too many points.',
   'bake.pulled-before': 'It cannot be pulled before it went in.',
+  'bake.part-ended-before': 'A part cannot end before it began.',
   'bake.judged-before': 'Pull the bake before you judge it.',
   'bake.fault-twice': 'Each fault can be noted once.',
 

@@ -103,4 +103,5 @@ export const forecast = {
   'forecast.times': '{timesPublished} times',
   'forecast.is-held-for-the-published':
     'is held there for {more} the published time for sweetened yolk (US 9 CFR 590.570). This is a prediction, not a certificate: your local food code comes first.',
+  'forecast.make-it': 'Make it',
 } as const;

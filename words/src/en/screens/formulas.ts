@@ -22,4 +22,6 @@ export const formulas = {
   'formulas.forecast': 'Forecast',
   'formulas.the-bake': 'The bake',
   'formulas.the-shell': 'The shell',
+  'formulas.no-tin': 'No tin',
+  'formulas.no-oven': 'No oven',
 } as const;
