@@ -74,7 +74,7 @@ test('the tin changes masses, disc and depth, and the batch scales to it', async
 test('a new formula goes from nothing to a forecast', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'New formula' }).first().click();
-  await expect(page.getByTestId('outlook-verdict')).toHaveText(/nothing on the list/);
+  await expect(page.getByText('What will you make?')).toBeVisible();
   await toBench(page);
   await expect(page.getByText(/Nothing is on the list yet/)).toBeVisible();
   await page.getByTestId('formula-name').fill('Ferry night custard');
@@ -143,8 +143,14 @@ test('a formula goes out as a file and comes in again', async ({ page }) => {
   });
   await expect(page.getByTestId('file-problem')).toBeVisible();
   await page.getByTestId('open-file').setInputFiles(recipe);
-  await expect(page.getByTestId('paste-text')).toHaveValue(/^515 g whipping cream/);
+  await expect(page.getByTestId('paste-text')).toHaveValue(/^Bay-leaf set custard tart\n/);
   await expect(page.getByTestId('paste-done')).toHaveText('Add 14 to the list');
+  await page.getByTestId('paste-done').click();
+  // Its shell is a shell again, by the attributes of its heading.
+  await expect(page.getByTestId('formula-name')).toHaveValue('Bay-leaf set custard tart');
+  await expect(page.getByTestId('part-0')).toContainText('The shell · Sweet dough, rolled');
+  await page.keyboard.press('Control+z');
+  await page.getByRole('button', { name: 'Paste a recipe' }).click();
   await page.getByTestId('open-file').setInputFiles(own);
   await expect(page.getByTestId('formula-name')).toHaveValue('Bay-leaf set custard tart');
   await expect(page.getByTestId('amount-0')).toHaveValue('515');

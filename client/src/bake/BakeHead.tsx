@@ -34,7 +34,12 @@ function MoonAndClock({
         label={say('bake.foreseen-now', { moonInWords: moonInWords(moon, caption) })}
       />
       <View className="min-w-0 flex-1">
-        <Text role="timer" testID="bake-clock" className="font-figures-strong text-big text-ink">
+        <Text
+          role="timer"
+          testID="bake-clock"
+          // With its hour the clock is half as wide again.
+          className={`font-figures-strong text-ink ${standing.elapsedS < 3600 ? 'text-big' : 'text-figure'}`}
+        >
           {clock(standing.elapsedS)}
         </Text>
         <Text
@@ -49,23 +54,32 @@ function MoonAndClock({
 }
 
 /** When to pull, and what the probe should say. */
-function WindowFigures({ data, elapsedS }: { readonly data: BakeData; readonly elapsedS: number }) {
+function WindowFigures({
+  data,
+  elapsedS,
+  behindS,
+}: {
+  readonly data: BakeData;
+  readonly elapsedS: number;
+  /** How far what was read has put it back. */
+  readonly behindS: number;
+}) {
   const { degrees, unit } = useWords();
   const { window } = data.foreseen;
   if (!window) return null;
   const now = foreseenAt(data, elapsedS);
   return (
     <View className="flex-row flex-wrap gap-x-6 gap-y-2">
-      <Labelled label={say('bake.pull')}>
+      <Labelled label={behindS === 0 ? say('bake.pull') : say('bake.pull-by-reading')}>
         <Figure
-          value={spanOfMinutes(window.earliest.timeS, window.latest.timeS)}
+          value={spanOfMinutes(window.earliest.timeS + behindS, window.latest.timeS + behindS)}
           unit="min"
           size="title"
         />
       </Labelled>
       <Labelled label={say('bake.best')}>
         <Figure
-          value={minutes(window.best.timeS)}
+          value={minutes(window.best.timeS + behindS)}
           unit={say('bake.min-at', { probeC: degrees(window.best.probeC), unit })}
           size="title"
         />
@@ -195,7 +209,7 @@ export function BakeHead({
         </Read>
       ) : null}
       {gap ? <GapNotice gap={gap} /> : null}
-      <WindowFigures data={data} elapsedS={sinceS} />
+      <WindowFigures data={data} elapsedS={sinceS} behindS={gap?.behindS ?? 0} />
       <Pull data={data} elapsedS={standing.elapsedS} onNote={onNote} />
       {data.pulledAt === null && sinceS < STRAY_S ? (
         <View className="self-start">

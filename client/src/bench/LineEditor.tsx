@@ -1,4 +1,5 @@
 import {
+  LINE_UNITS,
   remarksOn,
   swapped,
   unitsFor,
@@ -65,6 +66,10 @@ function AmountAndUnit({
         hideLabel
         value={measure.amount}
         onChange={(amount) => onChange('amount', { amount })}
+        onUnit={(unit, amount) => {
+          const known = LINE_UNITS.find((each) => each === unit);
+          onChange('amount', known ? { amount, unit: known } : { amount: Number.NaN });
+        }}
         className="w-28"
         decimals={3}
         testID={`amount-${testID}`}

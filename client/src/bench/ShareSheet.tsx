@@ -86,7 +86,11 @@ export function ShareSheet({
             label={label}
             testID={`save-${ending}`}
             onPress={() =>
-              keepAsFile(fileName(data.name, ending), type, write(data, book.formulaOf))
+              keepAsFile(
+                fileName(data.name, ending),
+                type,
+                write(data, { formulaOf: book.formulaOf, find: book.find }),
+              )
             }
           />
         ))}

@@ -32,10 +32,19 @@ export function DegreesField({
   const { unit } = useWords();
   const { shown, kept } = difference ? APART : AT;
   if (unit === '°C')
-    return <NumberField {...field} unit={unit} value={value} onChange={onChange} />;
+    return (
+      <NumberField
+        {...field}
+        difference={difference}
+        unit={unit}
+        value={value}
+        onChange={onChange}
+      />
+    );
   return (
     <NumberField
       {...field}
+      difference={difference}
       unit={unit}
       value={rounded(shown(value), 3)}
       onChange={(typed) => onChange(rounded(kept(typed), 6))}

@@ -1,6 +1,7 @@
 import { createElement, useRef } from 'react';
 import { View } from 'react-native';
 import { Button } from './Button';
+import { textOfBytes } from './files';
 
 /** Opens a text file of the device; the browser's own chooser does the choosing. */
 export function FileButton({
@@ -28,7 +29,7 @@ export function FileButton({
         style: { display: 'none' },
         onChange: (event: { target: HTMLInputElement }) => {
           const [file] = event.target.files ?? [];
-          void file?.text().then(onText);
+          void file?.arrayBuffer().then((bytes) => onText(textOfBytes(bytes)));
           // The same file may be chosen again.
           event.target.value = '';
         },

@@ -39,7 +39,7 @@ it('keeps text that is no number, says so at its place, and computes nothing fro
   type('two');
   expect(heard).toEqual([NaN]);
   expect(field().value).toBe('two');
-  expect(screen.getByRole('alert').textContent).toMatch(/“two” is not a number/);
+  expect(screen.getByRole('alert').textContent).toMatch(/“two” cannot be read here/);
   expect(field().getAttribute('aria-invalid')).toBe('true');
 });
 

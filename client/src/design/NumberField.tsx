@@ -1,5 +1,5 @@
 import { wordsIn } from '@hollow-moon/words';
-import { parseDecimal } from '@hollow-moon/core';
+import { parseEntry } from '@hollow-moon/core';
 import { memo, useId, useState } from 'react';
 import { TextInput, View } from 'react-native';
 import { FieldProblem } from './Notice';
@@ -11,6 +11,10 @@ export interface NumberFieldProps {
   /** Called with what was typed; NaN while it is no number, so that nothing is computed from it. */
   readonly onChange: (value: number) => void;
   readonly unit?: string;
+  /** What is meant is how far two temperatures are apart. */
+  readonly difference?: boolean;
+  /** Called as well with the unit that was typed along, in a field that has none of its own: "6 oz". */
+  readonly onUnit?: (unit: string, value: number) => void;
   /** What else is wrong with the value, from whoever knows. */
   readonly problem?: string | undefined;
   readonly hideLabel?: boolean;
@@ -29,7 +33,8 @@ const shown = (value: number, decimals: number): string =>
   Number.isFinite(value) ? String(Number(value.toFixed(decimals))) : '';
 
 /**
- * A number as the cook types it, decimal point or comma. What was typed stays as typed until the
+ * A number as the cook types it: decimal point or comma, a fraction, or in another unit of its kind ("9 in", "6 oz",
+ * "350F", "gas 3"). What was typed stays as typed until the
  * value changes from elsewhere (undo, scaling); a text that is no number is kept and named.
  */
 export const NumberField = memo(function NumberField({
@@ -37,6 +42,8 @@ export const NumberField = memo(function NumberField({
   value,
   onChange,
   unit,
+  difference = false,
+  onUnit,
   problem,
   hideLabel = false,
   mayBeEmpty = false,
@@ -53,16 +60,18 @@ export const NumberField = memo(function NumberField({
     setTold(value);
     setText(shown(value, decimals));
   }
-  const parsed = parseDecimal(text);
+  const parsed = parseEntry(text, unit, { difference });
   const waiting = mayBeEmpty && text.trim() === '';
   const unreadable = parsed.ok || waiting ? undefined : tell(parsed.problem);
   const message = unreadable ?? problem;
   const change = (next: string) => {
     setText(next);
-    const result = parseDecimal(next);
-    const number = result.ok ? result.value : Number.NaN;
+    const result = parseEntry(next, unit, { difference });
+    const number = result.ok ? result.value.value : Number.NaN;
     setTold(number);
-    onChange(number);
+    const typed = result.ok && unit === undefined ? result.value.typedUnit : undefined;
+    if (typed !== undefined && onUnit) onUnit(typed, number);
+    else onChange(number);
   };
   return (
     <View className={`gap-1 ${className}`}>

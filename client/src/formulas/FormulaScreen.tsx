@@ -11,6 +11,7 @@ import type { Edit } from '../drafts/edits';
 import { useKitchenBook, type KitchenBook } from '../book/book';
 import { Bench, SaveBar, saveBarOf } from '../bench/Bench';
 import { FormulaList } from '../shelf/FormulaList';
+import { isToBegin, StartSheet } from './StartSheet';
 import { StaleNotice } from './StaleNotice';
 import { useBeginBake, useBeginMaking } from './useBeginBake';
 import { useFormulaDraft, type FormulaDraft } from '../drafts/useFormulaDraft';
@@ -86,6 +87,8 @@ interface Parts {
   readonly shell: (broad?: boolean) => ReactNode;
   readonly stale: ReactNode;
   readonly foot: ReactNode;
+  /** What a new formula begins with, in place of its bench; none once it has begun. */
+  readonly start: ReactNode;
 }
 
 function Name({ data, book, bench }: Pick<Parts, 'data' | 'book' | 'bench'>) {
@@ -170,7 +173,7 @@ function WideWorkplace(parts: Parts) {
           {head}
           <SaveBar {...saveBarOf(bench)} />
           {stale}
-          <Bench id={id} data={data} book={book} bench={bench} />
+          {parts.start ?? <Bench id={id} data={data} book={book} bench={bench} />}
         </Column>
       </View>
       <View className="min-w-0 flex-1 border-l border-line">
@@ -198,6 +201,7 @@ function NarrowWorkplace({
   foot,
   forecast,
   shell,
+  start,
 }: Parts) {
   const shown = {
     bench: () => <Bench id={id} data={data} book={book} bench={bench} />,
@@ -213,15 +217,15 @@ function NarrowWorkplace({
           shell={data.shell !== 'none'}
           onSide={onSide}
         />
-        {bench.draft || side === 'bench' ? <SaveBar {...saveBarOf(bench)} /> : null}
+        {!start && (bench.draft || side === 'bench') ? <SaveBar {...saveBarOf(bench)} /> : null}
       </View>
       <View className="min-h-0 flex-1">
         <Column key={side} testID={side}>
           {stale}
-          {shown[side]()}
+          {start ?? shown[side]()}
         </Column>
       </View>
-      {foot}
+      {start ? null : foot}
     </View>
   );
 }
@@ -279,7 +283,16 @@ function Workplace({ id, data, book, bench }: Pick<Parts, 'id' | 'data' | 'book'
       onMake={make}
     />
   );
-  const parts = { id, data, book, bench, side, onSide: setSide, forecast, shell, stale, foot };
+  const [begun, setBegun] = useState(false);
+  const onSide = (next: Side) => {
+    setBegun(true);
+    setSide(next);
+  };
+  const start =
+    !begun && isToBegin(data, draft?.version) ? (
+      <StartSheet data={data} book={book} onEdit={editAhead} onDone={onSide} />
+    ) : undefined;
+  const parts = { id, data, book, bench, side, onSide, forecast, shell, stale, foot, start };
   return wide ? <WideWorkplace {...parts} /> : <NarrowWorkplace {...parts} />;
 }
 

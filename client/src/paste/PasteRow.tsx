@@ -297,7 +297,7 @@ export function OtherRow({
     <View className="gap-1 border-t border-line" testID={`row-${at}`}>
       <Row
         mark=""
-        text={row.text.replace(/^#+\s*/, '')}
+        text={row.text.replace(/^#+\s*|\s*\{[^{}]*\}/g, '')}
         reads={kindInWords(row)}
         open={open}
         muted={row.kind !== 'heading'}

@@ -175,7 +175,8 @@ export function PasteSheet({
   readonly data: FormulaData;
   readonly book: KitchenBook;
   readonly onEdit: Edit;
-  readonly onClose: () => void;
+  /** None where there is nothing to go back to. */
+  readonly onClose?: () => void;
 }) {
   const reading = useRecipe(data, book);
   const { text, setText, settled, language, setChosen, recipe, readings, found } = reading;
@@ -194,7 +195,7 @@ export function PasteSheet({
         testID="paste-text"
       />
       <View className="flex-row flex-wrap items-end justify-between gap-2">
-        <OpenFile onEdit={onEdit} onLines={setText} onClose={onClose} />
+        <OpenFile onEdit={onEdit} onLines={setText} onClose={() => onClose?.()} />
         {started ? (
           <View className="w-40">
             <Picker
@@ -233,10 +234,10 @@ export function PasteSheet({
           onPress={() => {
             const taken = found.filter(({ key }) => !without.includes(key));
             onEdit('paste', (now) => withText(now, readings, taken));
-            onClose();
+            onClose?.();
           }}
         />
-        <Button label={say('bench.leave-it')} onPress={onClose} />
+        {onClose ? <Button label={say('bench.leave-it')} onPress={onClose} /> : null}
       </View>
     </Sheet>
   );

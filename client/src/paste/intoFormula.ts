@@ -1,6 +1,7 @@
 import { say } from '@hollow-moon/words';
 import { STEPS_LIMIT, TEXT_LIMITS, type FormulaData, type VesselData } from '@hollow-moon/contract';
 import {
+  attributesOf,
   familyOf,
   gramsPerUnit,
   insideOf,
@@ -51,12 +52,13 @@ export function withReadings(data: FormulaData, readings: readonly Reading[]): F
     .flatMap((section): FormulaData['parts'][number][] => {
       const kind = kindOfHeading(section);
       if (kind === 'filling') return [];
+      const attributes = attributesOf(section);
       return [
         {
           id: uuid(),
-          name: section.slice(0, 120),
+          name: attributes.name.slice(0, TEXT_LIMITS.name),
           kind,
-          place: placeOf(kind),
+          place: attributes.place ?? placeOf(kind),
           lines: ready.filter((each) => each.written.section === section).map(lineFrom),
           formulaId: null,
           eachG: null,
@@ -189,8 +191,10 @@ export function foundIn(text: FoundIn, data: FormulaData, book: KitchenBook): Fo
   const main = mainSection([...new Set(readings.map((each) => each.written.section))]);
   const headed = main === undefined ? 'filling' : kindOfHeading(main);
   if (fresh && foods.length > 1) {
+    const said = main === undefined ? undefined : attributesOf(main).kind;
+    const named = said ?? headed;
     const family =
-      headed !== 'filling' && isFamily(headed) ? headed : familyOf(facts.title ?? '', foods);
+      named !== 'filling' && isFamily(named) ? named : familyOf(facts.title ?? '', foods);
     add('family', say('paste.family', { family: say(`part.${family}`).toLowerCase() }), { family });
   }
   const kinds = readings.map(({ written }) => kindOfHeading(written.section));

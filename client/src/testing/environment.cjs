@@ -20,6 +20,7 @@ module.exports = class extends JsdomEnvironment {
       AbortSignal,
       DOMException,
       structuredClone,
+      TextDecoder,
     });
   }
 };

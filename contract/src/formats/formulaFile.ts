@@ -44,7 +44,7 @@ const withoutIds = (lines: FormulaData['lines']): FileLines =>
 /** `formulaOf` finds what a component is made from in the book. */
 export function toFormulaFile(
   data: FormulaData,
-  formulaOf: (id: string) => FormulaData | undefined = () => undefined,
+  { formulaOf }: { readonly formulaOf?: (id: string) => FormulaData | undefined } = {},
 ): string {
   const { vesselId: _v, ovenId: _o, archived: _a, lines, parts, ...rest } = data;
   const file: FormulaFile = {
@@ -54,7 +54,7 @@ export function toFormulaFile(
     lines: withoutIds(lines),
     parts: parts.map(({ id: _id, formulaId, lines: own, ...part }) => ({
       ...part,
-      lines: withoutIds(formulaId === null ? own : (formulaOf(formulaId)?.lines ?? [])),
+      lines: withoutIds(formulaId === null ? own : (formulaOf?.(formulaId)?.lines ?? [])),
     })),
   };
   return `${JSON.stringify(file, null, 2)}\n`;

@@ -1,5 +1,10 @@
 export * from './formulaFile';
-export * from './text';
+export { fromAnyList } from './anyList';
+export { fromCsv, toCsv } from './csv';
+export { lineInWords, lostIn, type ListedRecipe, type Told } from './lines';
+export { fromMarkdown, toMarkdown } from './markdown';
+export { fromPage } from './page';
+export { fromRecipe, toRecipe } from './recipe';
 export * from './bakeCase';
 export * from './caseOfPlan';
 export * from './probeRecord';

@@ -88,7 +88,7 @@ function report(
     curdleC: bakes.curdleC,
     spoils: bakes.spoils,
     frames,
-    stays: staysOf(prepared, followed.baked, history),
+    stays: brief || !cooling ? [] : staysOf(prepared, followed.baked, history),
     field: fieldShapeOf(prepared, plan),
     temperatureC: brief ? [] : inOneBuffer(moments.map((moment) => moment.temperatureC)),
     steps,

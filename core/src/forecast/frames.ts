@@ -2,6 +2,7 @@ import { centreOf, seenFromAbove } from '../doneness';
 import {
   aroundAt,
   coveredBy,
+  runCourse,
   thermometerAt,
   type Model,
   type Moment,
@@ -87,18 +88,25 @@ export function drawnOf(
   };
 }
 
-/** What the probes would show of a bake that is left in the oven past its pull, for as long as it was followed. */
-export const staysOf = (
+/** How long past its pull a bake that nobody pulls is followed, s. */
+const LEFT_IN_S = 30 * 60;
+
+/** What the probes would show of a bake that is left in the oven past its pull. */
+export function staysOf(
   prepared: Prepared,
   baked: readonly Moment[],
   history: History,
-): Pick<Frame, 'timeS' | 'probeC' | 'wobble'>[] =>
-  framesOn(
-    prepared.model,
-    baked.filter(({ timeS }) => timeS > history.pullS),
-    prepared,
-    history,
-  ).map(({ timeS, probeC, wobble }) => ({ timeS, probeC, wobble }));
+): Pick<Frame, 'timeS' | 'probeC' | 'wobble'>[] {
+  const { model, oven } = prepared;
+  const untilS = history.pullS + LEFT_IN_S;
+  const last = baked.at(-1)!;
+  const on = last.timeS < untilS ? runCourse(model, last, oven, untilS) : [];
+  const left = [...baked, ...on].filter(({ timeS }) => timeS > history.pullS);
+  // In the oven to the end, whatever the drawn history does.
+  return framesOn(model, left, prepared, { ...history, pullS: Infinity }).map(
+    ({ timeS, probeC, wobble }) => ({ timeS, probeC, wobble }),
+  );
+}
 
 /** Fields of equal size, rounded to single precision, laid one behind the other. */
 export function inOneBuffer(fields: readonly Float64Array[]): Float32Array[] {

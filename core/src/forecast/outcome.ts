@@ -103,7 +103,7 @@ export interface Forecast {
   /** What heat past `curdleC` does to it: curdles, weeps, turns grainy. */
   readonly spoils: Bakes['spoils'];
   readonly frames: readonly Frame[];
-  /** What the probes would show if it were left in the oven past the drawn pull, for as long as it was followed. */
+  /** What the probes would show if it were left in the oven for half an hour past the drawn pull; empty in a brief one. */
   readonly stays: readonly Pick<Frame, 'timeS' | 'probeC' | 'wobble'>[];
   readonly field: FieldShape;
   /** By frame, temperatures by cell, °C; all of them views of one buffer, so that it passes between threads at once. */

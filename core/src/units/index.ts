@@ -3,3 +3,4 @@ export * from './mass';
 export * from './number';
 export * from './temperature';
 export * from './volume';
+export * from './entry';

@@ -1,9 +1,28 @@
-import type { PartKind } from '../formula';
+import { PART_PLACES, type PartPlace } from '../build';
+import { PART_KINDS, type PartKind } from '../formula';
 
 /** The heading a line is, without its marks, or `undefined` where it is none: "For the dough:", "## Glaze". */
 export function headingIn(line: string): string | undefined {
   const match = /^#+\s+(.+)$/.exec(line) ?? /^(\D.{0,100}):$/.exec(line);
   return match?.[1]?.replace(/:$/, '').trim();
+}
+
+/** What a heading says of its list in attributes, and its name without them: "Rye dough {.sweet-dough .shell}". */
+export function attributesOf(heading: string): {
+  readonly name: string;
+  readonly kind: PartKind | undefined;
+  readonly place: PartPlace | undefined;
+  /** It is the main filling. */
+  readonly filling: boolean;
+} {
+  const [, name = heading, inside = ''] = /^(.*?)\s*\{([^{}]{0,80})\}\s*$/.exec(heading) ?? [];
+  const classes = inside.split(/\s+/).map((each) => each.replace(/^\./, ''));
+  return {
+    name,
+    kind: PART_KINDS.find((kind) => classes.includes(kind)),
+    place: PART_PLACES.find((place) => classes.includes(place)),
+    filling: classes.includes('filling'),
+  };
 }
 
 /** Whether a heading opens the method, or closes the lists for another reason. */
@@ -41,7 +60,10 @@ const FILLING = /filling|custard|appareil|recheio|relleno|creme|cream(?! ch)|cur
  * that names nothing known is `other-part`.
  */
 export function kindOfHeading(heading: string): PartKind | 'filling' {
-  const text = heading.toLowerCase();
+  const { name, kind: said, filling } = attributesOf(heading);
+  if (filling) return 'filling';
+  if (said) return said;
+  const text = name.toLowerCase();
   if (text === '') return 'filling';
   const kind = WORDS.find(([words]) => words.test(text))?.[1];
   if (kind) return kind;

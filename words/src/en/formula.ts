@@ -59,7 +59,7 @@ export const formula = {
   'build.in-hand': 'Enter how much you have. It must be more than zero.',
 
   'number.missing': 'Enter a number.',
-  'number.unreadable': '“{text}” is not a number. Use digits, such as 12.5.',
+  'number.unreadable': '“{text}” cannot be read here. Enter a number, such as 12.5 or 1 1/2.',
   'number.unclear': '“{text}” is unclear. Use one point or comma, such as 12.5.',
   'number.too-large': 'That number is too large.',
   'temperature.gas-mark': 'Gas marks are ¼, ½, then 1 to 9.',

@@ -102,4 +102,5 @@ export const bake = {
   'bake-part-says.fill': 'Pour it at the heat it is meant to be poured.',
   'bake-part-says.chill': 'Until it holds its shape when cut.',
   'bake-part-says.finish': 'What goes on top.',
+  'bake.pull-by-reading': 'Pull, by that reading',
 } as const;

@@ -102,7 +102,7 @@ export const bench = {
   'bench.to-the-note': 'To the note',
   'bench.a-list-as-written': 'Recipe text',
   'bench.one-ingredient-a-line-a-heading':
-    'One ingredient per line. A heading ending in a colon starts a component.',
+    'Paste it or type it, one ingredient per line. Headings, steps and the oven are read too.',
   'bench.2-1-2-cups-milk-5':
     '2 1/2 cups milk\n5 yolks + 1 whole egg\n3 oz (85 g) sugar\n\nFor the dough:\n250 g flour',
   'bench.open-a-file': 'Open a file',

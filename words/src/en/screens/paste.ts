@@ -27,4 +27,6 @@ export const paste = {
   'paste.kind.yield': 'Portions',
   'paste.kind.tin': 'Tin',
   'paste.kind.step': 'Step',
+  'paste.which-recipe': '{count} recipes are in this file. Which one?',
+  'paste.unnamed': 'Recipe {at}',
 } as const;
