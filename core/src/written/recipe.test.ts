@@ -167,3 +167,23 @@ it('keeps a list without a single amount', () => {
     ['sugar', 'unknown'],
   ]);
 });
+
+it('takes what is made or bought for a heading where a list follows, and for an ingredient in one', () => {
+  const made = readRecipe('Pie dough\n200 g flour\nLemon curd\nzest of 2 lemons', 'en');
+  expect(made.lines.map((line) => line.section)).toEqual(['Pie dough', 'Lemon curd']);
+  const bought = readRecipe('1 egg\nlemon curd\nshortcrust pastry', 'en');
+  expect(bought.lines.map((line) => line.ingredientId)).toEqual([
+    'egg',
+    'lemon-curd',
+    'shortcrust-pastry',
+  ]);
+});
+
+it.each([
+  ['Bay-leaf set custard tart\n200 g sugar', 'Bay-leaf set custard tart'],
+  ['Lemon curd tart\n200 g sugar', 'Lemon curd tart'],
+  ['Custard\n200 g sugar', undefined],
+  ['Pastry cream\n200 g sugar', undefined],
+] as const)('the name of %j is %p', (text, title) => {
+  expect(readRecipe(text, 'en').facts.title).toBe(title);
+});

@@ -53,14 +53,33 @@ function isStep(row: string): boolean {
   return words >= 3 && !QUANTITY.test(bare) && VERBS.test(bare);
 }
 
+/** What kitchens make themselves as often as they buy it: over a list it is a heading, in one an ingredient. */
+const MADE_OR_BOUGHT: ReadonlySet<string> = new Set([
+  'lemon-curd',
+  'shortcrust-pastry',
+  'puff-pastry',
+  'filo-pastry',
+  'pastry-mix',
+  'caramel-sauce',
+  'marzipan',
+  'apple-puree',
+]);
+
+/** A number anywhere in a row: "zest of 2 lemons". */
+const AMOUNT = /\d|[½⅓⅔¼¾]/;
+
 /** A row without a number that names no food and stands over others as their heading: "Almond cream", "Massa". */
-function barelyHeading(row: string, language: Language, own: readonly Ingredient[]): boolean {
-  if (/\d|[½⅓⅔¼¾]/.test(row) || row.split(/\s+/).length > 5) return false;
+function barelyHeading(
+  row: string,
+  next: string,
+  language: Language,
+  own: readonly Ingredient[],
+): boolean {
+  if (AMOUNT.test(row) || row.split(/\s+/).length > 5) return false;
   if (/^(?:for|para|pour)\s/iu.test(row)) return true;
-  return (
-    ingredientIn(row, language, own).ingredientId === undefined &&
-    kindOfHeading(row) !== 'other-part'
-  );
+  if (kindOfHeading(row) === 'other-part') return false;
+  const { ingredientId } = ingredientIn(row, language, own);
+  return ingredientId === undefined || (MADE_OR_BOUGHT.has(ingredientId) && AMOUNT.test(next));
 }
 
 const isTitle = (row: string, language: Language, own: readonly Ingredient[]): boolean =>
@@ -113,10 +132,21 @@ export function readList(
   return read.slice(0, LIST_LIMIT);
 }
 
+/** What is known of a row besides its words. */
+interface Seen {
+  readonly first: boolean;
+  /** It stands under the heading of the method. */
+  readonly method: boolean;
+  /** Lines of a list stood before it. */
+  readonly listed: boolean;
+  /** The row after it. */
+  readonly next: string;
+}
+
 /** What kind of row it is, going by itself and by what stood before. */
 function kindOf(
   row: string,
-  { first, method, listed }: { first: boolean; method: boolean; listed: boolean },
+  { first, method, listed, next }: Seen,
   language: Language,
   own: readonly Ingredient[],
 ): RowKind {
@@ -128,7 +158,7 @@ function kindOf(
   if (first && isTitle(row, language, own) && !opensList(row)) return 'title';
   if (isYield(row) && ingredientIn(row, language, own).ingredientId === undefined) return 'yield';
   if (isTinLine(row, language, own)) return 'tin';
-  if (barelyHeading(row, language, own)) return 'heading';
+  if (barelyHeading(row, next, language, own)) return 'heading';
   // A sentence under a list is something to know, not something to weigh.
   if (listed && !QUANTITY.test(row) && row.split(/\s+/).length > 9 && /[.!]\s*$/.test(row))
     return 'step';
@@ -138,7 +168,11 @@ function kindOf(
 /** A first row that is the heading of a list at once: "Filling", "Crumb shell", "Massa". */
 function opensList(row: string): boolean {
   const kind = kindOfHeading(row);
-  return kind === 'filling' || (/dough$|shell$/.test(kind) && row.split(/\s+/).length <= 2);
+  return (
+    (kind === 'filling' || /dough$|shell$/.test(kind)) &&
+    row.split(/\s+/).length <= 2 &&
+    !/tart|pie\b|torta|tarta|tarte/iu.test(row)
+  );
 }
 
 const isYield = (row: string): boolean => {
@@ -175,9 +209,14 @@ export function readRecipe(
   let section = '';
   let method = false;
   let count = 0;
-  for (const each of text.split(/\r?\n/)) {
-    const row = each.trim().slice(0, ROW_LIMIT);
-    const seen = { first: rows.every(({ kind }) => kind === 'empty'), method, listed: count > 0 };
+  const all = text.split(/\r?\n/).map((each) => each.trim().slice(0, ROW_LIMIT));
+  for (const [at, row] of all.entries()) {
+    const seen = {
+      first: rows.every(({ kind }) => kind === 'empty'),
+      method,
+      listed: count > 0,
+      next: all.slice(at + 1).find((each) => each !== '') ?? '',
+    };
     const kind = kinds.get(row) ?? kindOf(row, seen, language, own);
     if (kind === 'heading') {
       const heading = headingIn(row) ?? row;
