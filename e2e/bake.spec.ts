@@ -23,7 +23,7 @@ test('a bake from the turn the oven to the log, through a reload and an outage',
   const foreseen = await figure(page.getByTestId('probe-now'));
   await page.getByTestId('reading').fill(`${foreseen - 1},5`);
   await page.getByTestId('add-reading').click();
-  await expect(page.getByText(`Centre ${foreseen} °C`)).toBeVisible();
+  await expect(page.getByText(`Centre ${foreseen}\u00a0°C`)).toBeVisible();
 
   // The network goes: what is noted stays here and is sent when it is back.
   await page.route('**/api/**', (route) => route.abort());

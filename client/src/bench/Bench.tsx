@@ -235,6 +235,32 @@ function NoteSheet({
   );
 }
 
+/** What is done, a step a row. */
+function MethodSheet({
+  steps,
+  problem,
+  onEdit,
+}: {
+  readonly steps: readonly string[];
+  readonly problem: string | undefined;
+  readonly onEdit: Edit;
+}) {
+  return (
+    <Sheet title={say('bench.method')}>
+      <TextField
+        label={say('bench.one-step-a-row')}
+        value={steps.join('\n')}
+        lines={Math.min(12, Math.max(3, steps.length + 1))}
+        onChange={(text) =>
+          onEdit('steps', (data) => ({ ...data, steps: text === '' ? [] : text.split('\n') }))
+        }
+        problem={problem}
+        testID="steps"
+      />
+    </Sheet>
+  );
+}
+
 /** One formula on the bench: its list, and what it comes to, as you type. */
 export const Bench = memo(function Bench({
   id,
@@ -287,6 +313,7 @@ export const Bench = memo(function Bench({
         roomC={book.kitchen.data.roomC}
       />
       <EggSheet data={data} analysis={analysis} grade={grade} find={book.find} onEdit={edit} />
+      <MethodSheet steps={data.steps} problem={problemAt('steps')} onEdit={edit} />
       <NoteSheet note={data.note} problem={problemAt('note')} onEdit={edit} />
       {stored ? <VersionsSheet id={id} data={data} book={book} onEdit={edit} /> : null}
       <ShareSheet id={id} data={data} book={book} changed={draft !== undefined} onEdit={edit} />

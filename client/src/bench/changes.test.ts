@@ -67,6 +67,7 @@ it.each<[string, Partial<FormulaData>]>([
     },
   ],
   ['a component', { parts: [part] }],
+  ['the method', { steps: ['Chill it for an hour.'] }],
   ['the note', { note: 'Softer next time' }],
   ['the tin', { vesselId: null }],
   ['how many', { vesselCount: 2 }],

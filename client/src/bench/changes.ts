@@ -199,6 +199,7 @@ function settingsOf(
     row(say('bench.empty-shell'), shellInWords(before, heat), shellInWords(after, heat)),
     row(say('bench.bath'), bathInWords(before, heat), bathInWords(after, heat)),
     row(say('bench.poured-at'), heat(before.fillingStartC), heat(after.fillingStartC)),
+    row(say('bench.method'), before.steps.join(' '), after.steps.join(' ')),
     row(say('bench.note'), before.note, after.note),
   ];
 }

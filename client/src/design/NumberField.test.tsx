@@ -61,3 +61,18 @@ it('follows a value that changes from elsewhere', () => {
   expect(field().value).toBe('7.25');
   expect(screen.queryByRole('alert')).toBeNull();
 });
+
+// Source: NIST SP 811, appendix B.8: an ounce is 28.349 52 g.
+it('takes fractions and other units, and changes its unit at a tap', () => {
+  const heard: number[] = [];
+  render(<Held heard={heard} />);
+  type('1 1/2');
+  type('6 oz');
+  fireEvent.click(screen.getByRole('button', { name: 'g: type Amount in oz' }));
+  const inOunces = screen.getByLabelText<HTMLInputElement>('Amount, oz');
+  expect(inOunces.value).toBe('6');
+  fireEvent.change(inOunces, { target: { value: '2' } });
+  expect(heard).toEqual([1.5, expect.closeTo(170.1, 1), expect.closeTo(56.7, 1)]);
+  fireEvent.click(screen.getByRole('button', { name: 'oz: type Amount in g' }));
+  expect(field().value).toBe('56.7');
+});

@@ -1,7 +1,7 @@
-import { wordsIn } from '@hollow-moon/words';
-import { parseEntry } from '@hollow-moon/core';
+import { say, wordsIn } from '@hollow-moon/words';
+import { inUnit, OTHER_UNIT, parseEntry } from '@hollow-moon/core';
 import { memo, useId, useState } from 'react';
-import { TextInput, View } from 'react-native';
+import { Pressable, Text, TextInput, View } from 'react-native';
 import { FieldProblem } from './Notice';
 import { Soft } from './Text';
 
@@ -32,6 +32,30 @@ const { tell } = wordsIn('C');
 const shown = (value: number, decimals: number): string =>
   Number.isFinite(value) ? String(Number(value.toFixed(decimals))) : '';
 
+/** The unit of a field, which a tap changes for the other habit's: the keys of a phone have no letters. */
+function Unit({
+  label,
+  typedIn,
+  next,
+  onNext,
+}: {
+  readonly label: string;
+  readonly typedIn: string;
+  readonly next: string;
+  readonly onNext: () => void;
+}) {
+  return (
+    <Pressable
+      role="button"
+      aria-label={say('design.type-in', { typedIn, label, next })}
+      onPress={onNext}
+      className="min-h-11 min-w-8 items-end justify-center pl-1"
+    >
+      <Text className="font-read text-small text-ink-soft underline">{typedIn}</Text>
+    </Pressable>
+  );
+}
+
 /**
  * A number as the cook types it: decimal point or comma, a fraction, or in another unit of its kind ("9 in", "6 oz",
  * "350F", "gas 3"). What was typed stays as typed until the
@@ -53,21 +77,28 @@ export const NumberField = memo(function NumberField({
   onSubmit,
 }: NumberFieldProps) {
   const id = useId();
-  const [text, setText] = useState(() => shown(value, decimals));
+  const [other, setOther] = useState(false);
+  const alternative = unit === undefined ? undefined : OTHER_UNIT[unit];
+  const typedIn = other && alternative !== undefined ? alternative : unit;
+  const converted = (of: number, from: string | undefined, to: string | undefined) =>
+    from === undefined || to === undefined ? of : inUnit(of, from, to, { difference });
+  const shownIn = (to: string | undefined) =>
+    shown(converted(value, unit, to), to === unit ? decimals : Math.max(decimals, 2));
+  const [text, setText] = useState(() => shownIn(typedIn));
   const [told, setTold] = useState(value);
   // Adjusted while rendering, not in an effect: the field never shows a value that is no longer so.
   if (!Object.is(told, value)) {
     setTold(value);
-    setText(shown(value, decimals));
+    setText(shownIn(typedIn));
   }
-  const parsed = parseEntry(text, unit, { difference });
+  const parsed = parseEntry(text, typedIn, { difference });
   const waiting = mayBeEmpty && text.trim() === '';
   const unreadable = parsed.ok || waiting ? undefined : tell(parsed.problem);
   const message = unreadable ?? problem;
   const change = (next: string) => {
     setText(next);
-    const result = parseEntry(next, unit, { difference });
-    const number = result.ok ? result.value.value : Number.NaN;
+    const result = parseEntry(next, typedIn, { difference });
+    const number = result.ok ? converted(result.value.value, typedIn, unit) : Number.NaN;
     setTold(number);
     const typed = result.ok && unit === undefined ? result.value.typedUnit : undefined;
     if (typed !== undefined && onUnit) onUnit(typed, number);
@@ -81,7 +112,7 @@ export const NumberField = memo(function NumberField({
       >
         <TextInput
           testID={testID}
-          aria-label={unit ? `${label}, ${unit}` : label}
+          aria-label={typedIn ? `${label}, ${typedIn}` : label}
           aria-describedby={message ? id : undefined}
           aria-invalid={message !== undefined}
           inputMode="decimal"
@@ -90,7 +121,21 @@ export const NumberField = memo(function NumberField({
           onSubmitEditing={onSubmit}
           className="min-h-12 w-full min-w-0 flex-1 bg-transparent font-figures text-lead text-ink"
         />
-        {unit ? <Soft className="pl-1">{unit}</Soft> : null}
+        {alternative === undefined ? (
+          unit ? (
+            <Soft className="pl-1">{unit}</Soft>
+          ) : null
+        ) : (
+          <Unit
+            label={label}
+            typedIn={typedIn!}
+            next={other ? unit! : alternative}
+            onNext={() => {
+              setOther(!other);
+              setText(shownIn(other ? unit : alternative));
+            }}
+          />
+        )}
       </View>
       {message ? <FieldProblem id={id}>{message}</FieldProblem> : null}
     </View>

@@ -1,4 +1,5 @@
 /** The browser's stand-in with what it lacks: fetch and its parts, as Node has them. */
+const { TextDecoder } = require('node:util');
 const { default: JsdomEnvironment } = require('jest-environment-jsdom');
 
 /** Addresses are relative to the page, as in a browser. */

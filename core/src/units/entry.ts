@@ -115,3 +115,26 @@ export function parseEntry(
     typedUnit: typed,
   });
 }
+
+/** The unit in which a cook of the other habit types the same thing: inches for centimetres, ounces for grams. */
+export const OTHER_UNIT: Readonly<Record<string, string>> = {
+  cm: 'in',
+  mm: 'in',
+  g: 'oz',
+  ml: 'cup',
+  '°C': '°F',
+  '°F': '°C',
+};
+
+/** `value` of one unit in another of its kind; NaN where they are of two kinds. Sources: as each unit's. */
+export function inUnit(
+  value: number,
+  from: string,
+  to: string,
+  { difference = false }: { readonly difference?: boolean } = {},
+): number {
+  if (from === to) return value;
+  if (isDegrees(from) && isDegrees(to)) return temperature(value, from, to, difference);
+  const scale = SCALES.find((each) => from in each && to in each);
+  return scale ? (value * scale[from]!) / scale[to]! : Number.NaN;
+}

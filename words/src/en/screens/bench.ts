@@ -298,4 +298,6 @@ export const bench = {
   'bench.compare-with': 'with',
   'bench.example-line': '500 g milk',
   'bench.firmness': 'firmness',
+  'bench.method': 'Method',
+  'bench.one-step-a-row': 'What is done, one step per row',
 } as const;

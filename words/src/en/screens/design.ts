@@ -4,4 +4,5 @@ export const design = {
   'design.why': 'Why: {about}',
   'design.hide-why': 'Hide why',
   'design.why-2': 'Why?',
+  'design.type-in': '{typedIn}: type {label} in {next}',
 } as const;
