@@ -107,6 +107,53 @@ const PICTURES = [
       await page.clock.fastForward('03:20');
     },
   },
+  {
+    name: 'making',
+    path: formula(4),
+    size: PHONE,
+    clock: true,
+    then: async (page) => {
+      await page.getByTestId('make-it').click();
+      await page.getByRole('button', { name: 'Start: Shell' }).click();
+      await page.clock.fastForward('31:20');
+      await page.getByRole('button', { name: 'Done: Shell' }).click();
+      await page.getByRole('button', { name: 'Start: Cooking' }).click();
+      await page.clock.fastForward('04:10');
+      await page.getByTestId('reading').fill('79');
+      await page.getByTestId('add-reading').click();
+      await page.getByText('Saved').waitFor();
+    },
+  },
+  {
+    name: 'paste',
+    path: '/',
+    size: PHONE,
+    then: async (page) => {
+      await page.getByRole('button', { name: 'New formula' }).first().click();
+      await page
+        .getByTestId('paste-text')
+        .fill(
+          [
+            'Slipway almond tart, serves 8',
+            'Crust',
+            '200 g plain flour',
+            '100g/3.5oz cold butter',
+            '1 egg yolk',
+            'Almond cream',
+            '125 g soft butter',
+            '120 g sugar, less 3 tbsp for the plums',
+            '2 eggs',
+            '1 cup almond flour',
+            '2 lemons',
+            'cream',
+            'Method',
+            'Bake at 350 F for 35 min.',
+          ].join('\n'),
+        );
+      await page.getByTestId('facts').waitFor();
+      await page.getByTestId('paste-language').evaluate((each) => each.scrollIntoView());
+    },
+  },
   { name: 'log', path: '/log', size: PHONE },
   { name: 'record', path: LAST_BAKE, size: WIDE },
   { name: 'kitchen', path: '/kitchen', size: PHONE },

@@ -16,7 +16,10 @@ import { IngredientField } from '../book/IngredientField';
 import { type Answer, type Reading } from './readings';
 
 /** What was made of a line, in words. */
-function readAs({ ingredientId, amount, unit, vague }: Reading, book: KitchenBook): string {
+function readAs(
+  { written, ingredientId, amount, unit, vague }: Reading,
+  book: KitchenBook,
+): string {
   const ingredient = ingredientId === undefined ? undefined : book.find(ingredientId);
   if (!ingredient) return '';
   const name = ingredient.name.toLowerCase();
@@ -25,9 +28,13 @@ function readAs({ ingredientId, amount, unit, vague }: Reading, book: KitchenBoo
   }
   if (amount === undefined || unit === undefined) return name;
   const each = gramsPerUnit(ingredient, unit, book.kitchen.data.eggGrade);
-  return unit === 'g' || !each.ok
-    ? measureInWords(Number(amount.toFixed(2)), unit, ingredient)
-    : say('paste.grams-of', { name, grams: grams(amount * each.value) });
+  const whole =
+    unit === 'g' || !each.ok
+      ? measureInWords(Number(amount.toFixed(2)), unit, ingredient)
+      : say('paste.grams-of', { name, grams: grams(amount * each.value) });
+  return written.heldBack === undefined || !each.ok || unit !== written.unit
+    ? whole
+    : say('paste.held-back', { whole, grams: grams(written.heldBack * each.value) });
 }
 
 /** Ingredient, amount and unit, to be given by hand. */

@@ -13,6 +13,7 @@ export const paste = {
   'paste.amount-open': '{name}, amount unknown',
   'paste.by-eye': '{name}, by eye',
   'paste.grams-of': '{grams} g {name}',
+  'paste.held-back': '{whole}, {grams} g of it kept back',
   'paste.to-note': 'to the note',
   'paste.onto-list': 'Onto the list',
   'paste.another': 'Something else',
