@@ -89,7 +89,12 @@ export function ShareSheet({
               keepAsFile(
                 fileName(data.name, ending),
                 type,
-                write(data, { formulaOf: book.formulaOf, find: book.find }),
+                write(data, {
+                  formulaOf: book.formulaOf,
+                  find: book.find,
+                  pantry: book.pantry,
+                  eggGrade: book.kitchen.data.eggGrade,
+                }),
               )
             }
           />

@@ -4,7 +4,11 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { Choice, FileButton, Notice, useWords } from '../design';
+import type { KitchenBook } from '../book/book';
 import type { Edit } from '../drafts/edits';
+import { queued } from '../outgoing/writes';
+import { useAppDispatch } from '../state/state';
+import { ownArriving, renamed, withGrade } from './arriving';
 
 /** A recipe of a file as the text that is read row by row. */
 const textOf = ({ name, lines }: ListedRecipe): string =>
@@ -15,28 +19,37 @@ const MOST_SHOWN = 30;
 
 /** A list out of a file: one of our own goes onto the bench as it is, any other is read line by line. */
 export function OpenFile({
+  book,
   onEdit,
   onLines,
   onClose,
 }: {
+  readonly book: KitchenBook;
   readonly onEdit: Edit;
   readonly onLines: (text: string) => void;
   readonly onClose: () => void;
 }) {
   const { tell } = useWords();
+  const dispatch = useAppDispatch();
   const [problem, setProblem] = useState<string | undefined>(undefined);
   const [several, setSeveral] = useState<readonly ListedRecipe[]>([]);
   const open = (content: string) => {
     setProblem(undefined);
     setSeveral([]);
     if (content.includes('"hollow-moon/formula"')) {
-      const formula = fromFormulaFile(content, uuid);
-      if (!formula.ok) {
-        setProblem(tell(formula.problem));
+      const opened = fromFormulaFile(content, uuid);
+      if (!opened.ok) {
+        setProblem(tell(opened.problem));
         return;
       }
+      const { writes, ids } = ownArriving(opened.value.own, book);
+      for (const { id, data } of writes) {
+        const work = { op: 'put' as const, kind: 'pantry' as const, version: 0, data };
+        dispatch(queued({ kitchenId: book.kitchen.id, thing: id, work }));
+      }
+      const graded = withGrade(renamed(opened.value.formula, ids), opened.value.eggGrade, book);
       // Its own tin and oven stay: a file knows none of this kitchen's.
-      onEdit('file', ({ vesselId, ovenId }) => ({ ...formula.value, vesselId, ovenId }));
+      onEdit('file', ({ vesselId, ovenId }) => ({ ...graded, vesselId, ovenId }));
       onClose();
       return;
     }

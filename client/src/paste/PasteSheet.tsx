@@ -195,7 +195,7 @@ export function PasteSheet({
         testID="paste-text"
       />
       <View className="flex-row flex-wrap items-end justify-between gap-2">
-        <OpenFile onEdit={onEdit} onLines={setText} onClose={() => onClose?.()} />
+        <OpenFile book={book} onEdit={onEdit} onLines={setText} onClose={() => onClose?.()} />
         {started ? (
           <View className="w-40">
             <Picker

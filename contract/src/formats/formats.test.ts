@@ -106,7 +106,30 @@ describe('the formula file', () => {
       JSON.parse(
         JSON.stringify(of, (key, value: unknown) => (key === 'id' ? '' : value)),
       ) as unknown;
-    expect(back.ok && plain(back.value)).toEqual(plain({ ...data, vesselId: null, ovenId: null }));
+    expect(back.ok && plain(back.value.formula)).toEqual(
+      plain({ ...data, vesselId: null, ovenId: null }),
+    );
+  });
+
+  it('takes along what is the kitchen’s own, and the grade of its eggs', () => {
+    const own = {
+      ...{ name: 'Ferry cream 50 %', like: 'cream', gramsPerMl: 0.99, gramsPerPiece: null },
+      label: { water: 45, fat: 50, sugars: 2.5, starch: 0, protein: 1.7, alcohol: 0 },
+      allergens: ['milk' as const],
+      diet: 'vegetarian' as const,
+    };
+    const item = { ingredientId: 'own-1', price: null, own, archived: false };
+    const other = { ...item, ingredientId: 'own-2' };
+    const line = { id: id(1), ingredientId: 'own-1', amount: 5, unit: 'g' as const };
+    const text = toFormulaFile(
+      { ...formulaOf(1), parts: [], lines: [line] },
+      { pantry: [{ data: item }, { data: other }], eggGrade: 'US large' },
+    );
+    const back = fromFormulaFile(text, () => id(2));
+    expect(back).toMatchObject({
+      ok: true,
+      value: { own: [{ ingredientId: 'own-1', own }], eggGrade: 'US large' },
+    });
   });
 
   it.each([

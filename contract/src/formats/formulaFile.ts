@@ -1,5 +1,5 @@
 import { refusedAt } from '../limits';
-import { fail, succeed, type Result } from '@hollow-moon/core';
+import { fail, succeed, type EggGrade, type Result } from '@hollow-moon/core';
 import { z } from 'zod';
 import {
   formulaFieldsSchema,
@@ -9,12 +9,16 @@ import {
   PARTS_LIMIT,
   type FormulaData,
 } from '../formula';
+import { kitchenDataSchema } from '../kitchen';
+import { ownIngredientSchema, type PantryItem } from '../pantry';
+import { ingredientIdSchema } from '../wire';
 
 const fileLinesSchema = z.array(lineSchema.omit({ id: true })).max(LINES_LIMIT);
 
 /**
  * A formula as a file of its own: everything but what belongs to one kitchen (its tins, ovens and
- * ids). A component made from another formula of the book goes with that formula's list. Described in docs/formats.md.
+ * ids). A component made from another formula of the book goes with that formula's list,
+ * and the kitchen's own ingredients and egg grade go along. Described in docs/formats.md.
  */
 export const formulaFileSchema = formulaFieldsSchema
   .omit({ vesselId: true, ovenId: true, lines: true, parts: true, archived: true })
@@ -30,6 +34,13 @@ export const formulaFileSchema = formulaFieldsSchema
       )
       .max(PARTS_LIMIT)
       .default([]),
+    /** The kitchen's own ingredients that stand on its lists, as their labels have them. */
+    own: z
+      .array(z.object({ ingredientId: ingredientIdSchema, own: ownIngredientSchema }))
+      .max(LINES_LIMIT)
+      .default([]),
+    /** The weight grade by which eggs are counted. */
+    eggGrade: kitchenDataSchema.shape.eggGrade.optional(),
   });
 export type FormulaFile = z.infer<typeof formulaFileSchema>;
 
@@ -41,21 +52,39 @@ type FileLines = FormulaFile['lines'];
 const withoutIds = (lines: FormulaData['lines']): FileLines =>
   lines.map(({ id: _id, ...line }) => line);
 
-/** `formulaOf` finds what a component is made from in the book. */
+/** What of the book goes along: what a component is made from, the pantry, and the grade of its eggs. */
+export interface ToldOfBook {
+  readonly formulaOf?: (id: string) => FormulaData | undefined;
+  readonly pantry?: readonly Pick<PantryItem, 'data'>[];
+  readonly eggGrade?: EggGrade;
+}
+
+/** A formula as its file; what it is made of that is the kitchen's own goes along. */
 export function toFormulaFile(
   data: FormulaData,
-  { formulaOf }: { readonly formulaOf?: (id: string) => FormulaData | undefined } = {},
+  { formulaOf, pantry = [], eggGrade }: ToldOfBook = {},
 ): string {
   const { vesselId: _v, ovenId: _o, archived: _a, lines, parts, ...rest } = data;
+  const lists = parts.map(({ id: _id, formulaId, lines: own, ...part }) => ({
+    ...part,
+    lines: withoutIds(formulaId === null ? own : (formulaOf?.(formulaId)?.lines ?? [])),
+  }));
+  const used = new Set(
+    [...lines, ...lists.flatMap((part) => part.lines)].flatMap(({ ingredientId, instead }) =>
+      instead ? [ingredientId, instead.ingredientId] : [ingredientId],
+    ),
+  );
+  const own = pantry.flatMap(({ data: { ingredientId, own, archived } }) =>
+    own && !archived && used.has(ingredientId) ? [{ ingredientId, own }] : [],
+  );
   const file: FormulaFile = {
     format: 'hollow-moon/formula',
     version: 1,
     ...rest,
     lines: withoutIds(lines),
-    parts: parts.map(({ id: _id, formulaId, lines: own, ...part }) => ({
-      ...part,
-      lines: withoutIds(formulaId === null ? own : (formulaOf?.(formulaId)?.lines ?? [])),
-    })),
+    parts: lists,
+    own,
+    ...(eggGrade ? { eggGrade } : {}),
   };
   return `${JSON.stringify(file, null, 2)}\n`;
 }
@@ -72,8 +101,15 @@ export function parseJson(text: string): Result<unknown> {
   }
 }
 
+/** What is in a formula file: the formula, and what of its kitchen came along. */
+export interface OpenedFormula {
+  readonly formula: FormulaData;
+  readonly own: FormulaFile['own'];
+  readonly eggGrade: EggGrade | undefined;
+}
+
 /** Reads a formula file; `newId` gives each line an id of this kitchen. */
-export function fromFormulaFile(text: string, newId: () => string): Result<FormulaData> {
+export function fromFormulaFile(text: string, newId: () => string): Result<OpenedFormula> {
   const parsed = parseJson(text);
   if (!parsed.ok) return parsed;
   const checked = formulaFileSchema.safeParse(parsed.value);
@@ -81,9 +117,9 @@ export function fromFormulaFile(text: string, newId: () => string): Result<Formu
     const issue = checked.error.issues[0];
     return refusedAt(issue);
   }
-  const { format: _format, version: _version, lines, parts, ...rest } = checked.data;
+  const { format: _format, version: _version, lines, parts, own, eggGrade, ...rest } = checked.data;
   const withIds = (of: FileLines) => of.map((line) => ({ ...line, id: newId() }));
-  return succeed({
+  const formula: FormulaData = {
     ...rest,
     lines: withIds(lines),
     parts: parts.map((part) => ({
@@ -95,5 +131,6 @@ export function fromFormulaFile(text: string, newId: () => string): Result<Formu
     archived: false,
     vesselId: null,
     ovenId: null,
-  });
+  };
+  return succeed({ formula, own, eggGrade });
 }

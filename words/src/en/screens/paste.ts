@@ -30,4 +30,6 @@ export const paste = {
   'paste.kind.step': 'Step',
   'paste.which-recipe': '{count} recipes are in this file. Which one?',
   'paste.unnamed': 'Recipe {at}',
+  'paste.eggs-were':
+    'Eggs were counted as {grade}; this kitchen counts {here}. Check their weight.',
 } as const;
