@@ -1,9 +1,11 @@
 import {
   OUT_PLACES,
+  OVEN_KINDS,
   OVEN_LIMITS_C,
   SIGNS,
   STANDINGS,
   TOP_UP_LIMITS,
+  type OvenKind,
   type Sign,
 } from '@hollow-moon/core';
 import { z } from 'zod';
@@ -54,6 +56,11 @@ export const ovenUseSchema = z.object({
   /** What it really stands at when the bake goes in; null for what it is set to. */
   entersAtC: within('enters', { least: 10, most: OVEN_LIMITS_C.most }, inCelsius).nullable(),
   standing: z.enum(STANDINGS),
+  /** How the oven is used where it can be more than one; null for what it is. */
+  mode: z
+    .enum(OVEN_KINDS as [OvenKind, ...OvenKind[]])
+    .nullable()
+    .default(null),
   foil: z.boolean(),
   /** In a bath: each vessel in a bag or foil. */
   wrapped: z.boolean().default(false),
@@ -83,6 +90,7 @@ export const PLAIN_OVEN_USE: OvenUse = {
   doors: [],
   entersAtC: null,
   standing: 'rack',
+  mode: null,
   foil: false,
   wrapped: false,
   topUp: null,

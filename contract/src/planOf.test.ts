@@ -105,8 +105,14 @@ describe('a plan', () => {
   });
 
   it('takes what is tried over what is kept', () => {
-    const tried = planOf(custard, where, { mode: 'fan', altitudeM: 2000, pull: 'latest' });
-    expect(tried).toMatchObject({ altitudeM: 2000, pull: 'latest', oven: { kind: 'fan' } });
+    const tried = planOf(custard, where, { altitudeM: 2000, pull: 'latest' });
+    expect(tried).toMatchObject({ altitudeM: 2000, pull: 'latest' });
+  });
+
+  it('uses the oven as the formula has it', () => {
+    const { ovenUse } = custard;
+    expect(plan({ ovenUse: { ...ovenUse, mode: 'fan' } }).oven.kind).toBe('fan');
+    expect(plan({ ovenUse: { ...ovenUse, mode: null } }).oven.kind).toBe(where.oven.kind);
   });
 
   it('is for a raw shell, or one baked to its shade', () => {

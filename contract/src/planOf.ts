@@ -13,7 +13,6 @@ import {
   type Ingredient,
   type PlannedLayer,
   type Line,
-  type OvenKind,
   type PullChoice,
 } from '@hollow-moon/core';
 import type { OvenData } from './oven';
@@ -23,7 +22,6 @@ import type { KitchenData } from './kitchen';
 
 /** What may be tried for a forecast without changing formula or kitchen. */
 export interface Tried {
-  readonly mode?: OvenKind;
   readonly altitudeM?: number;
   /** Which pull the history is drawn for. */
   readonly pull?: PullChoice;
@@ -71,7 +69,7 @@ export function blindPlanOf(data: FormulaData, where: BakedIn, tried: Tried = {}
     thicknessMm: data.shellThicknessMm,
     material: vessel.material,
     weightsMm: Math.max(5, inside.heightMm - data.shellThicknessMm),
-    oven: { kind: tried.mode ?? oven.kind, offsetK: oven.offsetK },
+    oven: { kind: data.ovenUse.mode ?? oven.kind, offsetK: oven.offsetK },
     roomC: kitchen.roomC,
     altitudeM: tried.altitudeM ?? kitchen.altitudeM,
     wallHeightMm: inside.heightMm,
@@ -151,7 +149,7 @@ export function planOf(data: FormulaData, where: BakedIn, tried: Tried = {}): Fo
     shellThicknessMm: data.shell === 'none' ? 0 : data.shellThicknessMm,
     headspaceMm: data.headspaceMm,
     ...fillingOf(data, where),
-    oven: { kind: tried.mode ?? oven.kind, offsetK: oven.offsetK },
+    oven: { kind: data.ovenUse.mode ?? oven.kind, offsetK: oven.offsetK },
     setC: data.setC,
     ...programmeOf(data, oven),
     inOven: data.vesselCount,

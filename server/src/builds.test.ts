@@ -114,6 +114,7 @@ describe('a build', () => {
         doors: [{ atMin: 0, forS: 25 }],
         entersAtC: 120,
         standing: 'hot-tray',
+        mode: 'fan',
         foil: true,
         wrapped: true,
         topUp: { share: 0.6, atMin: 8 },

@@ -37,7 +37,7 @@ import {
 import { say, grams, centimetres } from '@hollow-moon/words';
 import { BatchNotice } from '../forecast';
 import { withLine } from '../drafts/drafts';
-import { optionsOf, type KitchenBook } from '../book/book';
+import { inVessel, optionsOf, type KitchenBook } from '../book/book';
 import type { BuildInKitchen } from './useBuild';
 import type { Edit } from '../drafts/edits';
 
@@ -318,7 +318,9 @@ export function TinSheet({
         label={say('bench.tin')}
         testID="tin-picker"
         value={data.vesselId ?? ''}
-        onChange={(value) => set('vesselId')(value === '' ? null : value)}
+        onChange={(value) =>
+          onEdit('vesselId', (data) => inVessel(data, value || null, book.vessels))
+        }
         options={[
           { value: '', label: say('bench.choose-a-tin') },
           ...optionsOf(book.vessels, data.vesselId),

@@ -82,6 +82,7 @@ it.each<[string, Partial<FormulaData>]>([
   ['a step on a sign', oven({ steps: [{ atMin: 10, on: 'rim-set', to: 120 }] })],
   ['the door', oven({ doors: [{ atMin: 10, forS: 30 }] })],
   ['an oven not hot yet', oven({ entersAtC: 100 })],
+  ['how the oven is used', oven({ mode: 'fan' })],
   ['the tray', oven({ standing: 'hot-tray' })],
   ['a foil', oven({ foil: true })],
   ['topping up', oven({ topUp: { share: 0.6, atMin: 5 } })],

@@ -105,7 +105,7 @@ type Heat = (celsius: number) => string;
 
 /** What is done to the oven, where the bake goes and how its shell is baked, each in a line. */
 function ovenInWords(
-  { ovenUse: { steps, doors, entersAtC, standing, foil, topUp } }: FormulaData,
+  { ovenUse: { steps, doors, entersAtC, standing, foil, topUp, mode } }: FormulaData,
   heat: Heat,
 ): string {
   const says = [
@@ -119,6 +119,7 @@ function ovenInWords(
       : []),
     ...doors.map(({ atMin, forS }) => say('bench.door-s-at-min', { forS, atMin })),
     ...(standing === 'rack' ? [] : [say(`standing.${standing}`).toLowerCase()]),
+    ...(mode === null ? [] : [say(`oven-kind.${mode}`).toLowerCase()]),
     ...(foil ? ['foil'] : []),
   ];
   return says.join(', ') || '–';

@@ -1,7 +1,7 @@
 /** The book that screens choose from. */
 import type { PantryItem } from '@hollow-moon/contract';
 import { book, tart, TART_ID, TIN_ID } from '../testing/book';
-import { bookOf, optionsOf } from './book';
+import { bookOf, inVessel, optionsOf } from './book';
 
 describe('the book', () => {
   const own: PantryItem = {
@@ -72,5 +72,23 @@ describe('the book', () => {
       optionsOf([tin!, old], chosen).map(({ label }) => label);
     expect(named(null)).toEqual(['Tin 24']);
     expect(named(TART_ID)).toEqual(['Tin 24', 'Old (put away)']);
+  });
+});
+
+describe('another tin', () => {
+  const vessel = (id: string, topDiameterMm: number) => {
+    const [first] = book.vessels;
+    return { ...first!, id, data: { ...first!.data, topDiameterMm } };
+  };
+  const vessels = [vessel('pot', 90), vessel('tart', 240)];
+  const portions = (from: number, to: string | null) =>
+    inVessel({ ...tart, portionsEach: from }, to, vessels).portionsEach;
+
+  it('has one portion where it is for one, and keeps what a cook has said', () => {
+    expect(portions(8, 'pot')).toBe(1);
+    expect(portions(1, 'tart')).toBe(8);
+    expect(portions(10, 'tart')).toBe(10);
+    expect(portions(2, 'pot')).toBe(2);
+    expect(portions(8, null)).toBe(8);
   });
 });

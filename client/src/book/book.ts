@@ -57,6 +57,30 @@ export const optionsOf = (
       label: data.archived ? say('book.put-away', { name: data.name }) : data.name,
     }));
 
+/** Up to this width a tin is for one, mm. Common practice. */
+export const FOR_ONE_MM = 130;
+
+/** Portions of a tin that nobody has said anything of. */
+const PORTIONS = { one: 1, many: 8 } as const;
+
+/** A formula in another tin; a tin for one has one portion, and one for many no longer has it. */
+export function inVessel(
+  data: FormulaData,
+  vesselId: string | null,
+  vessels: readonly StoredVessel[],
+): FormulaData {
+  const vessel = vessels.find((each) => each.id === vesselId)?.data;
+  if (!vessel) return { ...data, vesselId };
+  const single = vessel.topDiameterMm <= FOR_ONE_MM;
+  const usual = single ? PORTIONS.many : PORTIONS.one;
+  return {
+    ...data,
+    vesselId,
+    portionsEach:
+      data.portionsEach === usual ? (single ? PORTIONS.one : PORTIONS.many) : data.portionsEach,
+  };
+}
+
 type Stored = Pick<KitchenBook, 'kitchen' | 'formulas' | 'vessels' | 'ovens' | 'pantry'>;
 
 /** The book of a kitchen, with all that is found through it. */

@@ -4,7 +4,7 @@ import { say } from '@hollow-moon/words';
 import { Pressable, Text, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { Button, Picker, Sheet, Soft, Title } from '../design';
-import { optionsOf, type KitchenBook } from '../book/book';
+import { inVessel, optionsOf, type KitchenBook } from '../book/book';
 import type { Edit } from '../drafts/edits';
 import { Moon, type MoonState } from '../moon';
 import { PasteSheet } from '../paste/PasteSheet';
@@ -95,7 +95,7 @@ function TinAndOven({
           { value: '', label: say('formulas.no-tin-yet') },
           ...optionsOf(book.vessels, data.vesselId),
         ]}
-        onChange={(id) => onEdit('vesselId', (now) => ({ ...now, vesselId: id || null }))}
+        onChange={(id) => onEdit('vesselId', (now) => inVessel(now, id || null, book.vessels))}
         testID="start-tin"
       />
       <Picker

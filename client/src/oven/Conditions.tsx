@@ -50,15 +50,18 @@ const OvenChoice = memo(function OvenChoice({
 /** What is chosen goes onto the formula, or is only tried; the same functions each time, so that nothing is drawn again for them. */
 function useChoices(onEdit: Edit, onTried: Dispatch<SetStateAction<Tried>>) {
   const chooseOven = useCallback(
-    (ovenId: string | null) => {
-      onTried((before) => ({ ...before, mode: undefined }));
-      onEdit('ovenId', (data) => ({ ...data, ovenId }));
-    },
-    [onEdit, onTried],
+    // Another oven is used as what it is.
+    (ovenId: string | null) =>
+      onEdit('ovenId', (data) => ({
+        ...data,
+        ovenId,
+        ovenUse: { ...data.ovenUse, mode: null },
+      })),
+    [onEdit],
   );
   const chooseMode = useCallback(
-    (mode: OvenKind) => onTried((before) => ({ ...before, mode })),
-    [onTried],
+    (mode: OvenKind) => onEdit('mode', (data) => ({ ...data, ovenUse: { ...data.ovenUse, mode } })),
+    [onEdit],
   );
   const chooseSet = useCallback(
     (setC: number) => onEdit('setC', (data) => ({ ...data, setC })),
@@ -168,7 +171,7 @@ export const Conditions = memo(function Conditions({
       <OvenChoice
         ovens={book.ovens}
         ovenId={data.ovenId}
-        mode={tried.mode ?? oven?.kind}
+        mode={data.ovenUse.mode ?? oven?.kind}
         onOven={choose.oven}
         onMode={choose.mode}
       />

@@ -13,7 +13,7 @@ import {
   type ShellKind,
 } from '@hollow-moon/core';
 import { v4 as uuid } from 'uuid';
-import type { KitchenBook } from '../book/book';
+import { FOR_ONE_MM, type KitchenBook } from '../book/book';
 import { goesOn, lineFrom, type Reading } from './readings';
 
 /** Where a component of a kind usually goes. */
@@ -95,9 +95,6 @@ export interface Found {
 
 /** A tin is the one that is meant if it is this near, mm: two makers measure one tin that differently. Common practice. */
 const SAME_TIN_MM = 8;
-
-/** Up to this width a tin is for one. Common practice. */
-export const FOR_ONE_MM = 130;
 
 /** What words about a tin say of its kind; a pie plate is none where nothing says so. */
 const KIND_WORDS: readonly (readonly [RegExp, (vessel: VesselData) => boolean])[] = [

@@ -44,7 +44,7 @@ const AT = new Date('2026-10-02T04:05:06.789Z');
 const OVEN_USE = { ...PLAIN_OVEN_USE, foil: true, entersAtC: 171.5 };
 const SHELL_BAKE = { ...PLAIN_SHELL_BAKE, docked: true, restMin: 55 };
 // Before ovens could do all they can today, this was not kept with them.
-const { topUp: _topUp, wrapped: _wrapped, ...OVEN_USE_OF_THEN } = OVEN_USE;
+const { topUp: _topUp, wrapped: _wrapped, mode: _mode, ...OVEN_USE_OF_THEN } = OVEN_USE;
 
 const stored = (key: string, since: number): Readonly<Record<string, Cell>> => ({
   id: [since, key],
