@@ -73,7 +73,7 @@ export function IngredientField({
               key={id}
               role="option"
               onPress={() => choose(id)}
-              className="min-h-11 justify-center border-b border-line bg-sheet px-3"
+              className="min-h-12 justify-center border-b border-line bg-sheet px-3"
             >
               <Text className="font-read text-base text-ink">{book.find(id)?.name ?? id}</Text>
             </Pressable>

@@ -49,7 +49,7 @@ function Unit({
       role="button"
       aria-label={say('design.type-in', { typedIn, label, next })}
       onPress={onNext}
-      className="min-h-11 min-w-8 items-end justify-center pl-1"
+      className="min-h-12 min-w-8 items-end justify-center pl-1"
     >
       <Text className="font-read text-small text-ink-soft underline">{typedIn}</Text>
     </Pressable>

@@ -72,7 +72,8 @@ describe('the fold', () => {
   };
   const choose = async (text: string) => {
     // The test's browser has no files that can be read: one that can.
-    const file = { text: () => Promise.resolve(text) };
+    const bytes = Uint8Array.from(Buffer.from(text, 'utf8')).buffer;
+    const file = { arrayBuffer: () => Promise.resolve(bytes) };
     await act(async () => {
       fireEvent.change(screen.getByTestId('probe-file'), { target: { files: [file] } });
       await Promise.resolve();
