@@ -1,7 +1,7 @@
 import {
   gramsPerUnit,
   isMethod,
-  kindOfHeading,
+  kindOfList,
   unitsFor,
   type LineUnit,
   type RecipeRow,
@@ -250,10 +250,15 @@ export function LineRow({
 }
 
 /** What a row is taken for, in a word. */
-function kindInWords(row: RecipeRow): string {
+function kindInWords(row: RecipeRow, readings: readonly Reading[]): string {
   if (row.kind !== 'heading') return say(`paste.kind.${row.kind as Exclude<RowKind, 'empty'>}`);
   if (isMethod(row.text)) return say('paste.heading-method');
-  const kind = kindOfHeading(row.text.replace(/^#+\s*|:$/g, ''));
+  const heading = row.text.replace(/^#+\s*|:$/g, '').trim();
+  const under = readings.filter(({ written }) => written.section === heading);
+  const kind = kindOfList(
+    heading,
+    under.map(({ ingredientId }) => ingredientId),
+  );
   return kind === 'filling'
     ? say('paste.heading-filling')
     : say('paste.heading-part', { kind: say(`part.${kind}`).toLowerCase() });
@@ -293,10 +298,12 @@ export function KindChoice({
 export function OtherRow({
   row,
   at,
+  readings,
   kinds,
 }: {
   readonly row: RecipeRow;
   readonly at: number;
+  readonly readings: readonly Reading[];
   readonly kinds: ReactNode;
 }) {
   const [open, setOpen] = useState(false);
@@ -305,7 +312,7 @@ export function OtherRow({
       <Row
         mark=""
         text={row.text.replace(/^#+\s*|\s*\{[^{}]*\}/g, '')}
-        reads={kindInWords(row)}
+        reads={kindInWords(row, readings)}
         open={open}
         muted={row.kind !== 'heading'}
         onPress={() => setOpen(!open)}

@@ -118,7 +118,8 @@ function Rows({
           />
         );
         if (row.kind === 'empty') return null;
-        if (row.kind !== 'line') return <OtherRow key={at} row={row} at={at} kinds={kinds} />;
+        if (row.kind !== 'line')
+          return <OtherRow key={at} row={row} at={at} readings={readings} kinds={kinds} />;
         const first = firstLineOf(recipe, at);
         return readings
           .slice(first, first + row.lines.length)

@@ -80,6 +80,17 @@ Almond cream
     expect(formula.parts).toMatchObject([{ kind: 'crumb-shell', place: 'shell' }]);
   });
 
+  it('knows a crust of biscuits, and one that was bought, by what is in it', () => {
+    const crust = (lines: string) =>
+      taken(`Pear tart\nCrust\n${lines}\nFilling\n400 ml cream`).formula;
+    expect(crust('200 g plain biscuits\n100 g butter')).toMatchObject({
+      shell: 'crumb-shell',
+      parts: [{ kind: 'crumb-shell', place: 'shell' }],
+    });
+    expect(crust('1 egg\n300 g shortcrust pastry').parts[0]!.kind).toBe('bought-shell');
+    expect(crust('200 g flour\n100 g butter').parts[0]!.kind).toBe('sweet-dough');
+  });
+
   it('says nothing of what the text does not', () => {
     expect(keys('200 g sugar\n500 ml milk')).toEqual(['family', 'shell']);
     // What stands on the bench already is not named anew.

@@ -7,6 +7,7 @@ import {
   insideOf,
   isFamily,
   kindOfHeading,
+  kindOfList,
   type PartKind,
   type PartPlace,
   type RecipeFacts,
@@ -31,6 +32,15 @@ const SHELL_OF: Partial<Record<PartKind, ShellKind>> = {
   'crumb-shell': 'crumb-shell',
 };
 
+/** What a section is, by its heading and by what stands under it. */
+const kindIn = (section: string, readings: readonly Reading[]): PartKind | 'filling' =>
+  kindOfList(
+    section,
+    readings
+      .filter(({ written }) => written.section === section)
+      .map(({ ingredientId }) => ingredientId),
+  );
+
 /** The heading over the main filling: the one that says so, or the first that names a filling. */
 function mainSection(sections: readonly string[]): string | undefined {
   const kinds = sections.map((section) => [section, kindOfHeading(section)] as const);
@@ -50,7 +60,7 @@ export function withReadings(data: FormulaData, readings: readonly Reading[]): F
   const parts = sections
     .filter((section) => section !== main)
     .flatMap((section): FormulaData['parts'][number][] => {
-      const kind = kindOfHeading(section);
+      const kind = kindIn(section, ready);
       if (kind === 'filling') return [];
       const attributes = attributesOf(section);
       return [

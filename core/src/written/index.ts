@@ -6,4 +6,4 @@ export { LANGUAGE_NAMES, LANGUAGES, type Language } from './language';
 export { likeName } from './names';
 export * from './read';
 export * from './recipe';
-export { attributesOf, isMethod, kindOfHeading } from './sections';
+export { attributesOf, isMethod, kindOfHeading, kindOfList } from './sections';

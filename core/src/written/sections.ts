@@ -69,3 +69,23 @@ export function kindOfHeading(heading: string): PartKind | 'filling' {
   if (kind) return kind;
   return FILLING.test(text) ? 'filling' : 'other-part';
 }
+
+/** Crumbs to press, by what a list has in it. */
+const CRUMBS = /biscuits$|^sponge-fingers$|^breadcrumbs$|^cornflakes$/;
+const BOUGHT = /^(?:filo|puff|shortcrust)-pastry$/;
+
+/**
+ * What a heading names, seen with the ingredients of its list: "Crust" over biscuits and butter is a crumb shell, and over
+ * bought pastry a bought one. What its attributes say stands.
+ */
+export function kindOfList(
+  heading: string,
+  ingredientIds: readonly (string | undefined)[],
+): PartKind | 'filling' {
+  const kind = kindOfHeading(heading);
+  if (attributesOf(heading).kind !== undefined || !/dough$/.test(kind)) return kind;
+  const has = (test: RegExp) => ingredientIds.some((id) => id !== undefined && test.test(id));
+  if (has(/flour$/)) return kind;
+  if (has(CRUMBS)) return 'crumb-shell';
+  return has(BOUGHT) ? 'bought-shell' : kind;
+}
