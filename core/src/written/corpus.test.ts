@@ -115,6 +115,20 @@ it('proposes the food that is meant first where it asks', () => {
   expect(first('200 g moonlight')).toBeUndefined();
 });
 
+// Common practice: biscuits of this kind are made with milk, and chocolate ones may be: no allergen is left out by a name.
+it('hides no milk in a biscuit', () => {
+  const allergens = (text: string, language: Language) => {
+    const { ingredientId } = readLine(text, language);
+    return ingredientId === undefined ? 'asked' : ingredientOf(ingredientId).allergens;
+  };
+  expect(allergens('200 g de bolacha maria', 'pt')).toEqual(['gluten', 'milk']);
+  expect(allergens('200 g de galletas maría', 'es')).toEqual(['gluten', 'milk']);
+  expect(allergens('200 g de biscuits secs', 'fr')).toEqual(['gluten', 'milk']);
+  expect(allergens('200 g rich tea biscuits', 'en')).toEqual(['gluten', 'milk']);
+  expect(allergens('200 g chocolate biscuits', 'en')).toBe('asked');
+  expect(allergens('200 g de galletas de chocolate', 'es')).toBe('asked');
+});
+
 it.each(LANGUAGES)('tells %s by its words', (language) => {
   expect(languageOf(TEXTS[language].replaceAll(/ \|.*/g, ''))).toBe(language);
 });

@@ -239,7 +239,7 @@ describe('a food that another makes something else of is not taken for it', () =
     ['3 tbsp lemon curd', 'en', 'lemon-curd'],
     ['100 g coconut sugar', 'en', 'coconut-sugar'],
     ["100 g confectioners' sugar", 'en', 'icing-sugar'],
-    ['350 g de bolacha de leite moída', 'pt', undefined],
+    ['350 g de bolacha de leite moída', 'pt', 'milk-biscuits'],
     ['200 g de farinha de amêndoa', 'pt', 'ground-almonds'],
     ['200 g de farinha de arroz integral', 'pt', undefined],
     ['2 colheres de sopa de manteiga de amendoim', 'pt', 'peanut-butter'],

@@ -108,4 +108,22 @@ export const BISCUITS: readonly Ingredient[] = [
     },
     { allergens: ['gluten', 'egg'], source: LABEL },
   ),
+  food(
+    'milk-biscuits',
+    'Plain sweet biscuits with milk',
+    'other',
+    0.44,
+    {
+      water: 3,
+      wheatProtein: 7,
+      milkProtein: 0.5,
+      fat: 11,
+      sucrose: 22,
+      otherSugars: 1.5,
+      starch: 51,
+      fibre: 2.4,
+      ash: 1.3,
+    },
+    { allergens: ['gluten', 'milk'], source: LABEL },
+  ),
 ];

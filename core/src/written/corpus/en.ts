@@ -119,7 +119,7 @@ a few drops of almond extract | almond-extract | by-eye
 1/4 cup shortening, chilled | shortening | 0.25 cup
 1 packet (250 g) pastry mix | pastry-mix | 250 g
 200 g graham crackers, crushed | wheat-biscuits | 200 g
-250 g plain biscuits | wheat-biscuits | 250 g
+250 g plain biscuits | milk-biscuits | 250 g
 200 g walnut halves | walnuts | 200 g
 1 cup pecan halves | pecans | 1 cup
 100 g flaked coconut | desiccated-coconut | 100 g

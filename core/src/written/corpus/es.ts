@@ -49,7 +49,7 @@ unos 200 g de azúcar | sugar | 200 g
 150 g de nueces troceadas | walnuts | 150 g
 100 g de avellanas tostadas | hazelnuts | 100 g
 100 g de coco rallado | desiccated-coconut | 100 g
-200 g de galletas maría trituradas | wheat-biscuits | 200 g
+200 g de galletas maría trituradas | milk-biscuits | 200 g
 200 g de galletas | ? | 200 g
 ralladura de 1 limón | lemon-zest | 1 piece
 la ralladura de un limón | lemon-zest | 1 piece

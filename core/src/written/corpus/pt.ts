@@ -44,8 +44,8 @@ uma pitada de sal | salt | by-eye
 150 g de avelãs torradas | hazelnuts | 150 g
 100 g de nozes picadas | walnuts | 100 g
 100 g de coco ralado | desiccated-coconut | 100 g
-350 g de bolacha maria moída | wheat-biscuits | 350 g
-350 g de bolacha de leite moída | ? | 350 g
+350 g de bolacha maria moída | milk-biscuits | 350 g
+350 g de bolacha de leite moída | milk-biscuits | 350 g
 200 g de bolachas de manteiga trituradas | butter-biscuits | 200 g
 6 folhas de gelatina | gelatine-leaf | 6 piece
 4 folhas de gelatina incolor | gelatine-leaf | 4 piece

@@ -150,12 +150,14 @@ export const EN: Names = {
   'shortcrust-pastry': 'shortcrust pastry, ready-made shortcrust pastry, pie crust, pie dough',
   'filo-pastry': 'filo, phyllo, filo pastry, phyllo dough',
   'wheat-biscuits':
-    'graham crackers, graham cracker crumbs, wheat biscuits, plain biscuits, plain sweet biscuits, wholemeal biscuits, wheatmeal biscuits, digestive biscuits, tea biscuits, rich tea biscuits',
+    'graham crackers, graham cracker crumbs, wheat biscuits, wholemeal biscuits, wheatmeal biscuits, digestive biscuits',
+  'milk-biscuits':
+    'plain biscuits, tea biscuits, rich tea biscuits, plain sweet biscuits, marie biscuits',
   'butter-biscuits':
     'shortbread, shortbread biscuits, butter biscuits, butter cookies, shortbread cookies',
   'ginger-biscuits':
     'ginger nuts, gingersnaps, ginger snaps, gingersnap cookies, ginger biscuits, ginger cookies',
-  'cocoa-biscuits': 'chocolate wafers, cocoa biscuits, chocolate biscuits, chocolate cookies',
+  'cocoa-biscuits': 'cocoa biscuits, cocoa cookies',
   'sponge-fingers': 'ladyfingers, sponge fingers, boudoir biscuits',
   almonds: 'almonds, whole almonds, blanched almonds, slivered almonds, chopped almonds',
   'flaked-almonds': 'flaked almonds, sliced almonds, toasted flaked almonds, almond flakes',

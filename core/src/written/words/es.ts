@@ -101,12 +101,12 @@ export const ES: Names = {
   agar: 'agar-agar, agar agar',
   'puff-pastry': 'hojaldre, masa de hojaldre',
   'shortcrust-pastry': 'masa quebrada, masa brisa',
-  'wheat-biscuits':
-    'galletas maría, galleta maría, galletas marías, galletas digestivas, galletas tipo maría, galletas tipo digestive',
+  'milk-biscuits': 'galletas maría, galleta maría, galletas marías, galletas tipo maría',
+  'wheat-biscuits': 'galletas digestivas, galletas tipo digestive',
   'butter-biscuits': 'galletas de mantequilla, galletas de manteca',
-  'wheat-biscuits|butter-biscuits': 'galletas, galleta',
+  'milk-biscuits|wheat-biscuits|butter-biscuits': 'galletas, galleta',
   'ginger-biscuits': 'galletas de jengibre',
-  'cocoa-biscuits': 'galletas de chocolate, galletas de cacao',
+  'cocoa-biscuits': 'galletas de cacao',
   'sponge-fingers': 'bizcochos de soletilla, soletillas, vainillas',
   almonds: 'almendra, almendras crudas, almendras peladas',
   'flaked-almonds':

@@ -110,10 +110,11 @@ export const FR: Names = {
   pectin: 'pectine, pectine jaune',
   'puff-pastry': 'pâte feuilletée',
   'shortcrust-pastry': 'pâte brisée, pâte brisée prête',
-  'wheat-biscuits': 'biscuits secs, petits biscuits secs, biscuits complets, biscuits thé',
+  'wheat-biscuits': 'biscuits complets',
+  'milk-biscuits': 'biscuits secs, petits biscuits secs, biscuits thé',
   'butter-biscuits':
     'petits-beurre, petits beurre, palets bretons, sablés, biscuits au beurre, biscuits sablés, sablés bretons, petit-beurre',
-  'ginger-biscuits': 'spéculoos, spéculos, biscuits au gingembre',
+  'ginger-biscuits': 'biscuits au gingembre',
   'sponge-fingers': 'biscuits à la cuillère, biscuits cuillère, boudoirs',
   almonds: 'amande, amandes entières, amandes mondées',
   'flaked-almonds': 'amandes effilées, amandes éfilées',

@@ -96,12 +96,13 @@ export const PT: Names = {
   agar: 'agar-agar, ágar-ágar',
   'puff-pastry': 'massa folhada',
   'shortcrust-pastry': 'massa quebrada, massa quebrada pronta',
-  'wheat-biscuits':
-    'bolacha maria, bolachas maria, bolacha maisena, bolachas digestivas, bolacha digestiva, biscoito maisena, biscoitos maisena, biscoito de maisena',
+  'milk-biscuits':
+    'bolacha maria, bolachas maria, bolacha maisena, biscoito maisena, biscoitos maisena, biscoito de maisena, bolacha de leite',
+  'wheat-biscuits': 'bolachas digestivas, bolacha digestiva',
   'butter-biscuits': 'bolachas de manteiga, bolacha de manteiga, biscoitos de manteiga',
-  'butter-biscuits|wheat-biscuits': 'bolacha, bolachas, bolacha de leite, biscoitos',
+  'milk-biscuits|butter-biscuits|wheat-biscuits': 'bolacha, bolachas, biscoitos',
   'sponge-fingers': 'biscoitos champanhe, palitos de champanhe',
-  'cocoa-biscuits': 'bolachas de chocolate, bolachas de cacau',
+  'cocoa-biscuits': 'bolachas de cacau',
   almonds: 'amêndoa, miolo de amêndoa, amêndoas inteiras, amêndoas sem pele',
   'flaked-almonds': 'amêndoa laminada, amêndoas laminadas, amêndoa em lâminas, lâminas de amêndoa',
   hazelnuts: 'avelã, avelãs torradas',
