@@ -140,7 +140,7 @@ test('dough in hand says how many tins it lines, and what cannot be had of it', 
   await openFormula(page, FORMULA.bay);
   await toBench(page);
   await page.getByTestId('dough-in-hand').fill('600');
-  await expect(page.getByTestId('dough-gives')).toHaveText(/^Lines 2, with 21 g left over\.$/);
+  await expect(page.getByTestId('dough-gives')).toHaveText(/^Lines 2, with 21\sg left over\.$/);
   await page.getByTestId('dough-in-hand').fill('180');
   // Worked by hand: 180 g over 32 cm is 1.9 mm; 3 mm takes 290 g.
   await expect(page.getByTestId('dough-gives')).toContainText(

@@ -1,6 +1,6 @@
 import { OUT_PLACES, SIGNS, SHELL_KINDS, type Motion, type ShellKind } from '@hollow-moon/core';
 import { z } from 'zod';
-import { inCelsius, inCentimetres, inSeconds, oneOf, refusal, within } from './limits';
+import { inCelsius, inMillimetres, inSeconds, oneOf, refusal, within } from './limits';
 import { plannedSchema } from './planned';
 import {
   archivedSchema,
@@ -44,7 +44,7 @@ const EARLIER_MOTIONS = {
 export const wobbleCheckSchema = z.object({
   id: idSchema,
   atS: seconds,
-  diameterMm: within('wobble', WIDTH_MM, inCentimetres),
+  diameterMm: within('wobble', WIDTH_MM, inMillimetres),
   motion: oneOf(MOTIONS, EARLIER_MOTIONS),
 });
 export type WobbleCheck = z.infer<typeof wobbleCheckSchema>;
@@ -75,7 +75,7 @@ const pullSchema = z.object({
   timeS: seconds,
   probeC: celsius,
   peakC: celsius,
-  wobbleMm: within('wobble', WIDTH_MM, inCentimetres),
+  wobbleMm: within('wobble', WIDTH_MM, inMillimetres),
 });
 
 const curveSchema = z
@@ -145,7 +145,7 @@ const headShape = {
   shell: z.enum(SHELL_KINDS as [ShellKind, ...ShellKind[]]),
   setC: celsius,
   /** Width of the filling's surface, for drawing wobbles to scale. */
-  surfaceMm: within('surface', { least: 1, most: WIDTH_MM.most }, inCentimetres),
+  surfaceMm: within('surface', { least: 1, most: WIDTH_MM.most }, inMillimetres),
   startedAt: momentSchema,
   pulledAt: momentSchema.nullable(),
   result: z.enum(RESULTS).nullable(),

@@ -11,7 +11,17 @@ import {
   type ShellKind,
 } from '@hollow-moon/core';
 import { z } from 'zod';
-import { inCelsius, inCentimetres, inPercent, oneOf, refusal, wholeWithin, within } from './limits';
+import {
+  inCelsius,
+  asWidth,
+  inGrams,
+  inMillimetres,
+  inPercent,
+  oneOf,
+  refusal,
+  wholeWithin,
+  within,
+} from './limits';
 import { ovenUseSchema, PLAIN_OVEN_USE } from './ovenUse';
 import { PLAIN_SHELL_BAKE, shellBakeSchema } from './shellBake';
 import {
@@ -80,7 +90,7 @@ export const partSchema = z.object({
   place: z.enum(PART_PLACES),
   lines: linesSchema,
   formulaId: idSchema.nullable(),
-  eachG: within('each', { least: 0, most: LINE_LIMIT_G }).nullable(),
+  eachG: within('each', { least: 0, most: LINE_LIMIT_G }, inGrams).nullable(),
   vessels: wholeWithin('part-vessels', VESSEL_COUNT).nullable(),
   bakesAlong: z.boolean().default(false),
 });
@@ -93,9 +103,9 @@ const WATER_LIMITS_C = { least: 0, most: 100 } as const;
 
 /** A pan of hot water in which the vessels stand. */
 export const bathSchema = z.object({
-  panLengthMm: within('pan', PAN_LIMITS_MM, inCentimetres),
-  panBreadthMm: within('pan', PAN_LIMITS_MM, inCentimetres),
-  levelMm: within('bath-level', LEVEL_LIMITS_MM),
+  panLengthMm: within('pan', PAN_LIMITS_MM, asWidth),
+  panBreadthMm: within('pan', PAN_LIMITS_MM, asWidth),
+  levelMm: within('bath-level', LEVEL_LIMITS_MM, inMillimetres),
   waterC: within('water', WATER_LIMITS_C, inCelsius),
 });
 /** The fields of a formula: with the vessel it is usually made in and how thick its shell is rolled. */
@@ -103,7 +113,7 @@ export const formulaFieldsSchema = z.object({
   name: nameSchema,
   family: partKindSchema,
   shell: z.enum(SHELL_KINDS as [ShellKind, ...ShellKind[]]),
-  shellThicknessMm: within('shell-thickness', { least: 0, most: 30 }),
+  shellThicknessMm: within('shell-thickness', { least: 0, most: 30 }, inMillimetres),
   lines: linesSchema,
   parts: z
     .array(partSchema)
@@ -118,7 +128,7 @@ export const formulaFieldsSchema = z.object({
     .default([]),
   vesselId: idSchema.nullable(),
   vesselCount: wholeWithin('vessel-count', VESSEL_COUNT),
-  headspaceMm: within('headspace', { least: 0, most: 150 }),
+  headspaceMm: within('headspace', { least: 0, most: 150 }, inMillimetres),
   ovenId: idSchema.nullable(),
   setC: within('oven-setting', { least: 0, most: 600 }, inCelsius),
   fillingStartC: within('filling-start', { least: -30, most: 120 }, inCelsius),

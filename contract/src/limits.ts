@@ -25,8 +25,12 @@ export const inCelsius: As = (celsius) => ({ celsius });
 export const inKelvin: As = (kelvin) => ({ kelvin });
 export const inPercent: As = (share) => ({ share });
 export const inSeconds: As = (seconds) => ({ seconds });
-/** Lengths are kept in millimetres and asked for in centimetres. */
-export const inCentimetres: As = (mm) => mm / 10;
+export const inGrams: As = (grams) => ({ grams });
+export const inMillilitres: As = (millilitres) => ({ millilitres });
+/** A depth or a thickness. */
+export const inMillimetres: As = (millimetres) => ({ millimetres });
+/** How wide something is. */
+export const asWidth: As = (widthMm) => ({ widthMm });
 
 /** What is said of a number that is missing, is none, or lies outside of its limits. */
 const outside = (field: string, { least, most }: Limits, as: As): string =>

@@ -7,21 +7,21 @@ import {
   type Vessel,
 } from '@hollow-moon/core';
 import { z } from 'zod';
-import { inCentimetres, refusal, wholeWithin, within } from './limits';
+import { asWidth, inMillilitres, inMillimetres, refusal, wholeWithin, within } from './limits';
 import { archivedSchema, nameSchema, storedSchema } from './wire';
 
 export const vesselDataSchema = z
   .object({
     name: nameSchema,
     kind: z.enum(VESSEL_KINDS as [Vessel['kind'], ...Vessel['kind'][]]),
-    baseDiameterMm: within('base-diameter', VESSEL_LIMITS_MM.diameter, inCentimetres),
-    topDiameterMm: within('top-diameter', VESSEL_LIMITS_MM.diameter, inCentimetres),
-    heightMm: within('height', VESSEL_LIMITS_MM.height, inCentimetres),
-    lipMm: within('lip', VESSEL_LIMITS_MM.lip, inCentimetres),
+    baseDiameterMm: within('base-diameter', VESSEL_LIMITS_MM.diameter, asWidth),
+    topDiameterMm: within('top-diameter', VESSEL_LIMITS_MM.diameter, asWidth),
+    heightMm: within('height', VESSEL_LIMITS_MM.height, inMillimetres),
+    lipMm: within('lip', VESSEL_LIMITS_MM.lip, inMillimetres),
     material: z.enum(VESSEL_MATERIALS as [Vessel['material'], ...Vessel['material'][]]),
-    breadthMm: within('breadth', VESSEL_LIMITS_MM.diameter, inCentimetres).optional(),
-    tubeMm: within('tube', VESSEL_LIMITS_MM.tube, inCentimetres).optional(),
-    capacityMl: within('capacity', CAPACITY_LIMITS_ML).optional(),
+    breadthMm: within('breadth', VESSEL_LIMITS_MM.diameter, asWidth).optional(),
+    tubeMm: within('tube', VESSEL_LIMITS_MM.tube, asWidth).optional(),
+    capacityMl: within('capacity', CAPACITY_LIMITS_ML, inMillilitres).optional(),
     looseBase: z.boolean().optional(),
     /** How many the kitchen owns. */
     owned: wholeWithin('owned', { least: 1, most: 500 }),

@@ -5,8 +5,16 @@ export type Quantity =
   | { readonly kelvin: number }
   /** A time, said in minutes, or in hours where it is long. */
   | { readonly seconds: number }
-  | { readonly grams: number }
+  /** What an oven is set to, °C: said in degrees, or as a gas mark. */
+  | { readonly ovenC: number }
+  /** A weight; with `gramsPerMl` that of something a cook may measure with cups and spoons. */
+  | { readonly grams: number; readonly gramsPerMl?: number }
+  /** A small length, as a depth or a thickness, said in mm. */
   | { readonly millimetres: number }
+  /** A large length in mm, as the width of a tin, said in cm. */
+  | { readonly widthMm: number }
+  /** An area in mm², said in cm². */
+  | { readonly areaMm2: number }
   | { readonly millilitres: number }
   /** A share of one, said as a percentage; with so many digits after the point, or as many as are usual. */
   | { readonly share: number; readonly digits?: number }

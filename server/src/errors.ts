@@ -1,10 +1,10 @@
 import { findingIn, type ApiError } from '@hollow-moon/contract';
 import { finding, type Finding } from '@hollow-moon/core';
-import { wordsIn, type MessageId } from '@hollow-moon/words';
+import { METRIC, wordsIn, type MessageId } from '@hollow-moon/words';
 import type { z } from 'zod';
 import { isDatabaseAway, type DatabaseError } from './database/away';
 
-const english = wordsIn('C');
+const english = wordsIn(METRIC);
 
 type Body = ApiError['error'];
 

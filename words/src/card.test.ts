@@ -12,7 +12,8 @@ import {
   type Oven,
 } from '@hollow-moon/core';
 import { cardOf, type Card, type CardOf } from './card';
-import { wordsIn, type Words } from './say';
+import { METRIC } from './quantities';
+import { wordsIn, type Words } from './wordsIn';
 
 /** A list by ingredient and grams; throws on what the catalogue does not have. */
 const listOf = (grams: Readonly<Record<string, number>>): Line[] =>
@@ -80,7 +81,7 @@ const base: CardOf['formula'] = {
 function card(
   change: Partial<CardOf['formula']> = {},
   foreseen = true,
-  words: Words = wordsIn('C'),
+  words: Words = wordsIn(METRIC),
 ): Card {
   const formula = { ...base, ...change };
   const { vessel } = TART;
@@ -181,7 +182,7 @@ describe('a bench card', () => {
   });
 
   it('is in the degrees of the cook, wherever one stands', () => {
-    const printed = card({}, true, wordsIn('F'));
+    const printed = card({}, true, wordsIn({ ...METRIC, degrees: 'F' }));
     expect(figure(printed, 'Oven')).toBe('302 °F, still, runs 7 °F cool');
     expect(figure(printed, 'Pour at')).toBe('68 °F');
     expect(printed.cautions.at(-1)).toMatch(/135 to 70 °F .* 41 °F/);

@@ -19,7 +19,8 @@ import {
   type Vessel,
   type WeighedLine,
 } from '@hollow-moon/core';
-import { listed, say, type MessageId, type Words } from './say';
+import { listed, say, type MessageId } from './say';
+import type { Words } from './wordsIn';
 import { minutes } from './quantities';
 
 /** A line of a card: what is weighed, big, and what is done with it. */

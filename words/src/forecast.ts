@@ -10,8 +10,9 @@ import type {
   Pull,
   PartVerdict,
 } from '@hollow-moon/core';
-import { centimetres, minutes, withUnit, type TemperatureFormat } from './quantities';
-import { say, type Words } from './say';
+import { minutes, withUnit, type TemperatureFormat } from './quantities';
+import { say } from './say';
+import type { Words } from './wordsIn';
 
 /** "31 to 38", or one figure where both ends round to the same minute. */
 export const spanOfMinutes = (fromS: number, toS: number): string =>
@@ -49,10 +50,10 @@ const RACK: readonly OutStep[] = [{ atMin: 0, place: 'rack' }];
 export const whereAfter = (seconds: number, out: readonly OutStep[] = RACK): string =>
   OUT_WORDS[out.filter(({ atMin }) => atMin * 60 <= seconds).at(-1)?.place ?? 'rack'];
 
-const wobbleWords = ({ wobble }: Pull): string =>
+const wobbleWords = ({ wobble }: Pull, { put }: Words): string =>
   wobble.diameterM > 0.005
-    ? say('forecast.in-the-middle-still-move', {
-        diameterM: withUnit(centimetres(wobble.diameterM * 1000), 'cm'),
+    ? put('forecast.in-the-middle-still-move', {
+        diameterM: { widthMm: wobble.diameterM * 1000 },
         motion: say(`motion.${wobble.motion}`),
       })
     : say('forecast.the-middle-no-longer-swings-it');
@@ -60,9 +61,10 @@ const wobbleWords = ({ wobble }: Pull): string =>
 /** What will happen, in a sentence or two. */
 export function pullSentence(
   { verdict, curdleC }: Forecast,
-  { degrees, span, unit, tell }: Words,
+  words: Words,
   out: readonly OutStep[] = RACK,
 ): string {
+  const { degrees, span, unit, tell } = words;
   if (verdict.kind === 'no-window') return tell(verdict.says);
   const { earliest, best, latest } = verdict;
   const coast = Math.max(0, best.peakC - best.probeC);
@@ -84,15 +86,18 @@ export function pullSentence(
     spanOfMinutes: spanOfMinutes(earliest.timeS, latest.timeS),
     probeC: degrees(best.probeC),
     unit,
-    wobbleWords: wobbleWords(best),
+    wobbleWords: wobbleWords(best, words),
     after,
     open,
   });
 }
 
 /** The layers of a section from the base up, with how thick each is. */
-export function layersInWords({ under, over, fill }: Forecast['field']): string {
-  const thick = (metres: number) => say('forecast.mm', { metres: (metres * 1000).toFixed(0) });
+export function layersInWords(
+  { under, over, fill }: Forecast['field'],
+  { quantity }: Words,
+): string {
+  const thick = (metres: number) => quantity({ millimetres: Math.round(metres * 1000) });
   return [
     ...[...under].reverse().map(({ name, thicknessM }) => `${name} ${thick(thicknessM)}`),
     say('forecast.filling', { thick: thick(fill.depthM) }),
@@ -163,14 +168,14 @@ export function outlookInShort(of: {
 }
 
 /** The wobble's width for the middle of the moon. */
-export const captionOf = (diameterM: number): string | undefined =>
-  diameterM > 0.005 ? say('forecast.cm', { diameterM: centimetres(diameterM * 1000) }) : undefined;
+export const captionOf = (diameterM: number, { quantity }: Words): string | undefined =>
+  diameterM > 0.005 ? quantity({ widthMm: diameterM * 1000 }) : undefined;
 
 /** What becomes of a filling's water; a cold one in a bath's steam takes some up. */
-export const waterInWords = (lostG: number): string =>
+export const waterInWords = (lostG: number, { put }: Words): string =>
   lostG < -0.5
-    ? say('forecast.it-takes-up-about-g', { round: Math.round(-lostG) })
-    : say('forecast.it-loses-about-g-of', { max: Math.round(Math.max(0, lostG)) });
+    ? put('forecast.it-takes-up-about-g', { lost: { grams: Math.round(-lostG) } })
+    : put('forecast.it-loses-about-g-of', { lost: { grams: Math.round(Math.max(0, lostG)) } });
 
 /** How long something is held hot against the published time for egg: a caution, said the same everywhere. */
 export const heldInWords = (timesPublished: number): string =>

@@ -4,3 +4,4 @@ export * from './forecast';
 export * from './measures';
 export * from './quantities';
 export * from './say';
+export * from './wordsIn';

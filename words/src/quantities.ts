@@ -1,7 +1,38 @@
-import { celsiusSpanToFahrenheit, celsiusToFahrenheit, type Quantity } from '@hollow-moon/core';
+import {
+  celsiusSpanToFahrenheit,
+  celsiusToFahrenheit,
+  fromGrams,
+  fromMillilitres,
+  fromMillimetres,
+  GAS_MARKS,
+  gasMarkOf,
+  gasMarkToCelsius,
+  nearestGasMark,
+  type Quantity,
+} from '@hollow-moon/core';
+import { say } from './say';
 
-/** Degrees a cook reads. */
-export type Degrees = 'C' | 'F';
+/** Degrees a cook reads; with `gas` an oven is set by its mark, and all else is in °C. */
+export type Degrees = 'C' | 'F' | 'gas';
+
+/** The units a cook reads and types in. */
+export interface Units {
+  readonly degrees: Degrees;
+  readonly lengths: 'cm' | 'in';
+  /** With `cups`, what can be measured is, and what cannot is in ounces. */
+  readonly weights: 'g' | 'oz' | 'cups';
+}
+
+/** The units everything is kept in. */
+export const METRIC: Units = { degrees: 'C', lengths: 'cm', weights: 'g' };
+
+/** The unit in which a cook types what is kept in another of its kind. */
+export function unitFor(unit: string, { degrees, lengths, weights }: Units): string {
+  if (unit === '°C') return degrees === 'F' ? '°F' : unit;
+  if (unit === 'cm' || unit === 'mm') return lengths === 'in' ? 'in' : unit;
+  if (unit === 'g') return weights === 'g' ? unit : 'oz';
+  return unit === 'ml' && weights === 'cups' ? 'cup' : unit;
+}
 
 /** A figure and its unit, which never part at the end of a line. */
 export const withUnit = (figure: string | number, unit: string): string => `${figure}\u00a0${unit}`;
@@ -29,11 +60,8 @@ export function clock(seconds: number): string {
   return hours > 0 ? `${hours}:${tail}` : tail;
 }
 
-/** Centimetres of a length in mm: to the half below ten, whole above. */
-export function centimetres(millimetres: number): string {
-  const cm = millimetres / 10;
-  return cm < 10 ? String(Math.round(cm * 2) / 2) : String(Math.round(cm));
-}
+/** Centimetres of a length in mm, to the half. */
+export const centimetres = (millimetres: number): string => String(Math.round(millimetres / 5) / 2);
 
 /** Grams as a cook weighs them: to the gram, above a kilo to five, tenths below ten. */
 export function grams(value: number): string {
@@ -57,33 +85,165 @@ export interface TemperatureFormat {
 }
 
 export const temperatureFormat = (degrees: Degrees): TemperatureFormat =>
-  degrees === 'C'
+  degrees === 'F'
     ? {
-        unit: '°C',
-        degrees: (celsius) => String(Math.round(celsius)),
-        span: (kelvin) => String(Math.round(kelvin)),
-      }
-    : {
         unit: '°F',
         degrees: (celsius) => String(Math.round(celsiusToFahrenheit(celsius))),
         span: (kelvin) => String(Math.round(celsiusSpanToFahrenheit(kelvin))),
+      }
+    : {
+        unit: '°C',
+        degrees: (celsius) => String(Math.round(celsius)),
+        span: (kelvin) => String(Math.round(kelvin)),
       };
 
 const trimmed = (value: number, digits: number): string => String(Number(value.toFixed(digits)));
 
+/** A number as a whole and a fraction of so many parts, in its lowest terms: "9 1/2". */
+function inParts(value: number, parts: number): string {
+  const all = Math.round(value * parts);
+  const whole = Math.floor(all / parts);
+  let [over, under] = [all - whole * parts, parts];
+  if (over === 0) return String(whole);
+  while (over % 2 === 0) [over, under] = [over / 2, under / 2];
+  return whole === 0 ? `${over}/${under}` : `${whole}\u00a0${over}/${under}`;
+}
+
+/** Inches as a rule is marked: to the sixteenth below three, to the eighth above. */
+function inches(millimetres: number): string {
+  const value = fromMillimetres(Math.abs(millimetres), 'in');
+  const shown = inParts(value, value < 3 ? 16 : 8);
+  const sign = millimetres < 0 && shown !== '0' ? '-' : '';
+  return sign + shown;
+}
+
+/** What is measured with a rule, a scale or a jug. */
+export type Measurable = Exclude<
+  Quantity,
+  | { celsius: number }
+  | { kelvin: number }
+  | { ovenC: number }
+  | { seconds: number }
+  | { share: number }
+  | { ratio: number }
+>;
+
+/** A figure and its unit, apart. */
+export interface Measured {
+  readonly value: string;
+  readonly unit: string;
+}
+
+/** A weight in ounces, as a scale shows them, and pounds. */
+function ounces(grams: number): Measured {
+  const value = fromGrams(grams, 'oz');
+  if (value < 15.95) return { value: trimmed(value, value < 1 ? 2 : 1), unit: 'oz' };
+  const halves = Math.round(value * 2) / 2;
+  const [pounds, rest] = [Math.floor(halves / 16), halves % 16];
+  return rest === 0
+    ? { value: String(pounds), unit: 'lb' }
+    : { value: `${withUnit(pounds, 'lb')} ${trimmed(rest, 1)}`, unit: 'oz' };
+}
+
+/** Parts of a cup that there are measures for. */
+const CUP_PARTS = [
+  [0, ''],
+  [1 / 4, '1/4'],
+  [1 / 3, '1/3'],
+  [1 / 2, '1/2'],
+  [2 / 3, '2/3'],
+  [3 / 4, '3/4'],
+] as const;
+/** How far measures may be off before another spoon is worth it, as a share. Source: common practice. */
+const MEASURED_WITHIN = 0.03;
+
+/** Millilitres with the US measures that come nearest; `undefined` for less than an eighth of a teaspoon. */
+function measures(millilitres: number): Measured | undefined {
+  const spoons = fromMillilitres(millilitres, 'tbsp');
+  if (spoons < 0.9) {
+    const eighths = Math.round(fromMillilitres(millilitres, 'tsp') * 8);
+    return eighths < 1 ? undefined : { value: inParts(eighths / 8, 8), unit: 'tsp' };
+  }
+  if (spoons < 3.75) return { value: inParts(spoons, 2), unit: 'tbsp' };
+  const cups = fromMillilitres(millilitres, 'cup');
+  const near = (1 + MEASURED_WITHIN) * cups;
+  const whole = Math.floor(near);
+  const [part, text] = CUP_PARTS.findLast(([each]) => whole + each <= near)!;
+  const figure = [whole > 0 ? String(whole) : '', text].filter(Boolean).join('\u00a0');
+  const unit = say('counted.cup', { count: whole + part > 1 ? 2 : 1 });
+  const over = Math.round((spoons - (whole + part) * 16) * 2) / 2;
+  return over > 0 && over / spoons > MEASURED_WITHIN / 2
+    ? { value: `${withUnit(figure, unit)} + ${inParts(over, 2)}`, unit: 'tbsp' }
+    : { value: figure, unit };
+}
+
+/** A mark of a gas oven: "gas 4", "gas 1/2". */
+export const gasInWords = (mark: number): string => say('unit.gas', { mark: inParts(mark, 4) });
+
+/** The mark an oven is set to, or the marks a temperature lies between. */
+function gasMark(celsius: number, { degrees, unit }: TemperatureFormat): string {
+  const mark = gasMarkOf(celsius);
+  if (mark !== undefined) return gasInWords(mark);
+  const shown = withUnit(degrees(celsius), unit);
+  const near = nearestGasMark(celsius);
+  const at = gasMarkToCelsius(near);
+  if (!at.ok) throw new RangeError(`There is no gas mark ${near}.`);
+  const index = GAS_MARKS.findIndex((each) => each === near);
+  const other = GAS_MARKS[index + (celsius > at.value ? 1 : -1)];
+  if (other === undefined) {
+    return say(index === 0 ? 'unit.below-gas' : 'unit.above-gas', {
+      shown,
+      mark: inParts(near, 4),
+    });
+  }
+  const [low, high] = near < other ? [near, other] : [other, near];
+  return say('unit.between-gas', { shown, low: inParts(low, 4), high: inParts(high, 4) });
+}
+
+/** A weight in the cook's units. */
+function weighed(of: Extract<Quantity, { grams: number }>, weights: Units['weights']): Measured {
+  if (weights === 'g') return { value: grams(of.grams), unit: 'g' };
+  const measured =
+    weights === 'cups' && of.gramsPerMl ? measures(of.grams / of.gramsPerMl) : undefined;
+  return measured ?? ounces(of.grams);
+}
+
+/** A length, weight or volume as a figure and its unit, in the cook's units. */
+export function measuredIn(of: Measurable, { lengths, weights }: Units): Measured {
+  if ('grams' in of) return weighed(of, weights);
+  if ('millilitres' in of) {
+    const cups = weights === 'cups' ? measures(of.millilitres) : undefined;
+    return cups ?? { value: grams(of.millilitres), unit: 'ml' };
+  }
+  if ('areaMm2' in of) {
+    return lengths === 'in'
+      ? { value: String(Math.round(of.areaMm2 / 25.4 ** 2)), unit: say('unit.square-inches') }
+      : { value: String(Math.round(of.areaMm2 / 100)), unit: 'cm²' };
+  }
+  const millimetres = 'widthMm' in of ? of.widthMm : of.millimetres;
+  if (lengths === 'in') return { value: inches(millimetres), unit: 'in' };
+  return 'widthMm' in of
+    ? { value: centimetres(millimetres), unit: 'cm' }
+    : { value: trimmed(millimetres, millimetres < 10 ? 1 : 0), unit: 'mm' };
+}
+
 /** A quantity with its unit, as a cook reads it. */
-export function quantityIn(of: Quantity, { degrees, span, unit }: TemperatureFormat): string {
-  if ('celsius' in of) return withUnit(degrees(of.celsius), unit);
-  if ('kelvin' in of) return withUnit(span(of.kelvin), unit);
+export function quantityIn(of: Quantity, units: Units): string {
+  const format = temperatureFormat(units.degrees);
+  if ('celsius' in of) return withUnit(format.degrees(of.celsius), format.unit);
+  if ('kelvin' in of) return withUnit(format.span(of.kelvin), format.unit);
+  if ('ovenC' in of) {
+    return units.degrees === 'gas'
+      ? gasMark(of.ovenC, format)
+      : withUnit(format.degrees(of.ovenC), format.unit);
+  }
   if ('seconds' in of) return duration(of.seconds);
-  if ('grams' in of) return withUnit(grams(of.grams), 'g');
-  if ('millimetres' in of)
-    return withUnit(trimmed(of.millimetres, of.millimetres < 10 ? 1 : 0), 'mm');
-  if ('millilitres' in of) return withUnit(grams(of.millilitres), 'ml');
   if ('share' in of) {
     const shown =
       of.digits === undefined ? trimmed(of.share * 100, 1) : (of.share * 100).toFixed(of.digits);
     return withUnit(shown, '%');
   }
-  return of.ratio.toFixed(2);
+  if ('ratio' in of) return of.ratio.toFixed(2);
+  const { value, unit } = measuredIn(of, units);
+  return withUnit(value, unit);
 }

@@ -1,11 +1,13 @@
 /** What is said of what was found, and what must not be said. */
 import { finding } from '@hollow-moon/core';
 import { EN } from './en';
-import { isMessage, listed, say, wordsIn, type MessageId } from './say';
+import { METRIC } from './quantities';
+import { isMessage, listed, say, type MessageId } from './say';
+import { wordsIn } from './wordsIn';
 
 const spaced = (text: string) => text.replaceAll('\u00a0', ' ');
-const inC = wordsIn('C');
-const inF = wordsIn('F');
+const inC = wordsIn(METRIC);
+const inF = wordsIn({ ...METRIC, degrees: 'F' });
 
 it('says a message with its figures and names', () => {
   expect(say('api.too-many', { most: 40 })).toBe(

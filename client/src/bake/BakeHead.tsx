@@ -1,5 +1,5 @@
 import type { BakeData, Reading } from '@hollow-moon/contract';
-import { clock, minutes, say, spanOfMinutes } from '@hollow-moon/words';
+import { captionOf, clock, minutes, say, spanOfMinutes } from '@hollow-moon/words';
 import { Text, View } from 'react-native';
 import { Button, Figure, Labelled, Notice, Read, Sheet, Soft, Title, useWords } from '../design';
 import { Moon, moonInWords } from '../moon';
@@ -22,8 +22,7 @@ function MoonAndClock({
   readonly standing: Standing;
 }) {
   const { moon, wobbleMm } = foreseenMoon(data, standing.elapsedS);
-  const caption =
-    wobbleMm > 5 ? say('bake.cm', { wobbleMm: Math.round(wobbleMm / 5) / 2 }) : undefined;
+  const caption = captionOf(wobbleMm / 1000, useWords());
   return (
     <View className="flex-row items-center gap-3">
       <Moon
@@ -152,17 +151,16 @@ const STRAY_S = 180;
 
 /** The tin and the oven, or that there are none. */
 function Where({ data }: { readonly data: BakeData }) {
-  const { degrees, unit } = useWords();
+  const { put } = useWords();
   return (
     <Soft>
       {data.parts.length > 0
         ? say('bake.made-in', { count: data.vesselCount, vesselName: data.vesselName })
-        : say('bake.at', {
+        : put('bake.at', {
             vesselCount: data.vesselCount,
             vesselName: data.vesselName,
             ovenName: data.ovenName,
-            setC: degrees(data.setC),
-            unit,
+            set: { ovenC: data.setC },
           })}
     </Soft>
   );

@@ -3,7 +3,7 @@ import { say } from '@hollow-moon/words';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect, useMemo } from 'react';
 import { View } from 'react-native';
-import { Button, Notice, Sheet, Title, useWords } from '../design';
+import { Button, Notice, Sheet, Title } from '../design';
 import { Curves } from '../curves/Curves';
 import { Column, useWide, WhenHere } from '../layout';
 import { useWaiting } from '../outgoing/useWaiting';
@@ -108,7 +108,6 @@ function BakeHistory({
   readonly onNote: (change: Partial<BakeData>) => void;
 }) {
   const dispatch = useAppDispatch();
-  const { degrees, unit } = useWords();
   const entries = useAppSelector((state) => state.noted);
   const noted = useMemo(() => notedOf(entries, id), [entries, id]);
   const { window, setC, curdleC, pullS } = data.foreseen;
@@ -117,8 +116,6 @@ function BakeHistory({
       <NotedList
         noted={noted}
         onTakeBack={(kind, entryId) => dispatch(takeBack(id, kind, entryId))}
-        degrees={degrees}
-        unit={unit}
       />
       {data.parts.length > 0 ? null : (
         <Curves

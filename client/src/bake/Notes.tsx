@@ -1,5 +1,4 @@
 import {
-  DegreesField,
   Button,
   Choice,
   icons,
@@ -75,7 +74,8 @@ export function ReadingForm({
   return (
     <Sheet title={say('bake.probe')}>
       <View className="flex-row flex-wrap items-end gap-3">
-        <DegreesField
+        <NumberField
+          unit="°C"
           key={round}
           label={say('bake.reads')}
           value={value}
@@ -214,26 +214,23 @@ export function ResultForm({ data, onNote }: { readonly data: BakeData; readonly
 export function NotedList({
   noted,
   onTakeBack,
-  degrees,
-  unit,
 }: {
   readonly noted: Noted;
   readonly onTakeBack: (kind: keyof Noted, entryId: string) => void;
-  readonly degrees: (celsius: number) => string;
-  readonly unit: string;
 }) {
+  const { put, quantity } = useWords();
   const rows = [
     ...noted.readings.map((reading) => ({
       id: reading.id,
       atS: reading.atS,
-      text: `${PLACE_NAMES[reading.place]} ${degrees(reading.celsius)} ${unit}`,
+      text: `${PLACE_NAMES[reading.place]} ${quantity({ celsius: reading.celsius })}`,
       remove: () => onTakeBack('readings', reading.id),
     })),
     ...noted.wobbles.map((wobble) => ({
       id: wobble.id,
       atS: wobble.atS,
-      text: say('bake.wobble-cm', {
-        diameterMm: Math.round(wobble.diameterMm / 5) / 2,
+      text: put('bake.wobble-cm', {
+        diameter: { widthMm: wobble.diameterMm },
         motion: say(`motion.${wobble.motion}`),
       }),
       remove: () => onTakeBack('wobbles', wobble.id),

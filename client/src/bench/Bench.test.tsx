@@ -62,13 +62,13 @@ it('names a negative amount at its line and leaves it out', () => {
 it('names a tin shallower than its shell', () => {
   open();
   type('Shell, mm', '30');
-  expect(screen.getByText(/Roll the shell between 1 and 8 mm/)).toBeTruthy();
+  expect(screen.getByText(/Roll the shell between 1\smm and 8\smm/)).toBeTruthy();
 });
 
 it('says what overflows and scales to the tins', () => {
   open();
   type('Line 1, amount', '1500');
-  expect(textOf('batch')).toMatch(/overflows by \d+ g/);
+  expect(textOf('batch')).toMatch(/overflows by \d+\sg/);
   press('Scale to the tins');
   expect(screen.queryByTestId('batch')).toBeNull();
   expect(screen.getByText('The batch fills the tins as wanted.')).toBeTruthy();
@@ -77,7 +77,7 @@ it('says what overflows and scales to the tins', () => {
 // Worked by hand: 730 g at about 1.02 g/ml over 430 cm² stand 17 mm deep of the 27 the shell leaves.
 it('says how far a short batch fills the tin, and takes it as it is', () => {
   open();
-  expect(textOf('batch')).toMatch(/730 g fills 1[67] of 27 mm: \d+ g short of a full tin/);
+  expect(textOf('batch')).toMatch(/730\sg fills 1[67] of 27\smm: \d+\sg short of a full tin/);
   press('Use what I have');
   expect(screen.getByTestId('batch-fits')).toBeTruthy();
   expect(Number(screen.getByTestId<HTMLInputElement>('headspace').value)).toBeGreaterThan(9);
@@ -94,7 +94,7 @@ it('cannot tell with an unknown amount, and offers what the tin would want of it
   expect(textOf('ratios-untold')).toMatch(/^Enter how much .*cream there is/);
   expect(screen.queryByTestId('sugar-share')).toBeNull();
   expect(textOf('cost-portion')).toBe('?');
-  expect(textOf('unknown-amount')).toMatch(/The tin needs about \d+ g of .*cream/);
+  expect(textOf('unknown-amount')).toMatch(/The tin needs about \d+\sg of .*cream/);
   press(screen.getByText(/^Use \d+ g$/).textContent);
   expect(screen.getByTestId('batch-fits')).toBeTruthy();
   expect(screen.queryByTestId('ratios-untold')).toBeNull();

@@ -18,7 +18,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { Button, Choice, NumberField, Read, Sheet, Soft, useWords } from '../design';
-import { FIRMNESS_WORDS, grams, listed, percent, say } from '@hollow-moon/words';
+import { FIRMNESS_WORDS, listed, percent, say } from '@hollow-moon/words';
 import type { Edit } from '../drafts/edits';
 
 const counted = (
@@ -124,6 +124,16 @@ const CHARACTERS = [
   { value: 'turned-out', label: say('bench.to-turn-out') },
 ] as const;
 
+/** How much egg there is, and how much of it is yolk. */
+function EggNow({ hasG, yolkG }: { readonly hasG: number; readonly yolkG: number }) {
+  const { put } = useWords();
+  return (
+    <Soft>
+      {put('bench.the-formula-has-g-of', { has: { grams: hasG }, yolkG: percent(yolkG / hasG) })}
+    </Soft>
+  );
+}
+
 /** Whole eggs to crack: the closest make-up, the thriftiest, and what each does to the formula. */
 export function EggSheet({
   data,
@@ -172,9 +182,7 @@ export function EggSheet({
         className="w-36"
         testID="egg-total"
       />
-      <Soft>
-        {say('bench.the-formula-has-g-of', { hasG: grams(hasG), yolkG: percent(now.yolkG / hasG) })}
-      </Soft>
+      <EggNow hasG={hasG} yolkG={now.yolkG} />
       {!closest ? (
         <Soft>{say('bench.no-whole-eggs-come-to-that')}</Soft>
       ) : !asked && isAlready(data, closest.makeUp) ? (

@@ -1,15 +1,15 @@
 import { rawNeed, type Build } from '@hollow-moon/core';
 import { View } from 'react-native';
 import { Fold, Read, Soft, useWords } from '../design';
-import { say, grams } from '@hollow-moon/words';
+import { say } from '@hollow-moon/words';
 
 /** Everything to be fetched, each thing once, and everything that is left over. */
 export function FetchSheet({ build }: { readonly build: Build }) {
-  const { tell } = useWords();
+  const { put, quantity, tell } = useWords();
   const { needs, eggs, byProducts } = build;
   const vague = [...build.unknown, ...build.byEye];
   const left = byProducts.map(({ what, count, grams: g }) =>
-    count === undefined ? `${grams(g)} g ${tell(what)}` : `${count} ${tell(what)}`,
+    count === undefined ? `${quantity({ grams: g })} ${tell(what)}` : `${count} ${tell(what)}`,
   );
   return (
     <Fold
@@ -26,9 +26,12 @@ export function FetchSheet({ build }: { readonly build: Build }) {
           <View role="list">
             {needs.map(({ ingredient, grams: g, heldBackG, uses }) => {
               const raw = rawNeed(ingredient, g);
+              const { gramsPerMl } = ingredient;
               const asides = [
                 uses > 1 ? say('bench.in-components', { uses }) : '',
-                heldBackG > 0 ? say('bench.keep-back-g', { heldBackG: grams(heldBackG) }) : '',
+                heldBackG > 0
+                  ? put('bench.keep-back-g', { heldBack: { grams: heldBackG, gramsPerMl } })
+                  : '',
                 raw ? tell(raw) : '',
               ].filter(Boolean);
               return (
@@ -37,7 +40,9 @@ export function FetchSheet({ build }: { readonly build: Build }) {
                   role="listitem"
                   className="min-h-10 flex-row flex-wrap items-baseline gap-x-3 border-b border-line py-1"
                 >
-                  <Read className="w-20 text-right font-figures">{`${grams(g)} g`}</Read>
+                  <Read className="min-w-20 text-right font-figures">
+                    {quantity({ grams: g, gramsPerMl })}
+                  </Read>
                   <Read className="flex-1">{ingredient.name}</Read>
                   {asides.length > 0 ? <Soft>{asides.join(', ')}</Soft> : null}
                 </View>

@@ -25,7 +25,7 @@ import {
   TextField,
   useWords,
 } from '../design';
-import { grams, measureInWords, say, unitInWords } from '@hollow-moon/words';
+import { measureInWords, say, unitInWords } from '@hollow-moon/words';
 import type { KitchenBook } from '../book/book';
 import { IngredientField } from '../book/IngredientField';
 import { withLine, withoutLine } from '../drafts/drafts';
@@ -301,7 +301,12 @@ function LineEditor({
   const [more, setMore] = useState(false);
   const change = (field: string, next: Partial<Line>) =>
     onEdit(`${line.id}/${field}`, (data) => withLine(data, line.id, next));
-  const weight = weighed.grams === undefined ? '?' : grams(weighed.grams);
+  const { quantity, units } = useWords();
+  const gramsPerMl = book.find(line.ingredientId)?.gramsPerMl;
+  const weight =
+    weighed.grams === undefined
+      ? '?'
+      : quantity({ grams: weighed.grams, ...(gramsPerMl ? { gramsPerMl } : {}) });
   const aside = asideOf(line, book);
   return (
     <View className="gap-1 border-b border-line pb-2" testID={`line-${testID}`}>
@@ -333,7 +338,7 @@ function LineEditor({
         }
         under={
           <Soft className="flex-1 text-right" testID={`grams-${testID}`}>
-            {line.unit === 'g' || line.vague ? '' : `= ${weight} g`}
+            {(line.unit === 'g' && units.weights === 'g') || line.vague ? '' : `= ${weight}`}
           </Soft>
         }
       />

@@ -19,8 +19,9 @@ import {
   Soft,
   TextField,
   Tick,
+  useWords,
 } from '../design';
-import { say, grams } from '@hollow-moon/words';
+import { say, type Words } from '@hollow-moon/words';
 import type { KitchenBook } from '../book/book';
 import { withPart } from '../drafts/drafts';
 import { LineList } from './LineEditor';
@@ -35,16 +36,16 @@ const KINDS = PART_KINDS.map((value) => ({ value, label: say(`part.${value}`) })
 const PLACES = PART_PLACES.map((value) => ({ value, label: say(`part-place.${value}`) }));
 
 /** How a component stands to what the tins want of it, in a line. */
-function balanceOf({ part, wantedG, batchG, batches, leftG }: BuiltPart): string {
+function balanceOf({ part, wantedG, batchG, batches, leftG }: BuiltPart, { put }: Words): string {
   if (batchG <= 0) return say('bench.nothing-on-its-list-yet');
+  const wanted = { grams: wantedG };
   if (part.formulaId !== null) {
-    return say('bench.g-of-a-batch', { wantedG: grams(wantedG), batches: batches.toFixed(2) });
+    return put('bench.g-of-a-batch', { wanted, batches: batches.toFixed(2) });
   }
-  if (Math.abs(leftG) < Math.max(2, 0.02 * wantedG))
-    return say('bench.g-all-used', { wantedG: grams(wantedG) });
+  if (Math.abs(leftG) < Math.max(2, 0.02 * wantedG)) return put('bench.g-all-used', { wanted });
   return leftG > 0
-    ? say('bench.of-g-used', { wantedG: grams(wantedG), batchG: grams(batchG) })
-    : say('bench.g-short-the-tins-want', { grams: grams(-leftG), wantedG: grams(wantedG) });
+    ? put('bench.of-g-used', { wanted, batch: { grams: batchG } })
+    : put('bench.g-short-the-tins-want', { short: { grams: -leftG }, wanted });
 }
 
 type Change = (field: string, next: Partial<Part>) => void;
@@ -170,6 +171,7 @@ function PartHeading({
   readonly open: boolean;
   readonly onOpen: (open: boolean) => void;
 }) {
+  const words = useWords();
   const { part, verdict } = built;
   const warnings = verdict.kind === 'not-judged' ? [] : verdict.warnings;
   return (
@@ -184,7 +186,7 @@ function PartHeading({
         <Text className="font-read-strong text-base text-ink">
           {part.name || say('bench.unnamed')}
         </Text>
-        <Soft>{`${say(`part-place.${part.place}`)} · ${say(`part.${part.kind}`)} · ${balanceOf(built)}`}</Soft>
+        <Soft>{`${say(`part-place.${part.place}`)} · ${say(`part.${part.kind}`)} · ${balanceOf(built, words)}`}</Soft>
       </View>
       {warnings.length > 0 ? (
         <Text className="font-read text-small text-scorch">{`! ${warnings.length}`}</Text>

@@ -34,20 +34,25 @@ function Figures({ of }: { readonly of: readonly FigureRow[] }) {
 
 /** The ratios cooks speak of, and what is in it. */
 export function RatioSheet({ analysis }: { readonly analysis: Analysis }) {
-  const { tell } = useWords();
+  const { measured, tell } = useWords();
   const { share, eggToLiquid, yolkToWhite, mixtureG, whole, allergens, hazards } = analysis;
   const untold = cannotTell(analysis);
   const byEye = leftOutByEye(analysis);
   const energyKj = whole.grams > 0 ? energyKjPer100g(whole.composition) : 0;
+  const [mixture, all, makes] = [
+    measured({ grams: mixtureG }),
+    measured({ grams: whole.grams }),
+    measured({ millilitres: whole.volumeMl }),
+  ];
   const figures: readonly FigureRow[] = [
     [say('bench.egg-to-liquid-2'), ratio(eggToLiquid), undefined, 'egg-to-liquid'],
     [say('bench.yolk-to-white'), ratio(yolkToWhite)],
     [say('bench.added-sugar'), percent(share.addedSugar), '%', 'sugar-share'],
     [say('bench.flour-starch'), percent(share.addedStarch), '%'],
     [say('bench.butter-oil'), percent(share.addedFat), '%'],
-    [say('bench.mixture'), grams(mixtureG), 'g', 'mixture-mass'],
-    [say('bench.with-pieces'), grams(whole.grams), 'g', 'whole-mass'],
-    [say('bench.makes'), grams(whole.volumeMl), 'ml'],
+    [say('bench.mixture'), mixture.value, mixture.unit, 'mixture-mass'],
+    [say('bench.with-pieces'), all.value, all.unit, 'whole-mass'],
+    [say('bench.makes'), makes.value, makes.unit],
   ];
   const chemists: typeof figures = [
     [say('bench.all-sugars'), percent(share.sugar), '%'],

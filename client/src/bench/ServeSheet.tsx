@@ -131,12 +131,12 @@ function PortionFields({ data, onEdit }: { readonly data: FormulaData; readonly 
 
 /** What a portion weighs, costs and gives. */
 function PortionFigures({ build, currency }: { readonly build: Build; readonly currency: string }) {
+  const { measured } = useWords();
   return (
     <View className="flex-row flex-wrap gap-x-6 gap-y-3">
       <Labelled label={say('bench.weighs')}>
         <Figure
-          value={build.portionG === undefined ? '?' : grams(build.portionG)}
-          unit="g"
+          {...(build.portionG === undefined ? { value: '?' } : measured({ grams: build.portionG }))}
           size="figure"
         />
       </Labelled>

@@ -50,7 +50,7 @@ export function TemperSheet({
   readonly verdict: PartVerdict;
   readonly roomC: number;
 }) {
-  const { degrees, unit } = useWords();
+  const { degrees, put, unit } = useWords();
   const [hotC, setHotC] = useState(90);
   const [coldC, setColdC] = useState(FRIDGE_C);
   const [sugarWith, setSugarWith] = useState<SugarWith>('egg');
@@ -111,7 +111,7 @@ export function TemperSheet({
           {rest}
         </Notice>
       )}
-      <Soft>{say('bench.pouring-slowly-does-not-make-the')}</Soft>
+      <Soft>{put('bench.pouring-slowly-does-not-make-the', {})}</Soft>
     </Sheet>
   );
 }

@@ -34,7 +34,7 @@ import {
   Soft,
   useWords,
 } from '../design';
-import { say, grams, centimetres } from '@hollow-moon/words';
+import { grams, say, type Measured, type Words } from '@hollow-moon/words';
 import { BatchNotice } from '../forecast';
 import { withLine } from '../drafts/drafts';
 import { inVessel, optionsOf, type KitchenBook } from '../book/book';
@@ -62,7 +62,7 @@ function UnknownAmount({
   readonly fit: Fit;
   readonly onEdit: Edit;
 }) {
-  const { tell } = useWords();
+  const { put, tell } = useWords();
   const untold = cannotTell(analysis);
   if (!untold) return null;
   const [line] = analysis.unknown;
@@ -74,7 +74,7 @@ function UnknownAmount({
       actions={
         line && wantsG !== undefined ? (
           <Button
-            label={say('bench.take-g', { wantsG: grams(wantsG) })}
+            label={put('bench.take-g', { wants: { grams: wantsG } })}
             onPress={() =>
               onEdit(`${line.line.id}/amount`, (data) =>
                 withLine(data, line.line.id, {
@@ -89,10 +89,10 @@ function UnknownAmount({
       }
     >
       {line && wantsG !== undefined
-        ? say('bench.the-tins-need', {
+        ? put('bench.the-tins-need', {
             untold: tell(untold),
             tins: data.vesselCount,
-            wantsG: grams(wantsG),
+            wants: { grams: wantsG },
             name: plainName(line),
           })
         : tell(untold)}
@@ -109,14 +109,21 @@ const turnsOut = (data: FormulaData, build: Build): boolean => {
   );
 };
 
-const width = ({ diameterMm, breadthMm }: DoughDisc): string =>
-  diameterMm === breadthMm
-    ? centimetres(diameterMm)
-    : `${centimetres(diameterMm)} × ${centimetres(breadthMm)}`;
+/** How wide the dough is rolled, and how broad where it is no round. */
+function widthOf({ diameterMm, breadthMm }: DoughDisc, { measured }: Words): Measured {
+  const across = measured({ widthMm: diameterMm });
+  return diameterMm === breadthMm
+    ? { value: across.value, unit: say('bench.wide', { unit: across.unit }) }
+    : {
+        value: `${across.value} × ${measured({ widthMm: breadthMm }).value}`,
+        unit: across.unit,
+      };
+}
 
 /** The dough: how wide it is rolled, and what the dough in hand can give. */
 function DoughLines({ disc, data }: { readonly disc: DoughDisc; readonly data: FormulaData }) {
-  const { tell } = useWords();
+  const words = useWords();
+  const { measured, put, tell } = words;
   const [inHand, setInHand] = useState(Number.NaN);
   const discs = discsFrom(inHand, disc);
   const round = disc.diameterMm === disc.breadthMm;
@@ -133,18 +140,15 @@ function DoughLines({ disc, data }: { readonly disc: DoughDisc; readonly data: F
     <>
       <View className="flex-row flex-wrap gap-x-6 gap-y-3">
         <Labelled label={say('bench.roll-the-dough')}>
-          <Figure
-            value={width(disc)}
-            unit={round ? say('bench.cm-wide') : 'cm'}
-            size="figure"
-            testID="disc"
-          />
+          <Figure {...widthOf(disc, words)} size="figure" testID="disc" />
         </Labelled>
         <Labelled label={say('bench.dough-a-tin')}>
-          <Figure value={grams(disc.massG)} unit="g" size="figure" testID="dough" />
+          <Figure {...measured({ grams: disc.massG })} size="figure" testID="dough" />
         </Labelled>
       </View>
-      <Soft>{say('bench.about-g-of-it-is', { massG: grams(disc.massG - disc.liningG) })}</Soft>
+      <Soft>
+        {put('bench.about-g-of-it-is', { trimmed: { grams: disc.massG - disc.liningG } })}
+      </Soft>
       <NumberField
         label={say('bench.dough-in-hand')}
         unit="g"
@@ -157,10 +161,10 @@ function DoughLines({ disc, data }: { readonly disc: DoughDisc; readonly data: F
       {inHand > 0 ? (
         <Read testID="dough-gives">
           {[
-            say('bench.lines-g-over', {
+            put('bench.lines-g-over', {
               fresh: discs.fresh,
               rerolled: discs.rerolled,
-              leftG: grams(discs.leftG),
+              left: { grams: discs.leftG },
             }),
             ...(tie && !tie.ok && discs.fresh < data.vesselCount
               ? [say('bench.for', { vesselCount: data.vesselCount, problem: tell(tie.problem) })]
@@ -235,7 +239,7 @@ function FitLines({
   readonly fit: Fit;
   readonly onEdit: Edit;
 }) {
-  const { tell } = useWords();
+  const { measured, put, tell } = useWords();
   const { build, vessel } = inKitchen;
   const analysis = build.filling;
   const level = levelWarning(data.family, fit.wanted.depthMm, data.headspaceMm);
@@ -248,17 +252,19 @@ function FitLines({
     <>
       <View className="flex-row flex-wrap gap-x-6 gap-y-3">
         <Labelled label={say('bench.filling-wanted')}>
-          <Figure value={grams(fit.toMixG)} unit="g" size="figure" testID="filling-wanted" />
+          <Figure {...measured({ grams: fit.toMixG })} size="figure" testID="filling-wanted" />
         </Labelled>
         <Labelled label={say('bench.into-each')}>
-          <Figure value={grams(fit.wanted.massG)} unit="g" size="figure" testID="each-tin" />
+          <Figure {...measured({ grams: fit.wanted.massG })} size="figure" testID="each-tin" />
         </Labelled>
         <Labelled label={say('bench.depth')}>
-          <Figure value={centimetres(fit.wanted.depthMm)} unit="cm" size="figure" />
+          <Figure {...measured({ millimetres: fit.wanted.depthMm })} size="figure" />
         </Labelled>
       </View>
       {build.takenMl > 0 ? (
-        <Soft>{say('bench.what-lies-under-it-takes', { takenMl: grams(build.takenMl) })}</Soft>
+        <Soft>
+          {put('bench.what-lies-under-it-takes', { taken: { millilitres: build.takenMl } })}
+        </Soft>
       ) : null}
       {level && usual ? (
         <Notice
@@ -266,7 +272,7 @@ function FitLines({
           testID="level"
           actions={
             <Button
-              label={say('bench.leave-mm', { mm: usual.mm })}
+              label={put('bench.leave-mm', { gap: { millimetres: usual.mm } })}
               onPress={() => setter(onEdit)('headspaceMm')(usual.mm)}
             />
           }
@@ -277,8 +283,8 @@ function FitLines({
       {disc && data.shell !== 'crumb-shell' ? <DoughLines disc={disc} data={data} /> : null}
       {vessel && data.shell === 'none' && turnsOut(data, build) ? (
         <Soft>
-          {say('bench.to-turn-one-out-a-plate', {
-            topLengthMm: centimetres(insideOf(vessel).topLengthMm + PLATE_BEYOND_MM),
+          {put('bench.to-turn-one-out-a-plate', {
+            across: { widthMm: insideOf(vessel).topLengthMm + PLATE_BEYOND_MM },
           })}
         </Soft>
       ) : null}

@@ -29,17 +29,16 @@ const Rows = ({ rows }: { readonly rows: readonly ComparedRow[] }) => (
 /** When it was last baked, at what, in which tin, and how it came out. */
 function LastTime({ id, book }: { readonly id: string; readonly book: KitchenBook }) {
   const { data } = useLogInfiniteQuery({ kitchenId: book.kitchen.id, formulaId: id });
-  const { degrees, unit } = useWords();
+  const { put } = useWords();
   const last = data?.pages[0]?.bakes[0];
   if (!last) return <Soft>{say('bench.not-baked-yet')}</Soft>;
   const { setC, vesselName, ovenName, result, startedAt } = last.data;
   return (
     <PlaceLink to={`/log/${last.id}`} className="min-h-12 justify-center" testID="last-time">
       <Read className="text-water">
-        {say('bench.last-time-in', {
+        {put('bench.last-time-in', {
           day: day(startedAt),
-          setC: degrees(setC),
-          unit,
+          set: { ovenC: setC },
           ovenName: ovenName.toLowerCase(),
           vesselName: vesselName.toLowerCase(),
           more: result ? `. ${say(`result.${result}`)}` : '',
@@ -103,7 +102,7 @@ function Past({
   readonly versions: readonly FormulaVersion[];
   readonly onEdit: Edit;
 }) {
-  const temperature = useWords();
+  const words = useWords();
   const [left, setLeft] = useState(String(versions[1]?.version ?? versions[0]?.version ?? ''));
   const [right, setRight] = useState(ON_BENCH);
   const [all, setAll] = useState(false);
@@ -122,7 +121,7 @@ function Past({
   const found = compared(dataOf(left), dataOf(right), {
     grade: book.kitchen.data.eggGrade,
     find: book.find,
-    temperature,
+    words,
     nameOf,
   });
   const rows = [...found.amounts, ...found.ratios, ...found.settings];

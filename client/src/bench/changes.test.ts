@@ -1,6 +1,6 @@
 /** Two formulas side by side: nothing that can be changed may go unseen. */
 import { PLAIN_OVEN_USE, PLAIN_SHELL_BAKE, type FormulaData } from '@hollow-moon/contract';
-import { wordsIn } from '@hollow-moon/words';
+import { METRIC, wordsIn } from '@hollow-moon/words';
 import { book, OVEN_ID, tart, TIN_ID } from '../testing/book';
 import { compared, type Compared } from './changes';
 
@@ -11,7 +11,7 @@ const against = (change: Partial<FormulaData>, before: FormulaData = tart): Comp
     {
       grade: 'EU M',
       find: book.find,
-      temperature: wordsIn('C'),
+      words: wordsIn(METRIC),
       nameOf: (id) => (id === TIN_ID ? 'Tin 24' : id === OVEN_ID ? 'Oven' : '–'),
     },
   );
@@ -122,12 +122,12 @@ it('says how much, in grams and as a share of the list', () => {
   // By hand: 500 + 150 + 80 = 730 g; 520 of 750.
   const { amounts } = against({ lines: [{ ...cream!, amount: 520 }, yolk!, sugar!] });
   expect(amounts.find(({ what }) => /cream/i.test(what))).toMatchObject({
-    before: '500 g, 68 %',
-    after: '520 g, 69 %',
+    before: '500\u00a0g, 68 %',
+    after: '520\u00a0g, 69 %',
     differs: true,
   });
   // The shares of the others have moved, which a cook would see as a change too.
-  expect(amounts.find(({ what }) => /yolk/i.test(what))!.after).toBe('150 g, 20 %');
+  expect(amounts.find(({ what }) => /yolk/i.test(what))!.after).toBe('150\u00a0g, 20 %');
 });
 
 it('keeps a component’s list under its name, and speaks in the cook’s degrees', () => {
@@ -138,7 +138,7 @@ it('keeps a component’s list under its name, and speaks in the cook’s degree
     {
       grade: 'EU M',
       find: book.find,
-      temperature: wordsIn('F'),
+      words: wordsIn({ ...METRIC, degrees: 'F' }),
       nameOf: () => '–',
     },
   );

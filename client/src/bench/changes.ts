@@ -8,7 +8,6 @@ import {
 } from '@hollow-moon/core';
 import {
   FIRMNESS_WORDS,
-  grams,
   measureInWords,
   percent,
   say,
@@ -37,7 +36,7 @@ const row = (what: string, before: string, after: string): ComparedRow => ({
   differs: before !== after,
 });
 
-/** Grams by ingredient, in the order of the lists. */
+/** Weights by ingredient, in the order of the lists. */
 function gramsBy(of: Analysis): ReadonlyMap<string, number> {
   const sums = new Map<string, number>();
   for (const { ingredient, grams } of of.lines) {
@@ -47,10 +46,15 @@ function gramsBy(of: Analysis): ReadonlyMap<string, number> {
 }
 
 /** The lists of two formulas side by side, each thing in grams and as a share of its list. */
-function amountRows(before: Analysis, after: Analysis, under: string): ComparedRow[] {
+function amountRows(
+  before: Analysis,
+  after: Analysis,
+  under: string,
+  { quantity }: Words,
+): ComparedRow[] {
   const [a, b] = [gramsBy(before), gramsBy(after)];
   const cell = (value: number | undefined, total: number) =>
-    value === undefined ? '–' : `${grams(value)} g, ${percent(value / total)} %`;
+    value === undefined ? '–' : `${quantity({ grams: value })}, ${percent(value / total)} %`;
   return [...new Set([...a.keys(), ...b.keys()])].map((name) =>
     row(
       under ? `${under}: ${name}` : name,
@@ -87,32 +91,31 @@ function linesInWords(lines: FormulaData['lines'], find: FindIngredient): string
 }
 
 /** What a component is and where it goes. */
-function partInWords(part: PartData | undefined): string {
+function partInWords(part: PartData | undefined, { put }: Words): string {
   if (!part) return '–';
   const { kind, place, eachG, vessels, bakesAlong, formulaId } = part;
   return [
     say(`part.${kind}`),
     say(`part-place.${place}`).toLowerCase(),
-    ...(eachG === null ? [] : [say('bench.g-each', { eachG: grams(eachG) })]),
+    ...(eachG === null ? [] : [put('bench.g-each', { each: { grams: eachG } })]),
     ...(vessels === null ? [] : [say('bench.in-of-them', { vessels })]),
     ...(bakesAlong ? [say('bench.in-the-oven-with-the-filling-2')] : []),
     ...(formulaId === null ? [] : [say('bench.from-a-formula-of-its-own')]),
   ].join(', ');
 }
 
-/** A temperature in the cook's degrees, with their unit. */
-type Heat = (celsius: number) => string;
-
 /** What is done to the oven, where the bake goes and how its shell is baked, each in a line. */
 function ovenInWords(
   { ovenUse: { steps, doors, entersAtC, standing, foil, topUp, mode } }: FormulaData,
-  heat: Heat,
+  { quantity }: Words,
 ): string {
   const says = [
-    ...(entersAtC === null ? [] : [say('bench.in-at-c', { entersAtC: heat(entersAtC) })]),
+    ...(entersAtC === null
+      ? []
+      : [say('bench.in-at-c', { entersAtC: quantity({ ovenC: entersAtC }) })]),
     ...steps.map(
       ({ atMin, on, to }) =>
-        `${typeof to === 'number' ? heat(to) : say(`card.${to}`)} ${on ? say('bench.when', { on: say(`sign.${on}`) }) : say('bench.from-min', { atMin })}`,
+        `${typeof to === 'number' ? quantity({ ovenC: to }) : say(`card.${to}`)} ${on ? say('bench.when', { on: say(`sign.${on}`) }) : say('bench.from-min', { atMin })}`,
     ),
     ...(topUp
       ? [say('bench.first-the-rest-at', { share: percent(topUp.share), atMin: topUp.atMin })]
@@ -131,15 +134,18 @@ const outInWords = ({ ovenUse: { out } }: FormulaData): string =>
         `${say(`place.${place}`)}${atMin > 0 ? ` ${say('bench.from-min', { atMin })}` : ''}`,
     )
     .join(', ');
-function shellInWords({ shell, shellThicknessMm, shellBake }: FormulaData, heat: Heat) {
+function shellInWords(
+  { shell, shellThicknessMm, shellBake }: FormulaData,
+  { quantity }: Words,
+): string {
   if (shell === 'none') return '–';
   const { raw, weights, docked, start, restMin, stages, target, seal } = shellBake;
-  const rolled = say('bench.mm', { shellThicknessMm });
+  const rolled = quantity({ millimetres: shellThicknessMm });
   if (raw) return say('bench.filled-raw', { rolled });
   const baked = stages.map(({ minutes, setC, weighted, outOfRing }) =>
     say('bench.min-at-c', {
       minutes,
-      setC: heat(setC),
+      setC: quantity({ ovenC: setC }),
       weights: weighted ? 'in' : 'none',
       ring: outOfRing ? 'off' : 'on',
     }),
@@ -157,13 +163,13 @@ function shellInWords({ shell, shellThicknessMm, shellBake }: FormulaData, heat:
       : [say('bench.sealed-with', { seal: say(`seal.${seal}`).toLowerCase() })]),
   ].join(', ');
 }
-const bathInWords = ({ bath, ovenUse: { wrapped } }: FormulaData, heat: Heat): string =>
+const bathInWords = ({ bath, ovenUse: { wrapped } }: FormulaData, { put }: Words): string =>
   bath
-    ? say('bench.cm-mm-at', {
-        panLengthMm: bath.panLengthMm / 10,
-        panBreadthMm: bath.panBreadthMm / 10,
-        levelMm: bath.levelMm,
-        waterC: heat(bath.waterC),
+    ? put('bench.cm-mm-at', {
+        along: { widthMm: bath.panLengthMm },
+        across: { widthMm: bath.panBreadthMm },
+        level: { millimetres: bath.levelMm },
+        water: { celsius: bath.waterC },
         more: wrapped ? `, ${say('bench.wrapped')}` : '',
       })
     : '–';
@@ -174,9 +180,10 @@ const share = (value: number): string => `${percent(value)} %`;
 function settingsOf(
   before: FormulaData,
   after: FormulaData,
-  heat: Heat,
+  words: Words,
   nameOf: (vesselOrOvenId: string | null) => string,
 ): ComparedRow[] {
+  const { quantity } = words;
   return [
     row(say('bench.name'), before.name, after.name),
     row(say('bench.kind'), say(`part.${before.family}`), say(`part.${after.family}`)),
@@ -190,16 +197,20 @@ function settingsOf(
     row(say('bench.stays-in-the-bowl'), share(before.lossShare), share(after.lossShare)),
     row(
       say('bench.gap-to-the-rim'),
-      say('bench.mm-2', { headspaceMm: before.headspaceMm }),
-      say('bench.mm-2', { headspaceMm: after.headspaceMm }),
+      quantity({ millimetres: before.headspaceMm }),
+      quantity({ millimetres: after.headspaceMm }),
     ),
     row(say('bench.oven'), nameOf(before.ovenId), nameOf(after.ovenId)),
-    row(say('bench.set-to'), heat(before.setC), heat(after.setC)),
-    row(say('bench.then'), ovenInWords(before, heat), ovenInWords(after, heat)),
+    row(say('bench.set-to'), quantity({ ovenC: before.setC }), quantity({ ovenC: after.setC })),
+    row(say('bench.then'), ovenInWords(before, words), ovenInWords(after, words)),
     row(say('bench.after-the-pull'), outInWords(before), outInWords(after)),
-    row(say('bench.empty-shell'), shellInWords(before, heat), shellInWords(after, heat)),
-    row(say('bench.bath'), bathInWords(before, heat), bathInWords(after, heat)),
-    row(say('bench.poured-at'), heat(before.fillingStartC), heat(after.fillingStartC)),
+    row(say('bench.empty-shell'), shellInWords(before, words), shellInWords(after, words)),
+    row(say('bench.bath'), bathInWords(before, words), bathInWords(after, words)),
+    row(
+      say('bench.poured-at'),
+      quantity({ celsius: before.fillingStartC }),
+      quantity({ celsius: after.fillingStartC }),
+    ),
     row(say('bench.method'), before.steps.join(' '), after.steps.join(' ')),
     row(say('bench.note'), before.note, after.note),
   ];
@@ -212,18 +223,17 @@ export function compared(
   context: {
     readonly grade: EggGrade;
     readonly find: FindIngredient;
-    readonly temperature: Words;
+    readonly words: Words;
     readonly nameOf: (vesselOrOvenId: string | null) => string;
   },
 ): Compared {
-  const { grade, find, temperature, nameOf } = context;
-  const heat: Heat = (celsius) => temperature.quantity({ celsius });
+  const { grade, find, words, nameOf } = context;
   const weigh = ({ lines, family }: FormulaData) => analyse(lines, grade, find, family);
   const [a, b] = [weigh(before), weigh(after)];
   const verdictOf = (data: FormulaData, of: Analysis) => judgePart(of, data.family, data.shell);
   const [va, vb] = [verdictOf(before, a), verdictOf(after, b)];
   const degrees = (celsius: number | undefined) =>
-    celsius === undefined ? '–' : `${temperature.degrees(celsius)} ${temperature.unit}`;
+    celsius === undefined ? '–' : words.quantity({ celsius });
   const firmness = (of: typeof va) => ('firmness' in of ? FIRMNESS_WORDS[of.firmness] : '–');
   const ratio = (value: number | undefined) => value?.toFixed(2) ?? '–';
   const partNames = [...new Set([...before.parts, ...after.parts].map((part) => part.name))];
@@ -234,15 +244,19 @@ export function compared(
   const said = (of: ComparedRow) => of.before !== '–' || of.after !== '–';
   return {
     amounts: [
-      ...amountRows(a, b, ''),
+      ...amountRows(a, b, '', words),
       row(
         say('bench.said-of-it'),
         linesInWords(before.lines, find),
         linesInWords(after.lines, find),
       ),
       ...partNames.flatMap((name) => [
-        row(name, partInWords(partIn(before, name)), partInWords(partIn(after, name))),
-        ...amountRows(weighPart(before, name), weighPart(after, name), name),
+        row(
+          name,
+          partInWords(partIn(before, name), words),
+          partInWords(partIn(after, name), words),
+        ),
+        ...amountRows(weighPart(before, name), weighPart(after, name), name, words),
         row(
           say('bench.said-of-it-2', { name }),
           linesInWords(linesIn(before, name), find),
@@ -263,6 +277,6 @@ export function compared(
         : []),
       row(say('bench.when-cold'), firmness(va), firmness(vb)),
     ],
-    settings: settingsOf(before, after, heat, nameOf),
+    settings: settingsOf(before, after, words, nameOf),
   };
 }

@@ -1,12 +1,4 @@
-import {
-  DegreesField,
-  Button,
-  FieldProblem,
-  icons,
-  NumberField,
-  Picker,
-  useWords,
-} from '../design';
+import { Button, FieldProblem, icons, NumberField, OvenField, Picker, useWords } from '../design';
 import { say } from '@hollow-moon/words';
 import type { ShellBake } from '@hollow-moon/contract';
 import type { Problem } from '@hollow-moon/core';
@@ -51,7 +43,7 @@ export function StageEditor({
             className="w-24"
             testID={`blind-minutes-${index}`}
           />
-          <DegreesField
+          <OvenField
             label={say('blind.oven-at')}
             value={stage.setC}
             onChange={(setC) => change(index, { setC })}

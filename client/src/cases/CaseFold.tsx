@@ -84,7 +84,7 @@ function CaseResult({
   readonly result: Answer<'case'>;
   readonly onClose: () => void;
 }) {
-  const { degrees, unit } = useWords();
+  const { degrees, put, unit } = useWords();
   return (
     <View className="gap-2" testID="case-result">
       <Read className="font-read-strong">{result.name}</Read>
@@ -111,8 +111,8 @@ function CaseResult({
         ))}
       </View>
       <Soft>
-        {say('cases.loses-g-of-water-the', {
-          waterLostKg: (result.waterLostKg * 1000).toFixed(1),
+        {put('cases.loses-g-of-water-the', {
+          lost: { grams: result.waterLostKg * 1000 },
           toExponential: (Math.abs(result.energy.residual) * 100).toExponential(1),
         })}
       </Soft>

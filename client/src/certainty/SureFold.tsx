@@ -7,17 +7,7 @@ import {
 } from '@hollow-moon/core';
 import { memo } from 'react';
 import { View } from 'react-native';
-import {
-  Button,
-  DegreesField,
-  Figure,
-  Fold,
-  Labelled,
-  NumberField,
-  Read,
-  Soft,
-  useWords,
-} from '../design';
+import { Button, Figure, Fold, Labelled, NumberField, Read, Soft, useWords } from '../design';
 import { minutes, say, spanOfMinutes } from '@hollow-moon/words';
 import { SPREAD_RUNS, useJob, type SpreadState } from '../jobs';
 
@@ -60,7 +50,7 @@ function UnsureFields({
         return name === 'depthMm' ? (
           <NumberField key={name} {...field} unit="mm" />
         ) : (
-          <DegreesField key={name} {...field} difference />
+          <NumberField unit="°C" key={name} {...field} difference />
         );
       })}
     </View>

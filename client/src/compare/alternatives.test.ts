@@ -1,11 +1,11 @@
 import { forecast, remediesFor, type Forecast, type ForecastPlan } from '@hollow-moon/core';
-import { temperatureFormat } from '@hollow-moon/words';
+import { METRIC, wordsIn } from '@hollow-moon/words';
 import { book, hopelessDish, tart } from '../testing/book';
 import { alternativesTo, differenceInWords } from './alternatives';
 import { planFor } from '../forecast';
 import { remedied, remedyInWords, remedyOpens } from '../remedies/remedy';
 
-const celsius = temperatureFormat('C');
+const celsius = wordsIn(METRIC);
 const planAt = (change: Partial<typeof tart> = {}): ForecastPlan => {
   const wish = planFor({ ...tart, ...change }, book);
   if ('missing' in wish) throw new Error(wish.missing);
@@ -71,14 +71,14 @@ describe('a remedy', () => {
     expect(says({ kind: 'oven', byK: -25 })).toBe('Lower the oven by 25\u00a0°C, to 195\u00a0°C');
     expect(says({ kind: 'start', fillingStartC: 45 })).toBe('Pour the filling at 45\u00a0°C');
     expect(says({ kind: 'depth', byMm: 6, headspaceMm: 7, share: 0.8 })).toBe(
-      'Fill 6 mm shallower, with 80 % of the batch',
+      'Fill 6\u00a0mm shallower, with 80 % of the batch',
     );
-    expect(says({ kind: 'starch', grams: 12.4 })).toBe('Whisk in 12 g of cornflour');
+    expect(says({ kind: 'starch', grams: 12.4 })).toBe('Whisk in 12\u00a0g of cornflour');
     expect(
       remedyInWords(
         { change: { kind: 'oven', byK: 10 }, earliestS: 0, bestS: 0, latestS: 0 },
         data,
-        temperatureFormat('F'),
+        wordsIn({ ...METRIC, degrees: 'F' }),
       ),
     ).toBe('Raise the oven by 18\u00a0°F, to 446\u00a0°F');
   });

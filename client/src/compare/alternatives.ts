@@ -7,7 +7,7 @@ import {
   type ForecastPlan,
   type VesselMaterial,
 } from '@hollow-moon/core';
-import { say, type TemperatureFormat } from '@hollow-moon/words';
+import { say, type Words } from '@hollow-moon/words';
 
 /** Another way to bake the same, to hold against the plan. */
 export interface Alternative {
@@ -25,15 +25,13 @@ const MATERIALS: Readonly<Record<VesselMaterial, string>> = {
 
 const HOT_C = 60;
 const COLD_C = 6;
+const SHALLOWER_MM = 5;
 
 /** Ways cooks argue about, each one change from the plan. Those that the plan already is are left out. */
-export function alternativesTo(
-  plan: ForecastPlan,
-  { degrees, unit }: TemperatureFormat,
-): Alternative[] {
+export function alternativesTo(plan: ForecastPlan, { put, quantity }: Words): Alternative[] {
   const at = (byK: number): Alternative => ({
     id: `oven/${byK}`,
-    name: `at ${degrees(plan.setC + byK)} ${unit}`,
+    name: put('compare.at', { set: { ovenC: plan.setC + byK } }),
     plan: withRemedy(plan, { kind: 'oven', byK }),
   });
   const { bath: _bath, ...dry } = plan;
@@ -45,11 +43,11 @@ export function alternativesTo(
     at(10),
     at(20),
     ...(plan.bath
-      ? [{ id: 'dry', name: 'without the bath', plan: dry }]
+      ? [{ id: 'dry', name: say('compare.without-the-bath'), plan: dry }]
       : [
           {
             id: 'bath',
-            name: 'in a water bath',
+            name: say('compare.in-a-water-bath'),
             plan: {
               ...plan,
               bath: {
@@ -66,7 +64,7 @@ export function alternativesTo(
       ? [
           {
             id: 'hot',
-            name: `filled hot, ${degrees(HOT_C)} ${unit}`,
+            name: put('compare.filled-hot', { at: { celsius: HOT_C } }),
             plan: { ...plan, fillingStartC: HOT_C },
           },
         ]
@@ -75,7 +73,7 @@ export function alternativesTo(
       ? [
           {
             id: 'cold',
-            name: `filled cold, ${degrees(COLD_C)} ${unit}`,
+            name: put('compare.filled-cold', { at: { celsius: COLD_C } }),
             plan: { ...plan, fillingStartC: COLD_C },
           },
         ]
@@ -89,19 +87,21 @@ export function alternativesTo(
       })),
     ...OVEN_KINDS.filter((kind) => kind !== plan.oven.kind).map((kind) => ({
       id: `kind/${kind}`,
-      name: `${say(`oven-kind.${kind}`).toLowerCase()} oven`,
+      name: say('compare.in-an-oven', { kind: say(`oven-kind.${kind}`).toLowerCase() }),
       plan: { ...plan, oven: { ...plan.oven, kind } },
     })),
     ...(level.ok
       ? [
           {
             id: 'shallower',
-            name: '5 mm shallower',
-            plan: filledToGap(plan, level.value.gapMm + 5),
+            name: say('compare.shallower', { by: quantity({ millimetres: SHALLOWER_MM }) }),
+            plan: filledToGap(plan, level.value.gapMm + SHALLOWER_MM),
           },
         ]
       : []),
-    ...(plan.foil ? [] : [{ id: 'foil', name: 'under foil', plan: { ...plan, foil: true } }]),
+    ...(plan.foil
+      ? []
+      : [{ id: 'foil', name: say('compare.under-foil'), plan: { ...plan, foil: true } }]),
   ];
 }
 

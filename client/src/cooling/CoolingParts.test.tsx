@@ -4,7 +4,7 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
 import { Provider } from 'react-redux';
 import { createStore } from '../root/store';
-import { degreesChosen } from '../state/settings';
+import { unitsChosen } from '../state/settings';
 import { CoolingResult, OutPlaces } from './CoolingParts';
 
 /** Falls in a straight line from 80 °C by 20 K an hour to `least`, hottest spot and middle alike. */
@@ -23,7 +23,7 @@ const kept: CoolingForecast = {
 
 const show = (cooling: CoolingForecast, degrees: 'C' | 'F' = 'C') => {
   const store = createStore();
-  store.dispatch(degreesChosen(degrees));
+  store.dispatch(unitsChosen({ degrees }));
   render(
     <Provider store={store}>
       <CoolingResult cooling={cooling} />

@@ -1,4 +1,4 @@
-import { say } from '@hollow-moon/words';
+import { say, type Words } from '@hollow-moon/words';
 import type { FormulaData } from '@hollow-moon/contract';
 import {
   coolCream,
@@ -20,11 +20,14 @@ const VESSELS = {
 } as const satisfies Record<string, CreamVessel>;
 type VesselName = keyof typeof VESSELS;
 
-const VESSEL_OPTIONS: readonly { readonly value: VesselName; readonly label: string }[] = [
-  { value: 'tray', label: say('cooling.tray-40-30-cm') },
-  { value: 'half', label: say('cooling.tray-30-20-cm') },
-  { value: 'bowl', label: say('cooling.bowl-22-cm') },
-];
+/** What each is called: a tray by its sides, a bowl by how wide it is. */
+const vesselName = (vessel: CreamVessel, { measured, put }: Words): string =>
+  vessel.kind === 'tray'
+    ? put('cooling.tray', {
+        along: measured({ widthMm: vessel.lengthMm }).value,
+        across: { widthMm: vessel.breadthMm },
+      })
+    : put('cooling.bowl', { across: { widthMm: vessel.diameterMm } });
 
 const COOL_PLACES = ['rack', 'ice-bath', 'fridge', 'freezer'] as const;
 
@@ -40,12 +43,16 @@ function VesselChoice({
   readonly film: boolean;
   readonly onFilm: (film: boolean) => void;
 }) {
+  const words = useWords();
   return (
     <>
       <Choice
         label={say('cooling.poured-into')}
         value={vessel}
-        options={VESSEL_OPTIONS}
+        options={(Object.keys(VESSELS) as VesselName[]).map((value) => ({
+          value,
+          label: vesselName(VESSELS[value], words),
+        }))}
         onChange={onVessel}
       />
       <Choice
@@ -73,7 +80,7 @@ function CreamAnswer({
   readonly depthMm: number;
   readonly fromC: number;
 }) {
-  const { degrees, unit, tell } = useWords();
+  const { put, tell } = useWords();
   if (!inOrder) return <Notice kind="danger">{say('cooling.put-the-places-it-cools-in')}</Notice>;
   if (!cooled) return null;
   if (!cooled.ok) {
@@ -86,10 +93,9 @@ function CreamAnswer({
   return (
     <>
       <Read testID="cream-depth">
-        {say('cooling.it-stands-mm-deep-and', {
-          creamDepthMm: depthMm.toFixed(0),
-          fromC: degrees(fromC),
-          unit,
+        {put('cooling.it-stands-mm-deep-and', {
+          depth: { millimetres: Math.round(depthMm) },
+          from: { celsius: fromC },
         })}
       </Read>
       <CoolingResult cooling={cooled.value} />

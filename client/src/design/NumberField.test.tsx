@@ -1,5 +1,7 @@
 import { fireEvent, render, screen } from '@testing-library/react';
-import { useState } from 'react';
+import { useState, type ReactElement } from 'react';
+import { Provider } from 'react-redux';
+import { createStore } from '../root/store';
 import { NumberField } from './NumberField';
 
 function Held({ start = 5, heard }: { readonly start?: number; readonly heard: number[] }) {
@@ -21,13 +23,16 @@ function Held({ start = 5, heard }: { readonly start?: number; readonly heard: n
   );
 }
 
+/** The field as a cook has it whose units are the usual ones. */
+const shown = (field: ReactElement) => render(<Provider store={createStore()}>{field}</Provider>);
+
 const type = (text: string) =>
   fireEvent.change(screen.getByLabelText('Amount, g'), { target: { value: text } });
 const field = () => screen.getByLabelText<HTMLInputElement>('Amount, g');
 
 it('takes a comma for a decimal point and leaves it as typed', () => {
   const heard: number[] = [];
-  render(<Held heard={heard} />);
+  shown(<Held heard={heard} />);
   type('12,5');
   expect(heard).toEqual([12.5]);
   expect(field().value).toBe('12,5');
@@ -35,7 +40,7 @@ it('takes a comma for a decimal point and leaves it as typed', () => {
 
 it('keeps text that is no number, says so at its place, and computes nothing from it', () => {
   const heard: number[] = [];
-  render(<Held heard={heard} />);
+  shown(<Held heard={heard} />);
   type('two');
   expect(heard).toEqual([NaN]);
   expect(field().value).toBe('two');
@@ -44,18 +49,18 @@ it('keeps text that is no number, says so at its place, and computes nothing fro
 });
 
 it('shows what others find wrong with the value', () => {
-  render(<Held heard={[]} />);
+  shown(<Held heard={[]} />);
   type('-3');
   expect(screen.getByRole('alert').textContent).toBe('Not less than nothing.');
 });
 
 it('waits without complaint where it may be empty', () => {
-  render(<NumberField label="Reads" value={NaN} onChange={() => undefined} mayBeEmpty />);
+  shown(<NumberField label="Reads" value={NaN} onChange={() => undefined} mayBeEmpty />);
   expect(screen.queryByRole('alert')).toBeNull();
 });
 
 it('follows a value that changes from elsewhere', () => {
-  render(<Held heard={[]} />);
+  shown(<Held heard={[]} />);
   type('two');
   fireEvent.click(screen.getByText('scale'));
   expect(field().value).toBe('7.25');
@@ -65,7 +70,7 @@ it('follows a value that changes from elsewhere', () => {
 // Source: NIST SP 811, appendix B.8: an ounce is 28.349 52 g.
 it('takes fractions and other units, and changes its unit at a tap', () => {
   const heard: number[] = [];
-  render(<Held heard={heard} />);
+  shown(<Held heard={heard} />);
   type('1 1/2');
   type('6 oz');
   fireEvent.click(screen.getByRole('button', { name: 'g: type Amount in oz' }));

@@ -1,9 +1,10 @@
-import { say, wordsIn } from '@hollow-moon/words';
+import { METRIC, say, unitFor, wordsIn } from '@hollow-moon/words';
 import { inUnit, OTHER_UNIT, parseEntry } from '@hollow-moon/core';
 import { memo, useId, useState } from 'react';
 import { Pressable, Text, TextInput, View } from 'react-native';
 import { FieldProblem } from './Notice';
 import { Soft } from './Text';
+import { useWords } from './useWords';
 
 export interface NumberFieldProps {
   readonly label: string;
@@ -27,7 +28,10 @@ export interface NumberFieldProps {
 }
 
 /** What is wrong with a number as it is typed holds no temperature, so that it is said alike to every cook. */
-const { tell } = wordsIn('C');
+const { tell } = wordsIn(METRIC);
+
+/** Rounds what conversions leave over, so that a figure comes back as it was typed. */
+const rounded = (value: number): number => Number(value.toFixed(6));
 
 const shown = (value: number, decimals: number): string =>
   Number.isFinite(value) ? String(Number(value.toFixed(decimals))) : '';
@@ -56,54 +60,75 @@ function Unit({
   );
 }
 
-/**
- * A number as the cook types it: decimal point or comma, a fraction, or in another unit of its kind ("9 in", "6 oz",
- * "350F", "gas 3"). What was typed stays as typed until the
- * value changes from elsewhere (undo, scaling); a text that is no number is kept and named.
- */
-export const NumberField = memo(function NumberField({
-  label,
+/** What is typed in a field, in the cook's unit or, after a tap, the other habit's; and what it comes to in the field's own. */
+function useTyped({
   value,
   onChange,
   unit,
   difference = false,
   onUnit,
-  problem,
-  hideLabel = false,
   mayBeEmpty = false,
   decimals = 2,
-  className = '',
-  testID,
-  onSubmit,
-}: NumberFieldProps) {
-  const id = useId();
+}: Omit<NumberFieldProps, 'label'>) {
+  const { units } = useWords();
   const [other, setOther] = useState(false);
-  const alternative = unit === undefined ? undefined : OTHER_UNIT[unit];
-  const typedIn = other && alternative !== undefined ? alternative : unit;
+  const habit = unit === undefined ? undefined : unitFor(unit, units);
+  const alternative = unit === undefined ? undefined : habit === unit ? OTHER_UNIT[unit] : unit;
+  const typedIn = other && alternative !== undefined ? alternative : habit;
   const converted = (of: number, from: string | undefined, to: string | undefined) =>
     from === undefined || to === undefined ? of : inUnit(of, from, to, { difference });
-  const shownIn = (to: string | undefined) =>
-    shown(converted(value, unit, to), to === unit ? decimals : Math.max(decimals, 2));
-  const [text, setText] = useState(() => shownIn(typedIn));
-  const [told, setTold] = useState(value);
-  // Adjusted while rendering, not in an effect: the field never shows a value that is no longer so.
-  if (!Object.is(told, value)) {
-    setTold(value);
-    setText(shownIn(typedIn));
+  const shownNow = () =>
+    shown(converted(value, unit, typedIn), typedIn === unit ? decimals : Math.max(decimals, 2));
+  const [text, setText] = useState(shownNow);
+  const [told, setTold] = useState({ value, typedIn });
+  // Adjusted while rendering, not in an effect: the field never shows a value, or a unit, that is no longer so.
+  if (!Object.is(told.value, value) || told.typedIn !== typedIn) {
+    setTold({ value, typedIn });
+    setText(shownNow());
   }
   const parsed = parseEntry(text, typedIn, { difference });
   const waiting = mayBeEmpty && text.trim() === '';
-  const unreadable = parsed.ok || waiting ? undefined : tell(parsed.problem);
-  const message = unreadable ?? problem;
   const change = (next: string) => {
     setText(next);
     const result = parseEntry(next, typedIn, { difference });
-    const number = result.ok ? converted(result.value.value, typedIn, unit) : Number.NaN;
-    setTold(number);
+    const number = !result.ok
+      ? Number.NaN
+      : typedIn === unit
+        ? result.value.value
+        : rounded(converted(result.value.value, typedIn, unit));
+    setTold({ value: number, typedIn });
     const typed = result.ok && unit === undefined ? result.value.typedUnit : undefined;
     if (typed !== undefined && onUnit) onUnit(typed, number);
     else onChange(number);
   };
+  return {
+    text,
+    change,
+    unreadable: parsed.ok || waiting ? undefined : tell(parsed.problem),
+    typedIn,
+    /** The unit that a tap goes on to. */
+    next: alternative === undefined ? undefined : other ? habit : alternative,
+    goOn: () => setOther(!other),
+  };
+}
+
+/**
+ * A number as the cook types it: decimal point or comma, a fraction, or in another unit of its kind ("9 in", "6 oz",
+ * "350F", "gas 3"). `value` is given and told in `unit`, and typed in the cook's own. What was typed stays as typed until
+ * the value changes from elsewhere (undo, scaling); a text that is no number is kept and named.
+ */
+export const NumberField = memo(function NumberField({
+  label,
+  problem,
+  hideLabel = false,
+  className = '',
+  testID,
+  onSubmit,
+  ...field
+}: NumberFieldProps) {
+  const id = useId();
+  const { text, change, unreadable, typedIn, next, goOn } = useTyped(field);
+  const message = unreadable ?? problem;
   return (
     <View className={`gap-1 ${className}`}>
       {hideLabel ? null : <Soft>{label}</Soft>}
@@ -121,20 +146,10 @@ export const NumberField = memo(function NumberField({
           onSubmitEditing={onSubmit}
           className="min-h-12 w-full min-w-0 flex-1 bg-transparent font-figures text-lead text-ink"
         />
-        {alternative === undefined ? (
-          unit ? (
-            <Soft className="pl-1">{unit}</Soft>
-          ) : null
+        {typedIn === undefined ? null : next === undefined ? (
+          <Soft className="pl-1">{typedIn}</Soft>
         ) : (
-          <Unit
-            label={label}
-            typedIn={typedIn!}
-            next={other ? unit! : alternative}
-            onNext={() => {
-              setOther(!other);
-              setText(shownIn(other ? unit : alternative));
-            }}
-          />
+          <Unit label={label} typedIn={typedIn} next={next} onNext={goOn} />
         )}
       </View>
       {message ? <FieldProblem id={id}>{message}</FieldProblem> : null}

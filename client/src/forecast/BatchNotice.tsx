@@ -1,7 +1,7 @@
 import { say } from '@hollow-moon/words';
 import type { FormulaData } from '@hollow-moon/contract';
 import type { Level } from '@hollow-moon/core';
-import { Button, Notice } from '../design';
+import { Button, Notice, useWords } from '../design';
 import { batchInWords, scaledToTins, withWhatThereIs } from './batch';
 import type { Edit } from '../drafts/edits';
 
@@ -15,7 +15,7 @@ export function BatchNotice({
   readonly level: Level;
   readonly onEdit: Edit;
 }) {
-  const says = batchInWords(level, data.vesselCount);
+  const says = batchInWords(level, data.vesselCount, useWords());
   if (!says) return null;
   return (
     <Notice

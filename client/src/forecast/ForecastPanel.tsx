@@ -160,7 +160,8 @@ const Cautions = memo(function Cautions({
 }: {
   readonly forecast: Forecast;
 }) {
-  const { degrees, unit, tell } = useWords();
+  const words = useWords();
+  const { degrees, unit, tell } = words;
   return (
     <>
       {cautions.map(tell).map((caution) => (
@@ -178,7 +179,7 @@ const Cautions = memo(function Cautions({
       <Soft testID="top">
         {say('forecast.the-top-is-at-the', {
           more: top.shade === 'raw' ? say('forecast.not-browned') : say(`shade.${top.shade}`),
-          waterInWords: waterInWords(waterLostG),
+          waterInWords: waterInWords(waterLostG, words),
         })}
       </Soft>
     </>

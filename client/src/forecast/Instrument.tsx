@@ -11,28 +11,16 @@ import {
 import { memo, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Figure, Labelled, Range, Read, Soft, useWords } from '../design';
-import {
-  captionOf,
-  centimetres,
-  layersInWords,
-  minutes,
-  say,
-  whereAfter,
-} from '@hollow-moon/words';
+import { captionOf, layersInWords, minutes, say, whereAfter } from '@hollow-moon/words';
 import { Moon, moonInWords, Section, sectionSize, WATER_PX } from '../moon';
 import { useLive, type Live } from './live';
 import { moonOf } from './moonOf';
 
 /** What a probe and a nudge would say at that moment. */
-function Signs({
-  frame,
-  surfaceCm,
-}: {
-  readonly frame: Still['frame'];
-  readonly surfaceCm: string;
-}) {
-  const { degrees, unit } = useWords();
-  const caption = captionOf(frame.wobble.diameterM);
+function Signs({ frame, surface }: { readonly frame: Still['frame']; readonly surface: string }) {
+  const words = useWords();
+  const { degrees, unit, measured } = words;
+  const caption = captionOf(frame.wobble.diameterM, words);
   const { rimLightness } = frame;
   return (
     <View className="flex-1 gap-2">
@@ -46,8 +34,8 @@ function Signs({
       </Labelled>
       <Labelled label={say('forecast.wobble')}>
         <Figure
-          value={caption ? centimetres(frame.wobble.diameterM * 1000) : '0'}
-          unit={say('forecast.of-cm', { surfaceCm })}
+          value={caption ? measured({ widthMm: frame.wobble.diameterM * 1000 }).value : '0'}
+          unit={say('forecast.of-cm', { surface })}
           size="title"
           testID="scrub-wobble"
         />
@@ -88,7 +76,8 @@ function Cut({
   readonly waterMm: number | undefined;
   readonly place: string;
 }) {
-  const { degrees, unit } = useWords();
+  const words = useWords();
+  const { degrees, unit } = words;
   const { field, setC, curdleC } = forecast;
   const { levelM } = frame;
   const shape = useMemo(
@@ -138,7 +127,7 @@ function Cut({
       </Soft>
       {field.under.length + field.over.length > 0 ? (
         <Soft className="text-center" testID="layers-named">
-          {layersInWords(field)}
+          {layersInWords(field, words)}
         </Soft>
       ) : null}
     </View>
@@ -173,7 +162,8 @@ export const Instrument = memo(function Instrument({
   const timeS = scrubbedS ?? pullS;
   const endS = frames[frames.length - 1]!.timeS;
   const { frame, temperatureC } = useMemo(() => stillAt(forecast, timeS), [forecast, timeS]);
-  const caption = captionOf(frame.wobble.diameterM);
+  const words = useWords();
+  const caption = captionOf(frame.wobble.diameterM, words);
   const place = frame.inOven
     ? say('forecast.min-in-the-oven', { timeS: minutes(frame.timeS) })
     : say('forecast.min', {
@@ -181,7 +171,7 @@ export const Instrument = memo(function Instrument({
         whereAfter: whereAfter(frame.timeS - pullS, out),
       });
   const moonSize = Math.min(width, 260);
-  const surfaceCm = centimetres(field.fill.topRadiusM * 2000);
+  const surface = words.quantity({ widthMm: field.fill.topRadiusM * 2000 });
   return (
     <View
       className="gap-3"
@@ -196,10 +186,10 @@ export const Instrument = memo(function Instrument({
           label={say('forecast.from-above-of', {
             place,
             moonInWords: moonInWords(frame.rings, caption),
-            surfaceCm,
+            surface,
           })}
         />
-        <Signs frame={frame} surfaceCm={surfaceCm} />
+        <Signs frame={frame} surface={surface} />
       </View>
       <Cut
         forecast={forecast}

@@ -2,7 +2,7 @@ import type { Forecast, Pull, PullChoice } from '@hollow-moon/core';
 import { memo } from 'react';
 import { Pressable, View } from 'react-native';
 import { Figure, Labelled, Read, Soft, useWords } from '../design';
-import { say, minutes, withUnit, centimetres } from '@hollow-moon/words';
+import { minutes, say, withUnit } from '@hollow-moon/words';
 
 /**
  * Earliest, best and latest side by side: minute, probe, wobble and coast. The one that is chosen is
@@ -17,7 +17,7 @@ export const WindowTable = memo(function WindowTable({
   readonly chosen: PullChoice;
   readonly onChoose: (pull: PullChoice) => void;
 }) {
-  const { degrees, unit } = useWords();
+  const { degrees, put, unit } = useWords();
   const { verdict } = forecast;
   if (verdict.kind === 'no-window') return null;
   const columns: [PullChoice, string, Pull][] = [
@@ -56,9 +56,7 @@ export const WindowTable = memo(function WindowTable({
           <Read>{say('forecast.probe', { probeC: withUnit(degrees(pull.probeC), unit) })}</Read>
           <Soft>
             {pull.wobble.diameterM > 0.005
-              ? say('forecast.wobble-2', {
-                  diameterM: withUnit(centimetres(pull.wobble.diameterM * 1000), 'cm'),
-                })
+              ? put('forecast.wobble-2', { diameterM: { widthMm: pull.wobble.diameterM * 1000 } })
               : say('forecast.only-quivers')}
           </Soft>
           <Soft>{say('forecast.knife', { knife: pull.knife })}</Soft>

@@ -1,26 +1,26 @@
 import type { FormulaData } from '@hollow-moon/contract';
 import { batchStands, scaleLines, type Level } from '@hollow-moon/core';
-import { say, grams } from '@hollow-moon/words';
+import type { Words } from '@hollow-moon/words';
 
 /** How a batch stands in its vessels, as a statement; `undefined` where it fits. */
-export function batchInWords(level: Level, vessels: number): string | undefined {
+export function batchInWords(level: Level, vessels: number, { put }: Words): string | undefined {
   const { depthMm, roomMm, massG, wantedG, overflowG } = level;
-  const fills = say('forecast.g-fills-of', {
-    massG: grams(massG),
+  const fills = put('forecast.g-fills-of', {
+    mass: { grams: massG },
     vessels,
-    depthMm: Math.round(depthMm),
-    roomMm: Math.round(roomMm),
+    depth: { millimetres: Math.round(depthMm) },
+    room: { millimetres: Math.round(roomMm) },
   });
   switch (batchStands(level)) {
     case 'overflows':
-      return say('forecast.the-batch-overflows-by-g', {
-        overflowG: grams(Math.ceil(overflowG)),
+      return put('forecast.the-batch-overflows-by-g', {
+        overflow: { grams: Math.ceil(overflowG) },
         vessels,
       });
     case 'over':
-      return say('forecast.g-more-than-the', { fills, massG: grams(massG - wantedG) });
+      return put('forecast.g-more-than-the', { fills, more: { grams: massG - wantedG } });
     case 'short':
-      return say('forecast.g-short-of-a', { fills, wantedG: grams(wantedG - massG) });
+      return put('forecast.g-short-of-a', { fills, short: { grams: wantedG - massG } });
     case 'fits':
       return undefined;
   }

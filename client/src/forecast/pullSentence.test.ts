@@ -7,6 +7,7 @@ import {
   type Forecast,
 } from '@hollow-moon/core';
 import {
+  METRIC,
   captionOf,
   layerInWords,
   layersInWords,
@@ -26,7 +27,7 @@ const made = (change: Partial<typeof tart> = {}): Forecast => {
   if (!result?.ok) throw new Error('no forecast');
   return result.value;
 };
-const celsius = wordsIn('C');
+const celsius = wordsIn(METRIC);
 
 describe('a forecast in words', () => {
   it('says minutes, range, probe, wobble and coast', () => {
@@ -49,10 +50,10 @@ describe('a forecast in words', () => {
   it('speaks Fahrenheit when asked, in differences too', () => {
     const { verdict } = made();
     const probeC = verdict.kind === 'window' ? verdict.best.probeC : NaN;
-    expect(pullSentence(made(), wordsIn('F'))).toContain(
+    expect(pullSentence(made(), wordsIn({ ...METRIC, degrees: 'F' }))).toContain(
       `${Math.round(probeC * 1.8 + 32)}\u00a0°F`,
     );
-    expect(wordsIn('F').span(5)).toBe('9');
+    expect(wordsIn({ ...METRIC, degrees: 'F' }).span(5)).toBe('9');
   });
 
   it('falls back to what can be said', () => {
@@ -83,8 +84,8 @@ describe('a forecast in words', () => {
   });
 
   it('writes the wobble across the moon while there is one', () => {
-    expect(captionOf(0.11)).toBe('11 cm');
-    expect(captionOf(0.001)).toBeUndefined();
+    expect(captionOf(0.11, celsius)).toBe('11\u00a0cm');
+    expect(captionOf(0.001, celsius)).toBeUndefined();
   });
 });
 
@@ -118,14 +119,16 @@ describe('layers in words', () => {
       { name: 'Caramel', thicknessM: 0.002 },
     ];
     const over = [{ name: 'Crumble', thicknessM: 0.006 }];
-    expect(layersInWords({ ...field, fill, under, over })).toBe(
-      'Caramel 2 mm, Plums 12 mm, filling 20 mm, Crumble 6 mm',
+    expect(layersInWords({ ...field, fill, under, over }, celsius)).toBe(
+      'Caramel 2\u00a0mm, Plums 12\u00a0mm, filling 20\u00a0mm, Crumble 6\u00a0mm',
     );
   });
 });
 
 it('says what becomes of the water', () => {
-  expect(waterInWords(31.6)).toBe('each tin loses about 32 g of water');
-  expect(waterInWords(-0.3)).toBe('each tin loses about 0 g of water');
-  expect(waterInWords(-7.4)).toBe('each tin takes up about 7 g of water from the steam');
+  expect(waterInWords(31.6, celsius)).toBe('each tin loses about 32\u00a0g of water');
+  expect(waterInWords(-0.3, celsius)).toBe('each tin loses about 0\u00a0g of water');
+  expect(waterInWords(-7.4, celsius)).toBe(
+    'each tin takes up about 7\u00a0g of water from the steam',
+  );
 });

@@ -5,21 +5,21 @@ import { View } from 'react-native';
 import { Button, Notice, Read, Sheet, Soft, useWords } from '../design';
 
 /** A formula in short lines, so that two can be laid side by side. */
-function inLines(data: FormulaData, find: FindIngredient, { quantity }: Words): string[] {
+function inLines(data: FormulaData, find: FindIngredient, { put }: Words): string[] {
   return [
     data.name,
     ...data.lines.map(({ ingredientId, amount, unit }) => {
       const ingredient = find(ingredientId);
       return ingredient ? measureInWords(amount, unit, ingredient) : ingredientId;
     }),
-    say('formulas.tin-gap-mm-shell', {
+    put('formulas.tin-gap-mm-shell', {
       vesselCount: data.vesselCount,
-      headspaceMm: data.headspaceMm,
-      shellThicknessMm: data.shellThicknessMm,
+      gap: { millimetres: data.headspaceMm },
+      shell: { millimetres: data.shellThicknessMm },
     }),
-    say('formulas.oven-c-poured-at', {
-      setC: quantity({ celsius: data.setC }),
-      fillingStartC: quantity({ celsius: data.fillingStartC }),
+    put('formulas.oven-c-poured-at', {
+      setC: { ovenC: data.setC },
+      fillingStartC: { celsius: data.fillingStartC },
     }),
   ];
 }

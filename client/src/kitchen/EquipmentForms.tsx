@@ -1,4 +1,4 @@
-import { FormDegrees, FormChoice, FormEnding, FormNumber, FormPicker, FormText } from './fields';
+import { FormChoice, FormEnding, FormNumber, FormPicker, FormText } from './fields';
 import { say } from '@hollow-moon/words';
 import {
   ovenDataSchema,
@@ -238,9 +238,21 @@ export function OvenForm({
         label={say('kitchen.kind')}
         options={OVEN_KINDS.map((value) => ({ value, label: say(`oven-kind.${value}`) }))}
       />
-      <FormDegrees control={control} name="offsetK" label={say('kitchen.off-by')} difference />
+      <FormNumber
+        unit="°C"
+        control={control}
+        name="offsetK"
+        label={say('kitchen.off-by')}
+        difference
+      />
       <Soft>{say('kitchen.what-a-thermometer-in-it-reads')}</Soft>
-      <FormDegrees control={control} name="swingK" label={say('kitchen.swings-by')} difference />
+      <FormNumber
+        unit="°C"
+        control={control}
+        name="swingK"
+        label={say('kitchen.swings-by')}
+        difference
+      />
       <Soft>{say('kitchen.how-far-it-goes-to-either')}</Soft>
       <FormEnding
         testID="keep-equipment"

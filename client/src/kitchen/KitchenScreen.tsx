@@ -1,5 +1,5 @@
-import { FormDegrees, FormNumber, FormPicker, FormText, ShowAway } from './fields';
-import { say, type Degrees, centimetres, type Words } from '@hollow-moon/words';
+import { FormNumber, FormPicker, FormText, ShowAway } from './fields';
+import { say, type Units, type Words } from '@hollow-moon/words';
 import { kitchenDataSchema, type KitchenData, type VesselData } from '@hollow-moon/contract';
 import { boilingPointAtAltitudeC, EGG_GRADES, type EggGrade } from '@hollow-moon/core';
 import { zodResolver } from '@hookform/resolvers/zod';
@@ -10,7 +10,7 @@ import { v4 as uuid } from 'uuid';
 import { Button, Choice, icons, Read, Sheet, Soft, Title, useWords } from '../design';
 import { Column, useWide, WhenHere } from '../layout';
 import { useKitchenBook, type KitchenBook } from '../book/book';
-import { degreesChosen, themeChosen, type Theme } from '../state/settings';
+import { unitsChosen, themeChosen, type Theme } from '../state/settings';
 import { useAppDispatch, useAppSelector } from '../state/state';
 import { OvenForm, VesselForm } from './EquipmentForms';
 import { PantrySheet } from './PantrySheet';
@@ -19,7 +19,7 @@ import { useWriting } from './useWriting';
 /** How this device shows things. */
 function DeviceSheet() {
   const dispatch = useAppDispatch();
-  const { theme, degrees } = useAppSelector((state) => state.settings);
+  const { theme, units } = useAppSelector((state) => state.settings);
   return (
     <Sheet title={say('kitchen.this-device')}>
       <Choice<Theme>
@@ -32,27 +32,44 @@ function DeviceSheet() {
           { value: 'dark', label: say('kitchen.night') },
         ]}
       />
-      <Choice<Degrees>
+      <Choice<Units['degrees']>
         label={say('kitchen.temperatures')}
-        value={degrees}
-        onChange={(value) => dispatch(degreesChosen(value))}
+        value={units.degrees}
+        onChange={(degrees) => dispatch(unitsChosen({ degrees }))}
         options={[
           { value: 'C', label: '°C' },
           { value: 'F', label: '°F' },
+          { value: 'gas', label: say('kitchen.gas-marks') },
+        ]}
+      />
+      <Choice<Units['lengths']>
+        label={say('kitchen.lengths')}
+        value={units.lengths}
+        onChange={(lengths) => dispatch(unitsChosen({ lengths }))}
+        options={[
+          { value: 'cm', label: say('kitchen.centimetres') },
+          { value: 'in', label: say('kitchen.inches') },
+        ]}
+      />
+      <Choice<Units['weights']>
+        label={say('kitchen.amounts')}
+        value={units.weights}
+        onChange={(weights) => dispatch(unitsChosen({ weights }))}
+        options={[
+          { value: 'g', label: say('kitchen.grams') },
+          { value: 'oz', label: say('kitchen.ounces') },
+          { value: 'cups', label: say('kitchen.cups-and-spoons') },
         ]}
       />
     </Sheet>
   );
 }
 
-const GRADES = (Object.keys(EGG_GRADES) as EggGrade[]).map((value) => ({
-  value,
-  label: say('kitchen.about-g-in-shell', { value, typicalG: EGG_GRADES[value].typicalG }),
-}));
+const GRADES = Object.keys(EGG_GRADES) as EggGrade[];
 
 /** What holds for everything made here. */
 function KitchenSheet({ book }: { readonly book: KitchenBook }) {
-  const { quantity } = useWords();
+  const { put, quantity } = useWords();
   const { kitchen } = book;
   const form = useForm<KitchenData>({
     resolver: zodResolver(kitchenDataSchema),
@@ -74,7 +91,13 @@ function KitchenSheet({ book }: { readonly book: KitchenBook }) {
         control={control}
         name="eggGrade"
         label={say('kitchen.eggs-are')}
-        options={GRADES}
+        options={GRADES.map((value) => ({
+          value,
+          label: put('kitchen.about-g-in-shell', {
+            value,
+            inShell: { grams: EGG_GRADES[value].typicalG },
+          }),
+        }))}
         testID="egg-grade"
       />
       <View className="flex-row flex-wrap gap-3">
@@ -93,7 +116,13 @@ function KitchenSheet({ book }: { readonly book: KitchenBook }) {
             as={(text) => text.toUpperCase()}
           />
         </View>
-        <FormDegrees control={control} name="roomC" label={say('kitchen.room')} testID="room" />
+        <FormNumber
+          unit="°C"
+          control={control}
+          name="roomC"
+          label={say('kitchen.room')}
+          testID="room"
+        />
       </View>
       {checked.success ? (
         <Soft>
@@ -174,24 +203,25 @@ const offBy = (offsetK: number, { quantity }: Words): string =>
       });
 
 /** A vessel's measures in a line. */
-function sizeOf(data: VesselData): string {
-  if (data.kind === 'capacity')
-    return say('kitchen.holds-ml', { capacityMl: data.capacityMl ?? '?' });
+function sizeOf(data: VesselData, { measured, put, quantity }: Words): string {
+  if (data.kind === 'capacity') {
+    return put('kitchen.holds-ml', {
+      capacity: data.capacityMl ? { millilitres: data.capacityMl } : '?',
+    });
+  }
   const { baseDiameterMm, topDiameterMm, breadthMm, tubeMm, heightMm } = data;
-  const across =
+  const top = { widthMm: topDiameterMm };
+  const along =
     baseDiameterMm === topDiameterMm
-      ? centimetres(topDiameterMm)
-      : say('kitchen.to', {
-          baseDiameterMm: centimetres(baseDiameterMm),
-          topDiameterMm: centimetres(topDiameterMm),
-        });
+      ? quantity(top)
+      : put('kitchen.to', { base: measured({ widthMm: baseDiameterMm }).value, top });
   const long = data.kind === 'rectangle' || data.kind === 'oval';
   return [
     long
-      ? say('kitchen.cm', { across, breadthMm: centimetres(breadthMm ?? topDiameterMm) })
-      : say('kitchen.cm-wide', { across }),
-    ...(data.kind === 'tube' ? [say('kitchen.tube-cm', { tubeMm: centimetres(tubeMm ?? 0) })] : []),
-    say('kitchen.cm-high', { heightMm: centimetres(heightMm) }),
+      ? put('kitchen.along-across', { along, across: { widthMm: breadthMm ?? topDiameterMm } })
+      : put('kitchen.wide', { along }),
+    ...(data.kind === 'tube' ? [put('kitchen.tube', { tube: { widthMm: tubeMm ?? 0 } })] : []),
+    put('kitchen.high', { height: { millimetres: heightMm } }),
     ...(data.looseBase ? [say('kitchen.loose-base')] : []),
   ].join(', ');
 }
@@ -221,7 +251,7 @@ function Kitchen({ book }: { readonly book: KitchenBook }) {
       items={book.vessels}
       lines={({ data }) => [
         `${data.owned} × ${data.name}`,
-        `${say(`material.${data.material}`)}, ${sizeOf(data)}`,
+        `${say(`material.${data.material}`)}, ${sizeOf(data, words)}`,
       ]}
       form={(id, stored, onClose) => (
         <VesselForm key={id} kitchenId={kitchenId} id={id} stored={stored} onClose={onClose} />

@@ -2,7 +2,7 @@ import { say } from '@hollow-moon/words';
 import { Controller, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
 import { View } from 'react-native';
 import { findingIn } from '@hollow-moon/contract';
-import { Button, Choice, DegreesField, NumberField, Picker, TextField, useWords } from '../design';
+import { Button, Choice, NumberField, Picker, TextField, useWords } from '../design';
 
 /** A field of a form: where it stands in it, and what it is called. */
 interface Field<T extends FieldValues> {
@@ -59,8 +59,14 @@ export const FormNumber = <T extends FieldValues>({
   label,
   unit,
   scale = 1,
+  difference = false,
   testID = name,
-}: Field<T> & { readonly unit?: string; readonly scale?: number }) => {
+}: Field<T> & {
+  readonly unit?: string;
+  readonly scale?: number;
+  /** It is how far two temperatures are apart. */
+  readonly difference?: boolean;
+}) => {
   const problemOf = useProblemOf();
   return (
     <Controller
@@ -70,36 +76,9 @@ export const FormNumber = <T extends FieldValues>({
         <NumberField
           label={label}
           {...(unit ? { unit } : {})}
+          difference={difference}
           value={field.value / scale}
           onChange={(value) => field.onChange(Number((value * scale).toFixed(6)))}
-          problem={problemOf(fieldState.error?.message)}
-          className="w-32"
-          testID={testID}
-        />
-      )}
-    />
-  );
-};
-
-/** A temperature of a form, or a difference of two, in the degrees of the cook. */
-export const FormDegrees = <T extends FieldValues>({
-  control,
-  name,
-  label,
-  difference = false,
-  testID = name,
-}: Field<T> & { readonly difference?: boolean }) => {
-  const problemOf = useProblemOf();
-  return (
-    <Controller
-      control={control}
-      name={name}
-      render={({ field, fieldState }) => (
-        <DegreesField
-          label={label}
-          difference={difference}
-          value={field.value}
-          onChange={field.onChange}
           problem={problemOf(fieldState.error?.message)}
           className="w-32"
           testID={testID}

@@ -4,7 +4,7 @@ import { router } from 'expo-router';
 import { Text, View } from 'react-native';
 import { secondsInto } from '../bake/progress';
 import { Button, Labelled, Read, Sheet, Soft, Title, useWords } from '../design';
-import { centimetres, listed, minutes, say, spanOfMinutes } from '@hollow-moon/words';
+import { listed, minutes, say, spanOfMinutes } from '@hollow-moon/words';
 import { Curves } from '../curves/Curves';
 import { Moon } from '../moon';
 import { lastMoon, RESULT_MARKS } from './outcome';
@@ -25,7 +25,7 @@ const readingAtPull = (bake: StoredBake, pulledS: number | undefined) =>
 
 /** How it came out, and with what it was baked. */
 function AsItCameOut({ bake }: { readonly bake: StoredBake }) {
-  const { degrees, unit } = useWords();
+  const { quantity } = useWords();
   const { data } = bake;
   const lastWobble = bake.wobbles.at(-1);
   return (
@@ -54,10 +54,10 @@ function AsItCameOut({ bake }: { readonly bake: StoredBake }) {
           <Read>{`${data.vesselCount} × ${data.vesselName}`}</Read>
         </Labelled>
         <Labelled label={say('log.oven')}>
-          <Read>{`${data.ovenName}, ${degrees(data.setC)} ${unit}`}</Read>
+          <Read>{`${data.ovenName}, ${quantity({ ovenC: data.setC })}`}</Read>
         </Labelled>
         <Labelled label={say('log.poured-at')}>
-          <Read>{`${degrees(data.fillingStartC)} ${unit}`}</Read>
+          <Read>{quantity({ celsius: data.fillingStartC })}</Read>
         </Labelled>
       </View>
     </Sheet>
@@ -72,7 +72,7 @@ function ForeseenAndDone({
   readonly bake: StoredBake;
   readonly pulledS: number | undefined;
 }) {
-  const { degrees, unit } = useWords();
+  const { put, quantity } = useWords();
   const { window } = bake.data.foreseen;
   const lastReading = readingAtPull(bake, pulledS);
   const lastWobble = bake.wobbles.at(-1);
@@ -88,15 +88,15 @@ function ForeseenAndDone({
     ],
     [
       say('log.probe-at-the-pull'),
-      window ? `${degrees(window.best.probeC)} ${unit}` : '–',
-      lastReading ? `${degrees(lastReading.celsius)} ${unit}` : say('log.not-read'),
+      window ? quantity({ celsius: window.best.probeC }) : '–',
+      lastReading ? quantity({ celsius: lastReading.celsius }) : say('log.not-read'),
     ],
     [
       say('log.wobble'),
-      window ? say('log.cm', { wobbleMm: centimetres(window.best.wobbleMm) }) : '–',
+      window ? quantity({ widthMm: window.best.wobbleMm }) : '–',
       lastWobble
-        ? say('log.cm-2', {
-            diameterMm: centimetres(lastWobble.diameterMm),
+        ? put('log.cm-2', {
+            diameter: { widthMm: lastWobble.diameterMm },
             motion: say(`motion.${lastWobble.motion}`),
           })
         : say('log.not-looked-at'),

@@ -29,7 +29,7 @@ const pulledMin = ({ data }: BakeSummary): string =>
     : withUnit(minutes(secondsInto(data, Date.parse(data.pulledAt))), 'min');
 
 function BakeRow({ bake, here }: { readonly bake: BakeSummary; readonly here: boolean }) {
-  const { degrees, unit } = useWords();
+  const { quantity } = useWords();
   const { data } = bake;
   const result = data.result
     ? `${RESULT_MARKS[data.result]} ${say(`result.${data.result}`)}`
@@ -53,7 +53,7 @@ function BakeRow({ bake, here }: { readonly bake: BakeSummary; readonly here: bo
         <Text className="font-read-strong text-base text-ink">{data.formulaName}</Text>
         <Read>{`${result}${faults}`}</Read>
         <Soft>
-          {`${format(new Date(data.startedAt), 'EEE d MMM, HH:mm')} · ${data.vesselName} · ${withUnit(degrees(data.setC), unit)} · ${pulledMin(bake)}`}
+          {`${format(new Date(data.startedAt), 'EEE d MMM, HH:mm')} · ${data.vesselName} · ${quantity({ ovenC: data.setC })} · ${pulledMin(bake)}`}
         </Soft>
       </View>
     </PlaceLink>

@@ -1,4 +1,4 @@
-import { wordsIn } from '@hollow-moon/words';
+import { METRIC, wordsIn } from '@hollow-moon/words';
 /** What has not come into the book is told on every screen, with both sides and the choice. */
 import type { OvenData } from '@hollow-moon/contract';
 import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
@@ -115,7 +115,7 @@ it('puts what differs in words', () => {
     differences(
       { price, archived: false, faults: ['leaked', 'sunk'], note: '', same: [1] },
       { price: null, archived: true, faults: [], note: 'x', same: [1] },
-      wordsIn('C'),
+      wordsIn(METRIC),
     ),
   ).toEqual([
     { what: 'Price', mine: '7 1 kg', theirs: 'none' },

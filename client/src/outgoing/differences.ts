@@ -1,4 +1,6 @@
+import type { Quantity } from '@hollow-moon/core';
 import { say, type Words } from '@hollow-moon/words';
+
 /** What the fields of a kitchen's things are called. */
 const NAMES: Readonly<Record<string, string>> = {
   name: say('kitchen.name'),
@@ -44,9 +46,21 @@ const plain = (value: unknown): string => {
     : inside.join(Array.isArray(value) ? ', ' : ' ');
 };
 
-/** Temperatures, and differences of them, among what a kitchen keeps. */
-const CELSIUS: ReadonlySet<string> = new Set(['roomC', 'setC', 'fillingStartC']);
-const KELVIN: ReadonlySet<string> = new Set(['offsetK', 'swingK']);
+/** The quantities among what a kitchen keeps. */
+const QUANTITIES: Readonly<Record<string, (value: number) => Quantity>> = {
+  roomC: (celsius) => ({ celsius }),
+  setC: (ovenC) => ({ ovenC }),
+  fillingStartC: (celsius) => ({ celsius }),
+  offsetK: (kelvin) => ({ kelvin }),
+  swingK: (kelvin) => ({ kelvin }),
+  baseDiameterMm: (widthMm) => ({ widthMm }),
+  topDiameterMm: (widthMm) => ({ widthMm }),
+  breadthMm: (widthMm) => ({ widthMm }),
+  tubeMm: (widthMm) => ({ widthMm }),
+  heightMm: (millimetres) => ({ millimetres }),
+  lipMm: (millimetres) => ({ millimetres }),
+  capacityMl: (millilitres) => ({ millilitres }),
+};
 
 /** In what two states of one thing differ, in words. */
 export function differences(
@@ -55,9 +69,8 @@ export function differences(
   { quantity }: Pick<Words, 'quantity'>,
 ): readonly Difference[] {
   const shown = (name: string, value: unknown): string => {
-    if (typeof value === 'number' && CELSIUS.has(name)) return quantity({ celsius: value });
-    if (typeof value === 'number' && KELVIN.has(name)) return quantity({ kelvin: value });
-    return plain(value);
+    const quantityOf = QUANTITIES[name];
+    return typeof value === 'number' && quantityOf ? quantity(quantityOf(value)) : plain(value);
   };
   const names = [...new Set([...Object.keys(mine), ...Object.keys(theirs)])];
   const [here, there] = [mine, theirs] as Readonly<Record<string, unknown>>[];

@@ -135,7 +135,7 @@ it('says what is wrong at its place, and works out no water for it', () => {
     problem: { code: 'bath.pan', path: 'bath.panLengthMm' },
   });
   expect(screen.getByRole('alert').textContent).toBe(
-    'Enter a pan from 8 cm across up to a square metre.',
+    'Enter a pan from 8\u00a0cm across up to a square metre.',
   );
   expect(screen.queryByTestId('bath-water')).toBeNull();
 });

@@ -1,4 +1,4 @@
-import { DegreesField, Choice, NumberField, Picker, Range, Sheet, Soft, useWords } from '../design';
+import { Choice, NumberField, OvenField, Picker, Range, Sheet, Soft, useWords } from '../design';
 import { say } from '@hollow-moon/words';
 import type { FormulaData, Tried } from '@hollow-moon/contract';
 import { memo, useCallback, type Dispatch, type SetStateAction } from 'react';
@@ -91,14 +91,13 @@ function useChoices(onEdit: Edit, onTried: Dispatch<SetStateAction<Tried>>) {
 
 /** What an oven that is off really comes to. */
 function RealHeat({ setC, offsetK }: { readonly setC: number; readonly offsetK: number }) {
-  const { degrees, unit, quantity } = useWords();
+  const { put } = useWords();
   return (
     <Soft>
-      {say('oven.runs-c-it-really', {
-        offset: quantity({ kelvin: Math.abs(offsetK) }),
+      {put('oven.runs-c-it-really', {
+        offset: { kelvin: Math.abs(offsetK) },
         way: offsetK < 0 ? 'cool' : 'hot',
-        setC: degrees(setC + offsetK),
-        unit,
+        reaches: { celsius: setC + offsetK },
       })}
     </Soft>
   );
@@ -122,7 +121,7 @@ function Exactly({
   const problemAt = (path: string) => (problem?.path === path ? tell(problem) : undefined);
   return (
     <View className="flex-row flex-wrap gap-3">
-      <DegreesField
+      <OvenField
         label={say('oven.oven-exactly')}
         value={setC}
         onChange={onSet}
@@ -161,7 +160,7 @@ export const Conditions = memo(function Conditions({
   readonly problem: Problem | undefined;
   readonly bath: BathForecast | undefined;
 }) {
-  const { degrees, unit } = useWords();
+  const { degrees, quantity, unit, units } = useWords();
   const oven = book.ovens.find((each) => each.id === data.ovenId)?.data;
   const offset = oven?.offsetK ?? 0;
   const vessel = book.vessels.find((each) => each.id === data.vesselId)?.data;
@@ -182,8 +181,8 @@ export const Conditions = memo(function Conditions({
         least={OVEN_SLIDER_C.least}
         most={OVEN_SLIDER_C.most}
         step={1}
-        shown={degrees(data.setC)}
-        unit={unit}
+        shown={units.degrees === 'gas' ? quantity({ ovenC: data.setC }) : degrees(data.setC)}
+        {...(units.degrees === 'gas' ? {} : { unit })}
         onChange={choose.set}
       />
       {offset === 0 ? null : <RealHeat setC={data.setC} offsetK={offset} />}

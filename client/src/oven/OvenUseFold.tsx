@@ -32,12 +32,13 @@ export const OvenUseFold = memo(function OvenUseFold({
   readonly pullS: number;
   readonly onUse: (change: Partial<OvenUse>) => void;
 }) {
-  const { degrees, unit, tell } = useWords();
+  const words = useWords();
+  const { tell } = words;
   const at = (path: string) => (problem?.path === path ? tell(problem) : undefined);
   return (
     <Fold
       title={say('oven.the-oven-step-by-step')}
-      summary={ovenUseInWords(of, setC, degrees, unit)}
+      summary={ovenUseInWords(of, setC, words)}
       begin={['programme.steps', 'programme.doors', 'topUp'].includes(problem?.path ?? '')}
       testID="oven-steps"
     >

@@ -1,4 +1,4 @@
-import { DegreesField, Choice } from '../design';
+import { NumberField, Choice } from '../design';
 import type { OvenUse } from '@hollow-moon/contract';
 import { STANDINGS } from '@hollow-moon/core';
 import { say } from '@hollow-moon/words';
@@ -30,7 +30,8 @@ export function StandingChoice({
         onChange={(value) => onUse({ entersAtC: value === 'hot' ? null : 20 })}
       />
       {entersAtC === null ? null : (
-        <DegreesField
+        <NumberField
+          unit="°C"
           label={say('oven.it-really-stands-at')}
           value={entersAtC}
           onChange={(value) => onUse({ entersAtC: value })}

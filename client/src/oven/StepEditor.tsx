@@ -1,4 +1,4 @@
-import { DegreesField, Button, FieldProblem, icons, NumberField, Picker, Soft } from '../design';
+import { Button, FieldProblem, icons, NumberField, OvenField, Picker, Soft } from '../design';
 import type { OvenUse } from '@hollow-moon/contract';
 import { SIGNS, type OvenStep } from '@hollow-moon/core';
 import { minutes, say } from '@hollow-moon/words';
@@ -74,7 +74,7 @@ function StepWhat({ step, index, setC, onStep }: Omit<StepRowProps, 'onRemove'>)
         />
       </View>
       {typeof step.to === 'number' ? (
-        <DegreesField
+        <OvenField
           label={say('oven.oven-at')}
           value={step.to}
           onChange={(to) => onStep({ ...step, to })}

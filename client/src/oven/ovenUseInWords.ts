@@ -1,24 +1,17 @@
 import type { OvenUse } from '@hollow-moon/contract';
-import { say } from '@hollow-moon/words';
+import { say, type Words } from '@hollow-moon/words';
 
 /** What is done to the oven, in a line. */
-export function ovenUseInWords(
-  of: OvenUse,
-  setC: number,
-  degrees: (c: number) => string,
-  unit: string,
-): string {
+export function ovenUseInWords(of: OvenUse, setC: number, { put, quantity }: Words): string {
   const { steps, doors, entersAtC, standing, foil, wrapped, topUp } = of;
   const says = [
-    ...(entersAtC === null
-      ? []
-      : [say('oven.goes-in-at', { entersAtC: degrees(entersAtC), unit })]),
+    ...(entersAtC === null ? [] : [put('oven.goes-in-at', { at: { celsius: entersAtC } })]),
     ...steps.map(({ atMin, on, to }) => {
       const from = on
         ? say('oven.when-2', { on: say(`sign.${on}`) })
         : say('oven.from-min', { atMin });
       return typeof to === 'number'
-        ? `${degrees(to)} ${unit} ${from}`
+        ? `${quantity({ ovenC: to })} ${from}`
         : say('oven.off-door', { from, door: to === 'off-shut' ? 'shut' : 'ajar' });
     }),
     ...(topUp ? [say('oven.topped-up-at-min', { atMin: topUp.atMin })] : []),
@@ -35,5 +28,5 @@ export function ovenUseInWords(
   ];
   return says.length > 0
     ? says.join(', ')
-    : say('oven.throughout-on-a-rack', { setC: degrees(setC), unit });
+    : put('oven.throughout-on-a-rack', { set: { ovenC: setC } });
 }

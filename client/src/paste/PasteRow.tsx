@@ -7,7 +7,7 @@ import {
   type RecipeRow,
   type RowKind,
 } from '@hollow-moon/core';
-import { grams, measureInWords, say, unitInWords } from '@hollow-moon/words';
+import { measureInWords, say, unitInWords, type Words } from '@hollow-moon/words';
 import { useState, type ReactNode } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { Button, Choice, NumberField, Picker, Soft, useWords } from '../design';
@@ -19,6 +19,7 @@ import { type Answer, type Reading } from './readings';
 function readAs(
   { written, ingredientId, amount, unit, vague }: Reading,
   book: KitchenBook,
+  { put }: Words,
 ): string {
   const ingredient = ingredientId === undefined ? undefined : book.find(ingredientId);
   if (!ingredient) return '';
@@ -31,10 +32,10 @@ function readAs(
   const whole =
     unit === 'g' || !each.ok
       ? measureInWords(Number(amount.toFixed(2)), unit, ingredient)
-      : say('paste.grams-of', { name, grams: grams(amount * each.value) });
+      : put('paste.grams-of', { name, weight: { grams: amount * each.value } });
   return written.heldBack === undefined || !each.ok || unit !== written.unit
     ? whole
-    : say('paste.held-back', { whole, grams: grams(written.heldBack * each.value) });
+    : put('paste.held-back', { whole, weight: { grams: written.heldBack * each.value } });
 }
 
 /** Ingredient, amount and unit, to be given by hand. */
@@ -195,7 +196,8 @@ export function LineRow({
   readonly kinds: ReactNode;
   readonly onAnswer: (answer: Answer) => void;
 }) {
-  const { tell } = useWords();
+  const words = useWords();
+  const { tell } = words;
   const [wished, setWished] = useState(false);
   const { written, missing, leftOut } = reading;
   const asks = missing !== undefined && !leftOut;
@@ -213,7 +215,7 @@ export function LineRow({
       ? missing
         ? tell(missing)
         : ''
-      : readAs(reading, book);
+      : readAs(reading, book, words);
   const fields = { reading, answer, book, name, onAnswer };
   return (
     <View

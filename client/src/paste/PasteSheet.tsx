@@ -63,7 +63,7 @@ function Facts({
   readonly without: readonly string[];
   readonly onWithout: (without: readonly string[]) => void;
 }) {
-  const { degrees, unit } = useWords();
+  const { quantity } = useWords();
   if (found.length === 0) return null;
   return (
     <View className="gap-1" testID="facts">
@@ -73,7 +73,7 @@ function Facts({
           <Tick
             key={key}
             label={
-              change.setC === undefined ? says : `${degrees(change.setC)}\u00a0${unit}, ${says}`
+              change.setC === undefined ? says : `${quantity({ ovenC: change.setC })}, ${says}`
             }
             ticked={!without.includes(key)}
             onChange={(ticked) =>

@@ -5,7 +5,7 @@ import { act, fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
 import { Provider } from 'react-redux';
 import { createStore } from '../root/store';
-import { degreesChosen } from '../state/settings';
+import { unitsChosen } from '../state/settings';
 import { book, tart } from '../testing/book';
 import { planFor } from '../forecast';
 import { apartK, pointsOf, ProbeFold, type ProbeOverlay } from './ProbeFold';
@@ -62,7 +62,7 @@ describe('the fold', () => {
   }
   const open = (degrees: 'C' | 'F' = 'C') => {
     const store = createStore();
-    store.dispatch(degreesChosen(degrees));
+    store.dispatch(unitsChosen({ degrees }));
     render(
       <Provider store={store}>
         <Place />

@@ -9,9 +9,9 @@ import {
 } from '@hollow-moon/core';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { Provider } from 'react-redux';
-import { temperatureFormat } from '@hollow-moon/words';
+import { METRIC, wordsIn } from '@hollow-moon/words';
 import { createStore } from '../root/store';
-import { degreesChosen } from '../state/settings';
+import { unitsChosen } from '../state/settings';
 import { book, hopelessDish, tart } from '../testing/book';
 import { planFor } from '../forecast';
 import { remedied, remedyInWords, remedyOpens } from './remedy';
@@ -32,7 +32,7 @@ describe('the window', () => {
   const of = foreseen(tart);
   const show = (chosen: PullChoice, onChoose = jest.fn(), degrees: 'C' | 'F' = 'C') => {
     const store = createStore();
-    store.dispatch(degreesChosen(degrees));
+    store.dispatch(unitsChosen({ degrees }));
     render(
       <Provider store={store}>
         <WindowTable forecast={of} chosen={chosen} onChoose={onChoose} />
@@ -136,11 +136,11 @@ describe('what opens a window', () => {
     [{ kind: 'start', fillingStartC: 45 }, 'Pour the filling at 45\u00a0°C'],
     [
       { kind: 'depth', byMm: 6, headspaceMm: 7, share: 0.8 },
-      'Fill 6 mm shallower, with 80 % of the batch',
+      'Fill 6\u00a0mm shallower, with 80 % of the batch',
     ],
-    [{ kind: 'starch', grams: 11.6 }, 'Whisk in 12 g of cornflour'],
+    [{ kind: 'starch', grams: 11.6 }, 'Whisk in 12\u00a0g of cornflour'],
   ] as const)('asks for %o in words', (change, says) => {
     const remedy = { change, earliestS: 1800, bestS: 2000, latestS: 2400 };
-    expect(remedyInWords(remedy, hopeless, temperatureFormat('C'))).toBe(says);
+    expect(remedyInWords(remedy, hopeless, wordsIn(METRIC))).toBe(says);
   });
 });

@@ -1,7 +1,7 @@
 import type { FormulaData } from '@hollow-moon/contract';
 import { REMEDY_STARCH_ID, scaleLines, type Remedy, type RemedyChange } from '@hollow-moon/core';
 import { v4 as uuid } from 'uuid';
-import { grams, say, spanOfMinutes, withUnit, type TemperatureFormat } from '@hollow-moon/words';
+import { say, spanOfMinutes, type Words } from '@hollow-moon/words';
 
 /** The formula with a remedy made its own. */
 export function remedied(data: FormulaData, change: RemedyChange): FormulaData {
@@ -41,31 +41,24 @@ export function remedied(data: FormulaData, change: RemedyChange): FormulaData {
 }
 
 /** What a remedy asks of the cook. */
-export function remedyInWords(
-  { change }: Remedy,
-  data: FormulaData,
-  { degrees, span, unit }: TemperatureFormat,
-): string {
+export function remedyInWords({ change }: Remedy, data: FormulaData, { put }: Words): string {
   switch (change.kind) {
     case 'oven':
-      return say(change.byK < 0 ? 'remedies.lower-the-oven' : 'remedies.raise-the-oven', {
-        by: withUnit(span(Math.abs(change.byK)), unit),
-        to: withUnit(degrees(data.setC + change.byK), unit),
+      return put(change.byK < 0 ? 'remedies.lower-the-oven' : 'remedies.raise-the-oven', {
+        by: { kelvin: Math.abs(change.byK) },
+        to: { ovenC: data.setC + change.byK },
       });
     case 'start':
-      return say('remedies.pour-the-filling-at', {
-        fillingStartC: degrees(change.fillingStartC),
-        unit,
-      });
+      return put('remedies.pour-the-filling-at', { at: { celsius: change.fillingStartC } });
     case 'depth':
-      return say('remedies.fill-mm-shallower-with', {
-        byMm: change.byMm,
+      return put('remedies.fill-mm-shallower-with', {
+        by: { millimetres: change.byMm },
         round: Math.round(100 * change.share),
       });
     case 'bath':
       return say('remedies.stand-it-in-a-water-bath');
     case 'starch':
-      return say('remedies.whisk-in-g-of-cornflour', { grams: grams(change.grams) });
+      return put('remedies.whisk-in-g-of-cornflour', { starch: { grams: change.grams } });
   }
 }
 

@@ -11,7 +11,7 @@ import { api } from '../wire/api';
 import { openAppStore } from './appStore';
 import { keepThroughReloads } from './keeping';
 import { recall } from './recall';
-import { degreesChosen, themeChosen } from '../state/settings';
+import { unitsChosen, themeChosen } from '../state/settings';
 import { clearAside, everythingKept, keep, putAllAside, readAll, settled } from '../device/storage';
 import { createStore } from './store';
 
@@ -52,7 +52,7 @@ describe('what is kept through a reload', () => {
   it('comes back as it was put, each record by itself', async () => {
     const store = tab();
     store.dispatch(themeChosen('dark'));
-    store.dispatch(degreesChosen('F'));
+    store.dispatch(unitsChosen({ degrees: 'F' }));
     store.dispatch(edit(161));
     store.dispatch(beginBake(TIN_ID, book.kitchen.id, begunBake));
     store.dispatch(noteOf(TIN_ID, reading(1)));
@@ -67,7 +67,11 @@ describe('what is kept through a reload', () => {
     );
     const now = store.getState();
     const again = await recalled();
-    expect(again.settings).toEqual({ theme: 'dark', degrees: 'F', kitchenId: null });
+    expect(again.settings).toEqual({
+      theme: 'dark',
+      units: { degrees: 'F', lengths: 'cm', weights: 'g' },
+      kitchenId: null,
+    });
     expect([again.drafts, again.bakes]).toEqual([now.drafts, now.bakes]);
     expect([again.noted, again.writes]).toEqual([now.noted, now.outgoing.writes]);
     expect(again.broken.size).toBe(0);

@@ -1,18 +1,32 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { Degrees } from '@hollow-moon/words';
+import { METRIC, type Units } from '@hollow-moon/words';
 import { z } from 'zod';
 
 const THEMES = ['system', 'light', 'dark'] as const;
 export type Theme = (typeof THEMES)[number];
-const DEGREES = ['C', 'F'] as const satisfies readonly Degrees[];
+
+/** The units of whoever holds this device; what is odd is as usual. */
+const unitsSchema = z.object({
+  degrees: z.enum(['C', 'F', 'gas']).catch(METRIC.degrees),
+  lengths: z.enum(['cm', 'in']).catch(METRIC.lengths),
+  weights: z.enum(['g', 'oz', 'cups']).catch(METRIC.weights),
+}) satisfies z.ZodType<Units>;
 
 /** How this device shows things; the kitchen's own facts are on the server. What is missing or odd is as usual. */
-export const settingsSchema = z.object({
+const asItIs = z.object({
   theme: z.enum(THEMES).default('system').catch('system'),
-  degrees: z.enum(DEGREES).default('C').catch('C'),
+  units: unitsSchema.default(METRIC).catch(METRIC),
   /** The kitchen that was open last. */
   kitchenId: z.string().nullable().default(null).catch(null),
 });
+/** What was kept before there were other units than degrees is taken over. */
+export const settingsSchema = z.preprocess(
+  (kept) =>
+    typeof kept === 'object' && kept !== null && 'degrees' in kept && !('units' in kept)
+      ? { ...kept, units: { ...METRIC, degrees: kept.degrees } }
+      : kept,
+  asItIs,
+);
 export type Settings = Readonly<z.infer<typeof settingsSchema>>;
 
 const settings = createSlice({
@@ -20,7 +34,10 @@ const settings = createSlice({
   initialState: (): Settings => settingsSchema.parse({}),
   reducers: {
     themeChosen: (state, { payload }: PayloadAction<Theme>) => ({ ...state, theme: payload }),
-    degreesChosen: (state, { payload }: PayloadAction<Degrees>) => ({ ...state, degrees: payload }),
+    unitsChosen: (state, { payload }: PayloadAction<Partial<Units>>) => ({
+      ...state,
+      units: { ...state.units, ...payload },
+    }),
     kitchenOpened: (state, { payload }: PayloadAction<string>) => ({
       ...state,
       kitchenId: payload,
@@ -30,5 +47,5 @@ const settings = createSlice({
   },
 });
 
-export const { themeChosen, degreesChosen, kitchenOpened, settingsArrived } = settings.actions;
+export const { themeChosen, unitsChosen, kitchenOpened, settingsArrived } = settings.actions;
 export const settingsReducer = settings.reducer;

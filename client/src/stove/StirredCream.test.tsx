@@ -3,9 +3,9 @@ import type { FormulaData } from '@hollow-moon/contract';
 import type { StoveForecast } from '@hollow-moon/core';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { Provider } from 'react-redux';
-import { temperatureFormat } from '@hollow-moon/words';
+import { METRIC, wordsIn } from '@hollow-moon/words';
 import { createStore } from '../root/store';
-import { degreesChosen } from '../state/settings';
+import { unitsChosen } from '../state/settings';
 import { book, tart } from '../testing/book';
 import { stoveInWords } from './StoveFold';
 import { StirredCream } from './StirredCream';
@@ -30,7 +30,7 @@ const PASTRY: FormulaData = {
 
 const open = (data: FormulaData, degrees: 'C' | 'F' = 'C') => {
   const store = createStore();
-  store.dispatch(degreesChosen(degrees));
+  store.dispatch(unitsChosen({ degrees }));
   render(
     <Provider store={store}>
       <StirredCream
@@ -103,7 +103,7 @@ it('says how long it is held hot, as a caution', () => {
 it('says what is wrong where it was typed, and keeps it', () => {
   open(CURD);
   type('stove-pan', '3');
-  expect(screen.getByRole('alert').textContent).toBe('Enter a pan from 8 to 60 cm across.');
+  expect(screen.getByRole('alert').textContent).toBe('Enter a pan from 8 to 60\u00a0cm across.');
   expect(screen.getByTestId('stove-pan')).toHaveProperty('value', '3');
   expect(screen.queryByTestId('stove-says')).toBeNull();
   type('stove-pan', '20');
@@ -142,7 +142,7 @@ it('is told in °F to who reads those', () => {
     waterLostG: 10,
     timesPublished: 3,
   };
-  expect(stoveInWords(plain, temperatureFormat('F')).replaceAll('\u00a0', ' ')).toBe(
+  expect(stoveInWords(plain, wordsIn({ ...METRIC, degrees: 'F' })).replaceAll('\u00a0', ' ')).toBe(
     'It is done after 5 min, at 205 °F.',
   );
 });

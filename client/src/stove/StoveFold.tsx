@@ -211,7 +211,6 @@ function StoveAnswer({
   readonly endC: { readonly from: number; readonly to?: number };
 }) {
   const temperature = useWords();
-  const { degrees, unit } = temperature;
   return (
     <>
       {tooStrong ? (
@@ -231,9 +230,9 @@ function StoveAnswer({
         <Notice kind="danger">{say('stove.take-it-off-sooner-strands-are')}</Notice>
       ) : null}
       <Soft testID="stove-lost">
-        {say('stove.g-go-off-as-steam', {
-          waterLostG: Math.round(cooked.waterLostG),
-          hottestBaseC: withUnit(degrees(cooked.hottestBaseC), unit),
+        {temperature.put('stove.g-go-off-as-steam', {
+          lost: { grams: Math.round(cooked.waterLostG) },
+          hottestBaseC: { celsius: cooked.hottestBaseC },
         })}
       </Soft>
       <Soft testID="stove-held">

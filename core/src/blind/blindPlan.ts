@@ -137,8 +137,8 @@ export function checkBlind(plan: BlindPlan): Result<true> {
   }
   if (outside(plan.thicknessMm, BLIND_LIMITS.thicknessMm)) {
     return fail('shell.thickness', 'shellThicknessMm', {
-      least: BLIND_LIMITS.thicknessMm.least,
-      most: BLIND_LIMITS.thicknessMm.most,
+      least: { millimetres: BLIND_LIMITS.thicknessMm.least },
+      most: { millimetres: BLIND_LIMITS.thicknessMm.most },
     });
   }
   return succeed(true);

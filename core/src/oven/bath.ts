@@ -73,8 +73,8 @@ export function bathSize(plan: BathPlan, vessel: Vessel): Result<BathSize> {
   if (widestMm2 > 0.95 * areaMm2) {
     return fail('bath.pan-too-small', 'bath.panLengthMm', {
       vessels,
-      take: Math.round(widestMm2 / 100),
-      has: Math.round(areaMm2 / 100),
+      take: { areaMm2: widestMm2 },
+      has: { areaMm2 },
     });
   }
   const standMm2 = footprintMm2(vessel, levelMm / 2) * vessels;

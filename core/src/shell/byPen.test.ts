@@ -40,8 +40,12 @@ describe('the room inside a shell', () => {
 
   it('is refused where the shell is thinner or thicker than anyone rolls it', () => {
     expect([1, 8].map((mm) => roomInside(tin(), mm).ok)).toEqual([true, true]);
-    for (const mm of [0.9, 8.1])
-      expect(values(roomInside(tin(), mm))).toEqual({ least: 1, most: 8 });
+    for (const mm of [0.9, 8.1]) {
+      expect(values(roomInside(tin(), mm))).toEqual({
+        least: { millimetres: 1 },
+        most: { millimetres: 8 },
+      });
+    }
   });
 
   // 16 - 2 × 3 = 10 and 5 - 3 = 2 leave nothing; a hair more leaves something. Round a tube of 78: 100 - 78 - 4 × 3 = 10.

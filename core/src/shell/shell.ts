@@ -17,7 +17,10 @@ export function roomInside(vessel: Vessel, shellThicknessMm: number): Result<Roo
   if (shellThicknessMm === 0) return succeed({ ...inside, shellThicknessMm });
   const { least, most } = SHELL_THICKNESS_MM;
   if (!(shellThicknessMm >= least && shellThicknessMm <= most)) {
-    return fail('shell.thickness', 'shellThicknessMm', { least, most });
+    return fail('shell.thickness', 'shellThicknessMm', {
+      least: { millimetres: least },
+      most: { millimetres: most },
+    });
   }
   // Both sides come in, square to the wall; the base has risen along it.
   const inwardMm = (2 * shellThicknessMm * slantMm(inside)) / inside.heightMm;

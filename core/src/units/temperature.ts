@@ -44,6 +44,16 @@ export function nearestGasMark(celsius: number): number {
   return best;
 }
 
+/** How far an oven may be from a gas mark and still be set to it, K: printed tables differ by as much. Source: common practice. */
+export const GAS_MARK_WITHIN_K = 5;
+
+/** The gas mark that means `celsius`; `undefined` between two marks, and beyond them. Source: as {@link gasMarkToCelsius}. */
+export function gasMarkOf(celsius: number): number | undefined {
+  const mark = nearestGasMark(celsius);
+  const at = gasMarkToCelsius(mark);
+  return at.ok && Math.abs(at.value - celsius) <= GAS_MARK_WITHIN_K ? mark : undefined;
+}
+
 /**
  * How much hotter a fan oven acts than a still one set alike, in K.
  * Source: from memory (common practice: 15 to 25). Used for the conversion a cook asks for on a

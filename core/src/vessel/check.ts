@@ -46,8 +46,8 @@ export function checkVessel(vessel: Vessel): Problem[] {
     if (!(value !== undefined && value >= least && value <= most)) {
       mark(field, 'vessel.measure', {
         what: finding(`vessel.${what}`),
-        least: least / 10,
-        most: most / 10,
+        least: { widthMm: least },
+        most: { widthMm: most },
       });
     }
   };

@@ -216,12 +216,12 @@ describe('measures', () => {
     },
   );
 
-  it('that are wrong are told in centimetres and litres', () => {
+  it('that are wrong are told with their limits', () => {
     const said = (over: Partial<Vessel>) => problems(over)[0]!;
     expect(said({ heightMm: 201 })).toEqual({
       code: 'vessel.measure',
       path: 'heightMm',
-      values: { what: { code: 'vessel.height' }, least: 0.5, most: 20 },
+      values: { what: { code: 'vessel.height' }, least: { widthMm: 5 }, most: { widthMm: 200 } },
     });
     expect(said({ kind: 'capacity', capacityMl: 1 }).values).toEqual({ least: 20, most: 20 });
     expect(said({ kind: 'oval', baseDiameterMm: 1, breadthMm: 90 }).values?.what).toEqual({

@@ -6,7 +6,7 @@ import {
   type VesselData,
 } from '@hollow-moon/contract';
 import { buildOf, findAmong, fitOf, forecast, judgePart, type Ingredient } from '@hollow-moon/core';
-import { cardOf, wordsIn, type Card } from '@hollow-moon/words';
+import { METRIC, cardOf, wordsIn, type Card } from '@hollow-moon/words';
 
 /** What a bench card is made of; all of it can be sent to a thread. */
 export interface CardNeeds {
@@ -44,6 +44,6 @@ export function cardFrom({ kitchen, formula, formulas, vessel, oven, own }: Card
       oven,
       forecast: foreseen?.ok ? foreseen.value : undefined,
     },
-    wordsIn('C'),
+    wordsIn(METRIC),
   );
 }

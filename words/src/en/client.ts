@@ -1,5 +1,10 @@
 /** What the screens say by themselves. */
 export const client = {
+  'unit.gas': 'gas {mark}',
+  'unit.below-gas': '{shown}, below gas {mark}',
+  'unit.above-gas': '{shown}, above gas {mark}',
+  'unit.between-gas': '{shown}, between gas {low} and {high}',
+  'unit.square-inches': 'sq in',
   'list.then': '{before}, then {next}',
   'result.good': 'Good',
   'result.fair': 'Will do',

@@ -71,10 +71,10 @@ export const forecast = {
     'Hot glass or china cracks in iced water: let it stand on a cloth first.',
   'forecast.altitude-dries': 'Water boils at {boils} at this altitude, so the top dries sooner.',
 
-  'bath.pan': 'Enter a pan from 8 cm across up to a square metre.',
-  'bath.level': 'The water can stand from 3 mm up to just below the rim, {most}.',
+  'bath.pan': 'Enter a pan from {wide80} across up to a square metre.',
+  'bath.level': 'The water can stand from {mm3} up to just below the rim, {most}.',
   'bath.pan-too-small':
-    '{vessels} of them take {take} cm² and the pan has {has} cm². Take a larger pan, or two.',
+    '{vessels} of them take {take} and the pan has {has}. Take a larger pan, or two.',
 
   'cooling.too-shallow': 'It would stand only {depth} deep. Take a smaller dish.',
   'cooling.too-deep': 'It would stand {depth} deep. Take a larger dish, or two.',
@@ -91,7 +91,7 @@ export const forecast = {
   'cooling.torch': 'once it is cold all through, or it melts under the flame',
 
   'stove.mass': 'Enter how much cream you cook.',
-  'stove.pan': 'Enter a pan from 8 to 60 cm across.',
+  'stove.pan': 'Enter a pan from {wide80} to {wide600} across.',
   'stove.too-deep':
     'It would stand {depth} deep and boil over. Take a wider pan, or cook it in two batches.',
   'stove.too-shallow': 'It would stand only {depth} deep and catch. Take a smaller pan.',
@@ -119,7 +119,7 @@ export const forecast = {
     'Bake it longer without weights: at the end the base still holds {water} of water and will not be crisp.',
   'blind.burnt-rim': 'Cover the rim or lower the oven: it turns dark at {at}.',
 
-  'shell.thickness': 'Roll the shell between {least} and {most} mm thick.',
+  'shell.thickness': 'Roll the shell between {least} and {most} thick.',
   'shell.no-room':
     '{vessel} is too small for a shell {thickness} thick: there is no room left to fill. Roll it thinner or take a deeper tin.',
   'shell.negative-gap': 'The gap to the rim cannot be negative.',
@@ -145,7 +145,7 @@ export const forecast = {
   'headspace.cold-set': 'It does not rise.',
 
   'vessel.capacity': 'Enter how much it holds to the brim, from {least} ml to {most} litres.',
-  'vessel.measure': '{what} must be between {least} and {most} cm.',
+  'vessel.measure': '{what} must be between {least} and {most}.',
   'vessel.base-length': 'The length of the base',
   'vessel.base-diameter': 'The diameter of the base',
   'vessel.top-length': 'The length at the top',

@@ -178,7 +178,7 @@ export const setting = {
   'setting.pie-dough.fails':
     'Warm fat melts into the flour, and it bakes hard and flat. Too much water or kneading makes it shrink.',
   'setting.pressed-dough.treatment':
-    'Press it in while soft, evenly, 5 to 6 mm thick. Chill for 15 min; it may be baked without weights.',
+    'Press it in while soft, evenly, {mm5} to {mm6} thick. Chill for 15 min; it may be baked without weights.',
   'setting.pressed-dough.fails': 'Where it is thick in the corner it stays raw.',
   'setting.crumb.set-by': 'fat that hardens in the cold',
   'setting.crumb.set-by-egg': 'fat and egg',

@@ -5,7 +5,6 @@ import { Moon } from '../../moon';
 import {
   Button,
   Choice,
-  DegreesField,
   Figure,
   FileButton,
   Fold,
@@ -107,8 +106,21 @@ const Fields = () => {
           className="w-40"
         />
         <NumberField label="Empty" value={NaN} onChange={nothing} mayBeEmpty className="w-32" />
-        <DegreesField label="Oven" value={celsius} onChange={setCelsius} className="w-32" />
-        <DegreesField label="Off by" value={-9} onChange={nothing} difference className="w-32" />
+        <NumberField
+          unit="°C"
+          label="Oven"
+          value={celsius}
+          onChange={setCelsius}
+          className="w-32"
+        />
+        <NumberField
+          unit="°C"
+          label="Off by"
+          value={-9}
+          onChange={nothing}
+          difference
+          className="w-32"
+        />
       </View>
     </Sheet>
   );

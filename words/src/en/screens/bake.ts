@@ -11,8 +11,7 @@ export const bake = {
   'bake.to-the-log': 'To the log',
   'bake.this-bake-was-put-away-it':
     'This bake was put away. It is no longer in the log, and its clock is hidden.',
-  'bake.cm': '{wobbleMm} cm',
-  'bake.at': '{vesselCount} × {vesselName}, {ovenName} at {setC} {unit}',
+  'bake.at': '{vesselCount} × {vesselName}, {ovenName} at {set}',
   'bake.foreseen-now': 'Forecast for now: {moonInWords}',
   'bake.pull': 'Pull',
   'bake.best': 'Best',
@@ -41,7 +40,7 @@ export const bake = {
   'bake.result': 'Result',
   'bake.faults-if-any': 'Faults, if any',
   'bake.note-for-next-time': 'Note for next time',
-  'bake.wobble-cm': 'Wobble {diameterMm} cm, {motion}',
+  'bake.wobble-cm': 'Wobble {diameter}, {motion}',
   'bake.nothing-noted-yet-a-probe-reading':
     'Nothing noted yet. Add a probe reading or a wobble check.',
   'bake.min': '{atS} min',

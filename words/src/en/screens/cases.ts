@@ -14,7 +14,7 @@ export const cases = {
   'cases.computing': 'Computing “{name}”',
   'cases.ends-at-hottest': 'ends at {at}, hottest {max} {unit}',
   'cases.loses-g-of-water-the':
-    'It loses {waterLostKg} g of water. The energy balance is off by {toExponential} %.',
+    'It loses {lost} of water. The energy balance is off by {toExponential} %.',
   'cases.as-csv': 'As CSV',
   'cases.put-it-away': 'Close',
 } as const;

@@ -1,5 +1,13 @@
 /** What the screens of `compare` say. */
 export const compare = {
+  'compare.at': 'at {set}',
+  'compare.without-the-bath': 'without the bath',
+  'compare.in-a-water-bath': 'in a water bath',
+  'compare.filled-hot': 'filled hot, {at}',
+  'compare.filled-cold': 'filled cold, {at}',
+  'compare.in-an-oven': '{kind} oven',
+  'compare.shallower': '{by} shallower',
+  'compare.under-foil': 'under foil',
   'compare.no-window': 'no window',
   'compare.min': '{timeS} min',
   'compare.working-it-out': 'working it out',

@@ -31,9 +31,8 @@ export const cooling = {
     'Put it in the fridge: it does not get below {limit} within 6 h.',
   'cooling.cool-it-faster-or-put-it':
     'Cool it faster, or put it in the fridge sooner: it does not get below {limit} within 2 h of {limit2}.',
-  'cooling.tray-40-30-cm': 'Tray 40 × 30 cm',
-  'cooling.tray-30-20-cm': 'Tray 30 × 20 cm',
-  'cooling.bowl-22-cm': 'Bowl 22 cm',
+  'cooling.tray': 'Tray {along} × {across}',
+  'cooling.bowl': 'Bowl {across}',
   'cooling.cooling-it': 'Cooling it',
   'cooling.cold-in-time-2': 'cools in time',
   'cooling.not-cold-in-time-2': 'does not cool in time',
@@ -43,8 +42,7 @@ export const cooling = {
   'cooling.its-surface': 'Its surface',
   'cooling.put-the-places-it-cools-in':
     'Put the places where it cools in order. The first starts at 0 min.',
-  'cooling.it-stands-mm-deep-and':
-    'It stands {creamDepthMm} mm deep and leaves the stove at {fromC} {unit}.',
+  'cooling.it-stands-mm-deep-and': 'It stands {depth} deep and leaves the stove at {from}.',
   'cooling.a-cream-that-has-thickened-does':
     'A thickened cream does not stir itself, so spread it thin to cool it. Your local food code comes first.',
   'cooling.film-touching': 'Film, touching',

@@ -11,9 +11,9 @@ export const remedies = {
   'remedies.do-it': 'Do it',
   'remedies.lower-the-oven': 'Lower the oven by {by}, to {to}',
   'remedies.raise-the-oven': 'Raise the oven by {by}, to {to}',
-  'remedies.pour-the-filling-at': 'Pour the filling at {fillingStartC} {unit}',
-  'remedies.fill-mm-shallower-with': 'Fill {byMm} mm shallower, with {round} % of the batch',
+  'remedies.pour-the-filling-at': 'Pour the filling at {at}',
+  'remedies.fill-mm-shallower-with': 'Fill {by} shallower, with {round} % of the batch',
   'remedies.stand-it-in-a-water-bath': 'Stand it in a water bath, half-way up',
-  'remedies.whisk-in-g-of-cornflour': 'Whisk in {grams} g of cornflour',
+  'remedies.whisk-in-g-of-cornflour': 'Whisk in {starch} of cornflour',
   'remedies.then-pull-at-min': 'then pull at {spanOfMinutes} min',
 } as const;

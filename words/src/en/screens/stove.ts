@@ -25,5 +25,5 @@ export const stove = {
     'Keep it boiling for a minute or two: an enzyme in the yolk is still active, and breaks down the starch by morning.',
   'stove.take-it-off-sooner-strands-are': 'Take it off sooner: you would feel strands in it.',
   'stove.g-go-off-as-steam':
-    '{waterLostG} g boil off as steam, and the base of the pan reaches {hottestBaseC} under the spoon. Rings and pans differ, so this is good to within a third.',
+    '{lost} boil off as steam, and the base of the pan reaches {hottestBaseC} under the spoon. Rings and pans differ, so this is good to within a third.',
 } as const;
