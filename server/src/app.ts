@@ -23,6 +23,7 @@ import { select } from './repositories/table';
 import { bakeRoutes } from './routes/bakes';
 import { idFrom, parse, readRoutes, shown, writeRoutes } from './routes/resource';
 import { CARD_SIZES } from './card/draw';
+import { METRIC, UNIT_CHOICES } from '@hollow-moon/words';
 import type { DrawCards } from './card/pool';
 import { servePages } from './pages';
 import { cardNeeds } from './services/card';
@@ -43,7 +44,15 @@ export interface AppDependencies {
   readonly clientFolder?: string;
 }
 
-const cardQuerySchema = z.object({ size: z.enum(CARD_SIZES).default('A5') });
+/** A day as it is printed: "30 Nov 2026". */
+const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+
+const cardQuerySchema = z.object({
+  size: z.enum(CARD_SIZES).default('A5'),
+  degrees: z.enum(UNIT_CHOICES.degrees).default(METRIC.degrees),
+  lengths: z.enum(UNIT_CHOICES.lengths).default(METRIC.lengths),
+  weights: z.enum(UNIT_CHOICES.weights).default(METRIC.weights),
+});
 
 /** What a page of ours may use of the device it is shown on: nothing but its screen. */
 const NO_DEVICES =
@@ -137,7 +146,7 @@ function kitchenRoutes(app: Express, { database, now }: AppDependencies) {
 /** What is had of a formula beside itself: its versions and its bench card. */
 function formulaRoutes(
   app: Express,
-  { database, drawCards }: AppDependencies,
+  { database, drawCards, now }: AppDependencies,
   formulaKeeper: Keeper<FormulaData>,
 ): void {
   app.get(`${IN_KITCHEN}/formulas/:id/versions`, async (request, response) => {
@@ -148,8 +157,9 @@ function formulaRoutes(
   app.get(`${IN_KITCHEN}/formulas/:id/card.pdf`, async (request, response) => {
     const kitchenId = idFrom(request, 'kitchenId', 'kitchen');
     const id = idFrom(request, 'id', 'formula');
-    const { size } = parse(cardQuerySchema, request.query);
-    const needs = await cardNeeds(database, kitchenId, id);
+    const { size, ...units } = parse(cardQuerySchema, request.query);
+    const day = DAY.format(now());
+    const needs = { ...(await cardNeeds(database, kitchenId, id)), day, units };
     response.type('application/pdf').send(Buffer.from(await drawCards({ needs, size })));
   });
 }

@@ -1,3 +1,4 @@
+export * from './batch';
 export * from './blind';
 export * from './card';
 export * from './forecast';

@@ -12,16 +12,19 @@ import {
 } from '@hollow-moon/core';
 import { say } from './say';
 
-/** Degrees a cook reads; with `gas` an oven is set by its mark, and all else is in °C. */
-export type Degrees = 'C' | 'F' | 'gas';
+/**
+ * The units a cook may read and type in. With `gas` an oven is set by its mark, and all else is in °C; with `cups` what can
+ * be measured is, and what cannot is in ounces.
+ */
+export const UNIT_CHOICES = {
+  degrees: ['C', 'F', 'gas'],
+  lengths: ['cm', 'in'],
+  weights: ['g', 'oz', 'cups'],
+} as const;
 
 /** The units a cook reads and types in. */
-export interface Units {
-  readonly degrees: Degrees;
-  readonly lengths: 'cm' | 'in';
-  /** With `cups`, what can be measured is, and what cannot is in ounces. */
-  readonly weights: 'g' | 'oz' | 'cups';
-}
+export type Units = { readonly [K in keyof typeof UNIT_CHOICES]: (typeof UNIT_CHOICES)[K][number] };
+export type Degrees = Units['degrees'];
 
 /** The units everything is kept in. */
 export const METRIC: Units = { degrees: 'C', lengths: 'cm', weights: 'g' };

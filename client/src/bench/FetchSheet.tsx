@@ -26,7 +26,8 @@ export function FetchSheet({ build }: { readonly build: Build }) {
           <View role="list">
             {needs.map(({ ingredient, grams: g, heldBackG, uses }) => {
               const raw = rawNeed(ingredient, g);
-              const { gramsPerMl } = ingredient;
+              // Eggs are counted under the list; a cup of them is no use to anyone.
+              const { gramsPerMl } = ingredient.eggPart ? {} : ingredient;
               const asides = [
                 uses > 1 ? say('bench.in-components', { uses }) : '',
                 heldBackG > 0

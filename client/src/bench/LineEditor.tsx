@@ -1,4 +1,5 @@
 import {
+  isMassUnit,
   LINE_UNITS,
   remarksOn,
   swapped,
@@ -302,12 +303,14 @@ function LineEditor({
   const change = (field: string, next: Partial<Line>) =>
     onEdit(`${line.id}/${field}`, (data) => withLine(data, line.id, next));
   const { quantity, units } = useWords();
+  const aside = asideOf(line, book);
   const gramsPerMl = book.find(line.ingredientId)?.gramsPerMl;
+  // What is counted or measured is weighed beside; what is weighed is measured, for who measures.
+  const byWeight = isMassUnit(line.unit);
   const weight =
     weighed.grams === undefined
       ? '?'
-      : quantity({ grams: weighed.grams, ...(gramsPerMl ? { gramsPerMl } : {}) });
-  const aside = asideOf(line, book);
+      : quantity({ grams: weighed.grams, ...(byWeight && gramsPerMl ? { gramsPerMl } : {}) });
   return (
     <View className="gap-1 border-b border-line pb-2" testID={`line-${testID}`}>
       <MeasureFields

@@ -33,6 +33,46 @@ const FORMATS = [
   { label: say('bench.table-csv'), ending: 'csv', type: 'text/csv', write: toCsv },
 ] as const;
 
+/** The bench card of what is in the book, in the units of this device. */
+function Cards({
+  kitchenId,
+  id,
+  ready,
+}: {
+  readonly kitchenId: string;
+  readonly id: string;
+  readonly ready: boolean;
+}) {
+  const { units } = useWords();
+  const card = (size: 'A5' | 'A4') =>
+    openFile(
+      `/api/kitchens/${kitchenId}/formulas/${id}/card.pdf?${new URLSearchParams({ size, ...units })}`,
+    );
+  return (
+    <>
+      <View className="flex-row flex-wrap gap-2">
+        <Button
+          label={say('bench.bench-card-a5')}
+          onPress={() => card('A5')}
+          disabled={!ready}
+          testID="card-A5"
+        />
+        <Button
+          label={say('bench.bench-card-a4')}
+          onPress={() => card('A4')}
+          disabled={!ready}
+          testID="card-A4"
+        />
+      </View>
+      <Soft>
+        {ready
+          ? say('bench.to-print-amounts-temperatures-end-signs')
+          : say('bench.keep-the-formula-first-a-card')}
+      </Soft>
+    </>
+  );
+}
+
 /** The formula as a file or a card, as a copy of its own, and out of the way. */
 export function ShareSheet({
   id,
@@ -56,29 +96,9 @@ export function ShareSheet({
     router.navigate(`/formulas/${copyId}`);
   };
   const stored = book.formulas.some((each) => each.id === id);
-  const card = (size: 'A5' | 'A4') =>
-    openFile(`/api/kitchens/${book.kitchen.id}/formulas/${id}/card.pdf?size=${size}`);
   return (
     <Sheet title={say('bench.take-it-along')}>
-      <View className="flex-row flex-wrap gap-2">
-        <Button
-          label={say('bench.bench-card-a5')}
-          onPress={() => card('A5')}
-          disabled={!stored || changed}
-          testID="card-A5"
-        />
-        <Button
-          label={say('bench.bench-card-a4')}
-          onPress={() => card('A4')}
-          disabled={!stored || changed}
-          testID="card-A4"
-        />
-      </View>
-      <Soft>
-        {stored && !changed
-          ? say('bench.to-print-amounts-temperatures-end-signs')
-          : say('bench.keep-the-formula-first-a-card')}
-      </Soft>
+      <Cards kitchenId={book.kitchen.id} id={id} ready={stored && !changed} />
       <View className="flex-row flex-wrap gap-2">
         {FORMATS.map(({ label, ending, type, write }) => (
           <Button

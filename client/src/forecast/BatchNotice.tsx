@@ -1,8 +1,8 @@
-import { say } from '@hollow-moon/words';
+import { batchInWords, say } from '@hollow-moon/words';
 import type { FormulaData } from '@hollow-moon/contract';
 import type { Level } from '@hollow-moon/core';
 import { Button, Notice, useWords } from '../design';
-import { batchInWords, scaledToTins, withWhatThereIs } from './batch';
+import { scaledToTins, withWhatThereIs } from './batch';
 import type { Edit } from '../drafts/edits';
 
 /** What a batch that does not fill its tins, or overflows them, comes to; and the two ways out, one tap each. */

@@ -1,5 +1,5 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import { METRIC, type Units } from '@hollow-moon/words';
+import { METRIC, UNIT_CHOICES, type Units } from '@hollow-moon/words';
 import { z } from 'zod';
 
 const THEMES = ['system', 'light', 'dark'] as const;
@@ -7,9 +7,9 @@ export type Theme = (typeof THEMES)[number];
 
 /** The units of whoever holds this device; what is odd is as usual. */
 const unitsSchema = z.object({
-  degrees: z.enum(['C', 'F', 'gas']).catch(METRIC.degrees),
-  lengths: z.enum(['cm', 'in']).catch(METRIC.lengths),
-  weights: z.enum(['g', 'oz', 'cups']).catch(METRIC.weights),
+  degrees: z.enum(UNIT_CHOICES.degrees).catch(METRIC.degrees),
+  lengths: z.enum(UNIT_CHOICES.lengths).catch(METRIC.lengths),
+  weights: z.enum(UNIT_CHOICES.weights).catch(METRIC.weights),
 }) satisfies z.ZodType<Units>;
 
 /** How this device shows things; the kitchen's own facts are on the server. What is missing or odd is as usual. */

@@ -126,6 +126,16 @@ const strictest = (diets: readonly Diet[]): Diet =>
 
 const unique = <T>(values: readonly T[]): T[] => [...new Set(values)];
 
+/**
+ * The cautions that travel with what is in a list. That raw fruit keeps gelatine from setting is one only beside gelatine,
+ * and whoever judges a cold-set layer says it with the fruit's name.
+ */
+function hazardsOf(present: readonly WeighedLine[], kind: PartKind | undefined): Hazard[] {
+  const gelatine = present.some(({ ingredient }) => ingredient?.bloom !== undefined);
+  const said = (hazard: Hazard) => hazard !== 'enzyme' || (gelatine && kind !== 'cold-set');
+  return unique(present.flatMap(({ ingredient }) => ingredient?.hazard ?? [])).filter(said);
+}
+
 type Wanted = (ingredient: Ingredient) => boolean;
 
 const sumAmong = (weighed: readonly WeighedLine[], wanted: Wanted): number =>
@@ -224,7 +234,7 @@ export function analyse(
     },
     allergens: unique(present.flatMap(({ ingredient }) => ingredient?.allergens ?? [])),
     diet: strictest(present.map(({ ingredient }) => ingredient?.diet ?? 'vegan')),
-    hazards: unique(present.flatMap(({ ingredient }) => ingredient?.hazard ?? [])),
+    hazards: hazardsOf(present, kind),
     problems,
   };
 }

@@ -79,6 +79,15 @@ describe('analysing a formula', () => {
     expect(found.whole.volumeMl).toBeLessThan(1550);
   });
 
+  // Common practice: raw figs, pineapple and the like take gelatine apart; without gelatine there is nothing to caution of.
+  it('cautions of raw fruit beside gelatine only, and leaves a cold-set layer to its judge', () => {
+    const figs = [...custard, line('figs', 200)];
+    expect(analyse(figs, 'EU M').hazards).toEqual([]);
+    const set = [...figs, line('gelatine-leaf', 4)];
+    expect(analyse(set, 'EU M').hazards).toEqual(['enzyme']);
+    expect(analyse(set, 'EU M', undefined, 'cold-set').hazards).toEqual([]);
+  });
+
   it('gathers allergens and cautions', () => {
     const found = analyse([...custard, line('honey', 20)], 'EU M');
     expect(found.allergens).toEqual(['milk', 'egg']);

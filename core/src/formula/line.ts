@@ -35,7 +35,7 @@ export interface Line {
 /** The most that one line may hold, grams: past this a kitchen has mistyped. Common practice. */
 export const LINE_LIMIT_G = 100_000;
 
-const isMass = (unit: LineUnit): unit is MassUnit => unit in GRAMS_PER;
+export const isMassUnit = (unit: LineUnit): unit is MassUnit => unit in GRAMS_PER;
 const isVolume = (unit: LineUnit): unit is VolumeUnit => unit in MILLILITRES_PER;
 
 /** Grams of one of `unit` of an ingredient, or why that cannot be said. */
@@ -44,7 +44,7 @@ export function gramsPerUnit(
   unit: LineUnit,
   grade: EggGrade,
 ): Result<number> {
-  if (isMass(unit)) return succeed(GRAMS_PER[unit]);
+  if (isMassUnit(unit)) return succeed(GRAMS_PER[unit]);
   if (isVolume(unit)) return succeed(MILLILITRES_PER[unit] * ingredient.gramsPerMl);
   if (ingredient.eggPart) return succeed(eggPartGrams(grade, ingredient.eggPart));
   if (ingredient.gramsPerPiece !== undefined) return succeed(ingredient.gramsPerPiece);

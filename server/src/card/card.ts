@@ -6,11 +6,16 @@ import {
   type VesselData,
 } from '@hollow-moon/contract';
 import { buildOf, findAmong, fitOf, forecast, judgePart, type Ingredient } from '@hollow-moon/core';
-import { METRIC, cardOf, wordsIn, type Card } from '@hollow-moon/words';
+import { cardOf, wordsIn, type Card, type Units } from '@hollow-moon/words';
 
 /** What a bench card is made of; all of it can be sent to a thread. */
 export interface CardNeeds {
   readonly kitchen: KitchenData;
+  readonly version: number;
+  /** The day it is printed, as it is written. */
+  readonly day: string;
+  /** How its cook reads. */
+  readonly units: Units;
   readonly formula: FormulaData;
   /** All formulas of the kitchen by id: it may be made of others. */
   readonly formulas: Readonly<Record<string, FormulaData>>;
@@ -20,7 +25,8 @@ export interface CardNeeds {
 }
 
 /** The bench card of a formula, worked out anew: amounts, window and cautions of today. */
-export function cardFrom({ kitchen, formula, formulas, vessel, oven, own }: CardNeeds): Card {
+export function cardFrom(needs: CardNeeds): Card {
+  const { kitchen, version, day, units, formula, formulas, vessel, oven, own } = needs;
   const formulaOf = (id: string): FormulaData | undefined => formulas[id];
   const build = buildOf(formula, {
     grade: kitchen.eggGrade,
@@ -43,7 +49,8 @@ export function cardFrom({ kitchen, formula, formulas, vessel, oven, own }: Card
       vessel,
       oven,
       forecast: foreseen?.ok ? foreseen.value : undefined,
+      stamp: { kitchen: kitchen.name, version, day },
     },
-    wordsIn(METRIC),
+    wordsIn(units),
   );
 }

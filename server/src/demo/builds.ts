@@ -142,6 +142,7 @@ export const BUILDS: Readonly<Record<string, Build>> = {
       }),
     ],
     lossShare: 0.03,
+    shellBake: { ...PLAIN_SHELL_BAKE, raw: true, docked: true },
   },
   [FORMULA.fig]: {
     parts: [rye(9)],

@@ -11,7 +11,7 @@ export async function cardNeeds(
   database: Database,
   kitchenId: string,
   id: string,
-): Promise<CardNeeds> {
+): Promise<Omit<CardNeeds, 'day' | 'units'>> {
   const [kitchen, all, tins, stoves, stock] = await Promise.all([
     kitchens.find(database, kitchenId, kitchenId),
     formulas.list(database, kitchenId),
@@ -19,13 +19,15 @@ export async function cardNeeds(
     ovens.list(database, kitchenId),
     pantry.list(database, kitchenId),
   ]);
+  const stored = all.find((each) => each.id === id);
   const byId: Readonly<Record<string, FormulaData>> = Object.fromEntries(
     all.map((each) => [each.id, each.data]),
   );
-  const formula = byId[id];
-  if (!kitchen || !formula) throw notFound('formula');
+  if (!kitchen || !stored) throw notFound('formula');
+  const formula = stored.data;
   return {
     kitchen: kitchen.data,
+    version: stored.version,
     formula,
     formulas: byId,
     vessel: tins.find((each) => each.id === formula.vesselId)?.data,

@@ -11,9 +11,10 @@ import {
   type Line,
   type Oven,
 } from '@hollow-moon/core';
-import { cardOf, type Card, type CardOf } from './card';
-import { METRIC } from './quantities';
-import { wordsIn, type Words } from './wordsIn';
+import { METRIC } from '../quantities';
+import { wordsIn, type Words } from '../wordsIn';
+import { cardOf } from './card';
+import type { Card, CardOf } from './of';
 
 /** A list by ingredient and grams; throws on what the catalogue does not have. */
 const listOf = (grams: Readonly<Record<string, number>>): Line[] =>
@@ -74,6 +75,18 @@ const base: CardOf['formula'] = {
   note: 'Turn once.',
   setC: 150,
   fillingStartC: 20,
+  shellBake: {
+    raw: false,
+    weights: 'beans',
+    docked: false,
+    restMin: 30,
+    stages: [
+      { minutes: 20, setC: 190, weighted: true, outOfRing: false },
+      { minutes: 12, setC: 180, weighted: false, outOfRing: true },
+    ],
+    target: 'golden',
+    seal: 'egg-wash',
+  },
   bath: null,
   ovenUse: { steps: [], topUp: null, out: [{ atMin: 0, place: 'rack' }] },
 };
@@ -103,6 +116,7 @@ function card(
       vessel,
       oven,
       forecast: foreseen && made.ok ? made.value : undefined,
+      stamp: { kitchen: 'Lantern Row', version: 3, day: '30 Nov 2026' },
     },
     words,
   );
@@ -117,7 +131,9 @@ describe('a bench card', () => {
     const made = card();
     expect(made.lists[0]!.rows.find(({ name }) => name.includes('ream'))!.amount).toBe('400 g');
     expect(figure(made, 'Tin')).toBe('2 × Tart tin');
-    expect(figure(made, 'Oven')).toBe('150 °C, still, runs 4 °C cool');
+    expect(figure(made, 'Oven')).toBe(
+      'set 150 °C, still. It runs 4 °C cool, so it is really at 146 °C.',
+    );
     expect(figure(made, 'Pour at')).toBe('20 °C');
     expect(figure(made, 'Fill')).toMatch(/g each, 2 mm to the rim$/);
     // By hand: base 24 + two walls of 3 + 2 cm to trim.
@@ -144,15 +160,12 @@ describe('a bench card', () => {
         ],
       },
     });
-    expect(figure(made, 'Bath')).toBe('2.1 cm up, at 80 °C');
+    expect(figure(made, 'Bath')).toBe('21 mm up, at 80 °C');
     expect(figure(made, 'Top up')).toBe('65 % first, the rest at 10 min');
     const then = made.figures.filter(({ label }) => label === 'Then').map(({ value }) => value);
     expect(then[0]).toMatch(/^125 °C when the rim has set, about \d+ min$/);
     expect(then[1]).toBe('off, door ajar from 45 min');
-    const after = made.figures
-      .filter(({ label }) => label === 'Afterwards')
-      .map(({ value }) => value);
-    expect(after).toEqual(['oven off, door ajar', 'fridge from 30 min']);
+    expect(figure(made, 'Afterwards')).toBe('oven off, door ajar, then fridge from 30 min');
   });
 
   it('says of a component where it goes, and whether into the oven', () => {
@@ -183,9 +196,46 @@ describe('a bench card', () => {
 
   it('is in the degrees of the cook, wherever one stands', () => {
     const printed = card({}, true, wordsIn({ ...METRIC, degrees: 'F' }));
-    expect(figure(printed, 'Oven')).toBe('302 °F, still, runs 7 °F cool');
+    expect(figure(printed, 'Oven')).toMatch(/^set 302 °F, still\. It runs 7 °F cool/);
     expect(figure(printed, 'Pour at')).toBe('68 °F');
     expect(printed.cautions.at(-1)).toMatch(/135 to 70 °F .* 41 °F/);
     expect(JSON.stringify(printed)).not.toMatch(/°C/);
+  });
+
+  it('says how the shell is baked, stage by stage, or that it is not', () => {
+    expect(card().shell).toEqual([
+      { label: 'Rest', value: '30 min' },
+      {
+        label: 'Bake',
+        value:
+          '20 min at 190 °C, with dried beans in, then 12 min at 180 °C, empty, out of the ring, until golden. Seal with egg wash, baked on.',
+      },
+    ]);
+    expect(card({ shellBake: { ...base.shellBake, raw: true } }).shell).toEqual([
+      { label: 'Bake', value: 'filled raw: it bakes with the filling' },
+    ]);
+    expect(card({ shell: 'none' }).shell).toEqual([]);
+  });
+
+  it('counts what is counted, and weighs what does not come out even', () => {
+    const yolks: Line[] = [{ id: 'y', ingredientId: 'egg-yolk', amount: 6, unit: 'piece' }];
+    const rowOf = (lines: Line[]) => card({ lines }).lists[0]!.rows[0]!;
+    expect(rowOf(yolks).amount).toBe('6');
+    const leaves: Line[] = [{ id: 'l', ingredientId: 'gelatine-leaf', amount: 5.5, unit: 'piece' }];
+    expect(rowOf(leaves)).toMatchObject({ amount: '5.5', name: expect.stringMatching(/, 11 g$/) });
+    expect(rowOf([{ ...leaves[0]!, amount: 5.3 }]).amount).toBe('11 g');
+  });
+
+  it('holds the batch against the tins', () => {
+    // Two such tins take 2 × 1.1 kg and more; the list makes 840 g.
+    expect(figure(card(), 'Batch')).toMatch(/^\d+ g in each fills \d+ of \d+ mm: \d+ g short/);
+  });
+
+  it('measures for who measures, and says whose card it is', () => {
+    const made = card({}, true, wordsIn({ degrees: 'gas', lengths: 'in', weights: 'cups' }));
+    const cream = made.lists[0]!.rows.find(({ name }) => name.includes('ream'))!;
+    expect(cream.amount).toMatch(/^1 [\d/]+ cups/);
+    expect(figure(made, 'Roll')).toMatch(/^12 5\/8 in at 1\/8 in/);
+    expect(made.stamp).toBe('Lantern Row, version 3, printed 30 Nov 2026');
   });
 });
