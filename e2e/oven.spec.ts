@@ -110,7 +110,7 @@ test('a probe’s record is laid over the forecast', async ({ page }) => {
   await open('this is no record');
   await expect(page.getByTestId('probe-problem')).toContainText('a time and a temperature');
   await open('Uhrzeit;Kern °F\n03:10:00;122,0\n03:20:00;143,6\n03:40:00;170,6\n');
-  await expect(page.getByTestId('probe-understood')).toContainText('clock');
+  await expect(page.getByTestId('probe-time')).toHaveValue('clock');
   await expect(page.getByTestId('probe-understood')).toContainText('3 readings');
   await expect(page.getByTestId('probe-apart')).toHaveText(
     /^On average the forecast is \d+\s°C off/,

@@ -28,7 +28,6 @@ import {
   Labelled,
   Notice,
   NumberField,
-  Picker,
   Read,
   Sheet,
   Soft,
@@ -37,7 +36,8 @@ import {
 import { grams, say, type Measured, type Words } from '@hollow-moon/words';
 import { BatchNotice } from '../forecast';
 import { withLine } from '../drafts/drafts';
-import { inVessel, optionsOf, type KitchenBook } from '../book/book';
+import { inVessel, type KitchenBook } from '../book/book';
+import { ChooseTin } from '../equipment';
 import type { BuildInKitchen } from './useBuild';
 import type { Edit } from '../drafts/edits';
 
@@ -320,17 +320,15 @@ export function TinSheet({
   const fit = inKitchen.fit?.ok ? inKitchen.fit.value : undefined;
   return (
     <Sheet title={say('bench.tin-and-shell')}>
-      <Picker
+      <ChooseTin
         label={say('bench.tin')}
-        testID="tin-picker"
-        value={data.vesselId ?? ''}
-        onChange={(value) =>
-          onEdit('vesselId', (data) => inVessel(data, value || null, book.vessels))
+        none={say('bench.choose-a-tin')}
+        value={data.vesselId}
+        book={book}
+        onChange={(id, made) =>
+          onEdit('vesselId', (data) => inVessel(data, id, book.vessels, made))
         }
-        options={[
-          { value: '', label: say('bench.choose-a-tin') },
-          ...optionsOf(book.vessels, data.vesselId),
-        ]}
+        testID="tin-picker"
       />
       {problemAt('vessel') ? <Soft>{problemAt('vessel') ?? ''}</Soft> : null}
       <CountAndGap data={data} problemAt={problemAt} onSet={set} />

@@ -7,6 +7,7 @@ import {
   type StoredFormula,
   type StoredOven,
   type StoredVessel,
+  type VesselData,
 } from '@hollow-moon/contract';
 import {
   catalogueWith,
@@ -68,8 +69,10 @@ export function inVessel(
   data: FormulaData,
   vesselId: string | null,
   vessels: readonly StoredVessel[],
+  /** What it is, where it is too new to be among them. */
+  made?: VesselData,
 ): FormulaData {
-  const vessel = vessels.find((each) => each.id === vesselId)?.data;
+  const vessel = made ?? vessels.find((each) => each.id === vesselId)?.data;
   if (!vessel) return { ...data, vesselId };
   const single = vessel.topDiameterMm <= FOR_ONE_MM;
   const usual = single ? PORTIONS.many : PORTIONS.one;

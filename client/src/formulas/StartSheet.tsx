@@ -3,8 +3,9 @@ import { FAMILIES, STARTS, type Family } from '@hollow-moon/core';
 import { say } from '@hollow-moon/words';
 import { Pressable, Text, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
-import { Button, Picker, Sheet, Soft, Title } from '../design';
-import { inVessel, optionsOf, type KitchenBook } from '../book/book';
+import { ChooseOven, ChooseTin } from '../equipment';
+import { Button, Sheet, Soft, Title } from '../design';
+import { inVessel, type KitchenBook } from '../book/book';
 import type { Edit } from '../drafts/edits';
 import { Moon, type MoonState } from '../moon';
 import { PasteSheet } from '../paste/PasteSheet';
@@ -88,24 +89,20 @@ function TinAndOven({
 }) {
   return (
     <Sheet title={say('formulas.which-tin-and-oven')}>
-      <Picker
+      <ChooseTin
         label={say('formulas.tin')}
-        value={data.vesselId ?? ''}
-        options={[
-          { value: '', label: say('formulas.no-tin-yet') },
-          ...optionsOf(book.vessels, data.vesselId),
-        ]}
-        onChange={(id) => onEdit('vesselId', (now) => inVessel(now, id || null, book.vessels))}
+        none={say('formulas.no-tin-yet')}
+        value={data.vesselId}
+        book={book}
+        onChange={(id, made) => onEdit('vesselId', (now) => inVessel(now, id, book.vessels, made))}
         testID="start-tin"
       />
-      <Picker
+      <ChooseOven
         label={say('formulas.oven')}
-        value={data.ovenId ?? ''}
-        options={[
-          { value: '', label: say('formulas.no-oven-yet') },
-          ...optionsOf(book.ovens, data.ovenId),
-        ]}
-        onChange={(id) => onEdit('ovenId', (now) => ({ ...now, ovenId: id || null }))}
+        none={say('formulas.no-oven-yet')}
+        value={data.ovenId}
+        book={book}
+        onChange={(ovenId) => onEdit('ovenId', (now) => ({ ...now, ovenId }))}
         testID="start-oven"
       />
       <Button label={say('formulas.choose-later')} testID="start-done" onPress={onDone} />

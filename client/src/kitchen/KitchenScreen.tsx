@@ -1,4 +1,12 @@
-import { FormNumber, FormPicker, FormText, ShowAway } from './fields';
+import {
+  FormNumber,
+  FormPicker,
+  FormText,
+  OvenForm,
+  ShowAway,
+  useWriting,
+  VesselForm,
+} from '../equipment';
 import { say, type Units, type Words } from '@hollow-moon/words';
 import { kitchenDataSchema, type KitchenData, type VesselData } from '@hollow-moon/contract';
 import { boilingPointAtAltitudeC, EGG_GRADES, type EggGrade } from '@hollow-moon/core';
@@ -12,9 +20,7 @@ import { Column, useWide, WhenHere } from '../layout';
 import { useKitchenBook, type KitchenBook } from '../book/book';
 import { unitsChosen, themeChosen, type Theme } from '../state/settings';
 import { useAppDispatch, useAppSelector } from '../state/state';
-import { OvenForm, VesselForm } from './EquipmentForms';
 import { PantrySheet } from './PantrySheet';
-import { useWriting } from './useWriting';
 
 /** How this device shows things. */
 function DeviceSheet() {

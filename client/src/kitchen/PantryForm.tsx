@@ -11,8 +11,7 @@ import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { Button, Choice, NumberField, Picker, Soft, TextField } from '../design';
 import type { KitchenBook } from '../book/book';
-import { FormEnding, useProblemOf } from './fields';
-import { useWriting } from './useWriting';
+import { FormEnding, useProblemOf, useWriting } from '../equipment';
 
 type Own = NonNullable<PantryData['own']>;
 type Price = NonNullable<PantryData['price']>;

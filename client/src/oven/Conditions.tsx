@@ -1,4 +1,4 @@
-import { Choice, NumberField, OvenField, Picker, Range, Sheet, Soft, useWords } from '../design';
+import { Choice, NumberField, OvenField, Range, Sheet, Soft, useWords } from '../design';
 import { say } from '@hollow-moon/words';
 import type { FormulaData, Tried } from '@hollow-moon/contract';
 import { memo, useCallback, type Dispatch, type SetStateAction } from 'react';
@@ -10,7 +10,8 @@ import {
   type Problem,
 } from '@hollow-moon/core';
 import { View } from 'react-native';
-import { optionsOf, type KitchenBook } from '../book/book';
+import type { KitchenBook } from '../book/book';
+import { ChooseOven } from '../equipment';
 import { BathChoice } from './BathChoice';
 import type { Edit } from '../drafts/edits';
 
@@ -21,13 +22,13 @@ const MODES = OVEN_KINDS.map((value) => ({ value, label: say(`oven-kind.${value}
 
 /** Which oven, and how it is used. */
 const OvenChoice = memo(function OvenChoice({
-  ovens,
+  book,
   ovenId,
   mode,
   onOven,
   onMode,
 }: {
-  readonly ovens: KitchenBook['ovens'];
+  readonly book: KitchenBook;
   readonly ovenId: string | null;
   readonly mode: OvenKind | undefined;
   readonly onOven: (ovenId: string | null) => void;
@@ -35,12 +36,13 @@ const OvenChoice = memo(function OvenChoice({
 }) {
   return (
     <>
-      <Picker
+      <ChooseOven
         label={say('oven.oven')}
+        none={say('oven.choose-an-oven')}
+        value={ovenId}
+        book={book}
+        onChange={onOven}
         testID="oven-picker"
-        value={ovenId ?? ''}
-        options={[{ value: '', label: say('oven.choose-an-oven') }, ...optionsOf(ovens, ovenId)]}
-        onChange={(value) => onOven(value === '' ? null : value)}
       />
       <Choice label={say('oven.used-as')} options={MODES} value={mode} onChange={onMode} />
     </>
@@ -168,7 +170,7 @@ export const Conditions = memo(function Conditions({
   return (
     <Sheet title={say('oven.oven-and-filling')}>
       <OvenChoice
-        ovens={book.ovens}
+        book={book}
         ovenId={data.ovenId}
         mode={data.ovenUse.mode ?? oven?.kind}
         onOven={choose.oven}

@@ -1,24 +1,34 @@
 import { say } from '@hollow-moon/words';
-import { readProbeRecord, type ProbeRecord } from '@hollow-moon/contract';
+import {
+  probeRecord,
+  probeTable,
+  type ProbeReading,
+  type ProbeRecord,
+  type ProbeTable,
+} from '@hollow-moon/contract';
 import { probeAtTime, type Forecast } from '@hollow-moon/core';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
+import { ReadingFields } from './ReadingFields';
 import { Button, FileButton, Fold, Notice, NumberField, Read, Soft, useWords } from '../design';
 
 export interface ProbeOverlay {
+  readonly table: ProbeTable;
+  /** How it is read: as it seemed to be meant, or as the cook says. */
+  readonly reading: ProbeReading;
   readonly record: ProbeRecord;
   /** When its first reading was taken, s after the bake went in. */
   readonly startS: number;
 }
 
 /** The record's readings on the clock of the bake. */
-export const pointsOf = ({ record, startS }: ProbeOverlay) =>
+export const pointsOf = ({ record, startS }: Pick<ProbeOverlay, 'record' | 'startS'>) =>
   record.points.map(([timeS, celsius]) => [timeS + startS, celsius] as const);
 
 /** How far forecast and record lie apart over the time they share: mean and largest, K. */
 export function apartK(
   forecast: Forecast,
-  laid: ProbeOverlay,
+  laid: Pick<ProbeOverlay, 'record' | 'startS'>,
 ): { mean: number; most: number } | undefined {
   const endS = forecast.frames[forecast.frames.length - 1]!.timeS;
   const shared = pointsOf(laid).filter(([timeS]) => timeS >= 0 && timeS <= endS);
@@ -32,7 +42,7 @@ export function apartK(
   };
 }
 
-/** What was made of the record, when it began, and how far off the forecast was. */
+/** How the record is read, when it began, and how far off the forecast was. */
 function Laid({
   forecast,
   laid,
@@ -42,26 +52,33 @@ function Laid({
   readonly laid: ProbeOverlay;
   readonly onLaid: (laid: ProbeOverlay) => void;
 }) {
-  const { span, unit } = useWords();
-  const { understood, points } = laid.record;
+  const { put, tell } = useWords();
+  const { table, reading, record } = laid;
+  const read = probeRecord(table, reading);
   const apart = apartK(forecast, laid);
   return (
     <>
-      <Soft testID="probe-understood">
-        {say('probe.read-as-in-and', {
-          time: understood.time,
-          columns: understood.columns[0],
-          unit: understood.unit,
-          columns2: understood.columns[1],
-          length: points.length,
-          more:
-            understood.skipped > 0
-              ? say('probe.lines-not-understood', {
-                  skipped: understood.skipped,
-                })
-              : '',
-        })}
-      </Soft>
+      <ReadingFields
+        table={table}
+        reading={reading}
+        onReading={(next) => {
+          const again = probeRecord(table, next);
+          onLaid({ ...laid, reading: next, record: again.ok ? again.value : record });
+        }}
+      />
+      {read.ok ? (
+        <Soft testID="probe-understood">
+          {put('probe.understood', {
+            readings: record.readings,
+            over: { seconds: record.points.at(-1)![0] },
+            skipped: record.skipped,
+          })}
+        </Soft>
+      ) : (
+        <Notice kind="danger" testID="probe-problem">
+          {tell(read.problem)}
+        </Notice>
+      )}
       <NumberField
         label={say('probe.first-reading')}
         unit={say('probe.min-in')}
@@ -72,10 +89,9 @@ function Laid({
       />
       {apart ? (
         <Read testID="probe-apart">
-          {say('probe.the-forecast-is-off-by', {
-            mean: span(apart.mean),
-            unit,
-            most: span(apart.most),
+          {put('probe.the-forecast-is-off-by', {
+            mean: { kelvin: apart.mean },
+            most: { kelvin: apart.most },
           })}
         </Read>
       ) : (
@@ -102,7 +118,7 @@ export const ProbeFold = memo(function ProbeFold({
       title={say('probe.lay-a-probes-record-over-it')}
       summary={
         laid
-          ? say('probe.readings', { length: laid.record.points.length })
+          ? say('probe.readings', { length: laid.record.readings })
           : say('probe.a-csv-of-times-and-temperatures')
       }
       testID="probe-record"
@@ -115,9 +131,13 @@ export const ProbeFold = memo(function ProbeFold({
               accept=".csv,.txt,.tsv,text/csv,text/plain"
               testID="probe-file"
               onText={(text) => {
-                const read = readProbeRecord(text);
+                const table = probeTable(text);
+                const read = table.ok ? probeRecord(table.value, table.value.reading) : table;
                 setProblem(read.ok ? '' : tell(read.problem));
-                if (read.ok) onLaid({ record: read.value, startS: 0 });
+                if (table.ok && read.ok) {
+                  const { reading } = table.value;
+                  onLaid({ table: table.value, reading, record: read.value, startS: 0 });
+                }
               }}
             />
             {laid ? (

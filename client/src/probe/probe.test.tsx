@@ -19,7 +19,8 @@ const foreseen = ((): Forecast => {
 const at = (timeS: number) => probeAtTime(foreseen, 'centre', timeS);
 const recordOf = (points: ProbeRecord['points']): ProbeRecord => ({
   points,
-  understood: { time: 'minutes', unit: '°C', columns: ['t', 'T'], skipped: 0 },
+  readings: points.length,
+  skipped: 0,
 });
 
 describe('how far a record lies from the forecast', () => {
@@ -40,7 +41,7 @@ describe('how far a record lies from the forecast', () => {
 
   it('goes by when the first reading was taken', () => {
     const record = recordOf([[0, at(600)]]);
-    const laid: ProbeOverlay = { record, startS: 600 };
+    const laid = { record, startS: 600 };
     expect(pointsOf(laid)).toEqual([[600, at(600)]]);
     expect(apartK(foreseen, laid)!.most).toBeCloseTo(0, 9);
   });
@@ -89,7 +90,8 @@ describe('the fold', () => {
     open();
     await choose(`min;Kern\n10;${comma(at(0) + 2)}\n20;${comma(at(600) + 4)}\n`);
     expect(laid?.record.points).toHaveLength(2);
-    expect(says('probe-understood')).toMatch(/2 readings\.$/);
+    expect(says('probe-understood')).toBe('2 readings over 10 min.');
+    expect(says('probe-beginning')).toContain('Kern');
     expect(says('probe-apart')).toBe('On average the forecast is 3 °C off, at most 4 °C.');
   });
 
@@ -117,5 +119,25 @@ describe('the fold', () => {
     await choose('a letter to the cook');
     expect(says('probe-problem')).not.toBe('');
     expect(laid?.record.points).toHaveLength(2);
+  });
+
+  it('asks what only the cook can know, and reads it anew as that is said', async () => {
+    open();
+    const f = (celsius: number) => (celsius * 1.8 + 32).toFixed(2);
+    await choose(`t,1,2\n0:00,${f(at(0))},300\n0:10,${f(at(600))},301\n0:20,${f(at(1200))},300\n`);
+    const field = (id: string) => screen.getByTestId<HTMLSelectElement>(id);
+    expect(screen.getByLabelText('Temperatures in (please check)')).toBe(
+      field('probe-heat-column'),
+    );
+    expect(field('probe-time').value).toBe('hours-minutes');
+    fireEvent.change(field('probe-unit'), { target: { value: '°F' } });
+    expect(says('probe-apart')).toContain('is 0 °C off');
+    // By minutes and seconds the same figures are over in twenty seconds.
+    fireEvent.change(field('probe-time'), { target: { value: 'minutes-seconds' } });
+    expect(laid?.record.points.at(-1)![0]).toBe(20);
+    // What cannot be read so is said, and what was read before stays.
+    fireEvent.change(field('probe-time'), { target: { value: 'dates' } });
+    expect(says('probe-problem')).toMatch(/Choose another column/);
+    expect(laid?.record.points.at(-1)![0]).toBe(20);
   });
 });

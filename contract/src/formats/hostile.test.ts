@@ -9,7 +9,7 @@ import {
   fromFormulaFile,
   fromMarkdown,
   fromRecipe,
-  readProbeRecord,
+  probeTable,
 } from './index';
 
 const PIECES = [
@@ -56,7 +56,7 @@ it.each([
   ['a table', fromCsv],
   ['a formula', (of: string) => fromFormulaFile(of, () => crypto.randomUUID())],
   ['a bake case', fromBakeCase],
-  ['a probe’s record', readProbeRecord],
+  ['a probe’s record', probeTable],
 ] as const)('%s of any text is read or sent back with a word, and never breaks', (_, read) => {
   fc.assert(
     fc.property(text, (given) => {

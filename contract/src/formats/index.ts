@@ -7,4 +7,4 @@ export { fromPage } from './page';
 export { fromRecipe, toRecipe } from './recipe';
 export * from './bakeCase';
 export * from './caseOfPlan';
-export * from './probeRecord';
+export * from './probe';

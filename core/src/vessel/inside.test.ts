@@ -11,6 +11,7 @@ import {
   wallAreaMm2,
 } from './inside';
 import { checkVessel } from './check';
+import { USUAL_MEASURES } from './usual';
 import { VESSEL_KINDS, type Vessel } from './vessel';
 
 const vessel = (over: Partial<Vessel>): Vessel => ({
@@ -215,6 +216,12 @@ describe('measures', () => {
       expect(paths({ ...of, [field]: most + 0.1 })).toEqual([beyond]);
     },
   );
+
+  it('to begin from are those of a vessel, whatever its kind', () => {
+    for (const kind of VESSEL_KINDS) {
+      expect([kind, checkVessel(vessel({ kind, ...USUAL_MEASURES[kind] }))]).toEqual([kind, []]);
+    }
+  });
 
   it('that are wrong are told with their limits', () => {
     const said = (over: Partial<Vessel>) => problems(over)[0]!;

@@ -108,7 +108,8 @@ export const contract = {
   'file.loses-instead': 'what may be used instead',
   'file.no-readings': 'There are no readings in it. Each line needs a time and a temperature.',
   'file.no-columns': 'It needs one column of times and one of temperatures.',
-  'file.too-few-readings': 'There are fewer than two readings in it.',
+  'file.too-few-readings':
+    'Fewer than two lines can be read that way. Choose another column, or another kind of time.',
   'file.too-many-readings': 'There are more than {most} readings in it.',
 
   'case.ice': 'The ice point must be below 0 °C.',

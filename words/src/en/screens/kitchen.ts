@@ -16,7 +16,7 @@ export const kitchen = {
   'kitchen.flat-rim': 'Flat rim',
   'kitchen.how-many': 'How many',
   'kitchen.base': 'Base',
-  'kitchen.holds-ml-to-the-brim': 'Holds {volumeMl} ml to the brim.',
+  'kitchen.holds-ml-to-the-brim': 'Holds {holds} to the brim.',
   'kitchen.kind': 'Kind',
   'kitchen.off-by': 'Off by',
   'kitchen.what-a-thermometer-in-it-reads':
@@ -27,6 +27,9 @@ export const kitchen = {
   'kitchen.this-device': 'This device',
   'kitchen.light': 'Light',
   'kitchen.temperatures': 'Temperatures',
+  'kitchen.a-new-tin': 'A new tin …',
+  'kitchen.a-new-oven': 'A new oven …',
+  'kitchen.oven-of-kind': '{kind} oven',
   'kitchen.gas-marks': 'gas marks',
   'kitchen.lengths': 'Lengths',
   'kitchen.centimetres': 'cm and mm',

@@ -6,7 +6,9 @@ import { sentAgain } from '../outgoing/writes';
 import { createStore } from '../root/store';
 import { book } from '../testing/book';
 import { accept, away, serve } from '../testing/server';
-import { OvenForm, VesselForm } from './EquipmentForms';
+import { ChooseTin } from './ChooseEquipment';
+import { OvenForm } from './OvenForm';
+import { VesselForm } from './VesselForm';
 
 const kitchenId = book.kitchen.id;
 const id = '00000000-0000-4000-8000-000000000081';
@@ -73,6 +75,53 @@ describe('a tin', () => {
       expect(screen.getByTestId(field)).toHaveProperty('value', usual);
     },
   );
+
+  it('starts at the sizes that such a vessel has, and leaves alone what was typed', () => {
+    openVessel();
+    const across = () => screen.getByTestId<HTMLInputElement>('topDiameterMm').value;
+    type('kind', 'tartlet');
+    expect([across(), screen.getByTestId<HTMLInputElement>('heightMm').value]).toEqual(['8', '2']);
+    type('topDiameterMm', '9.5');
+    type('kind', 'ramekin');
+    expect([across(), screen.getByTestId<HTMLInputElement>('heightMm').value]).toEqual([
+      '9.5',
+      '4.5',
+    ]);
+  });
+
+  it('that nobody has named is called by its shape and size', async () => {
+    const sent = serve<VesselData>([accept]);
+    openVessel();
+    type('kind', 'ring');
+    await keep();
+    await waitFor(() => expect(sent).toHaveLength(1));
+    expect(sent[0]!.data.name).toBe('Ring 20\u00a0cm');
+  });
+
+  it('can be made where one is chosen, and is chosen then', async () => {
+    const sent = serve<VesselData>([accept]);
+    const onChange = jest.fn();
+    render(
+      <Provider store={createStore()}>
+        <ChooseTin
+          label="Tin"
+          none="None yet"
+          value={null}
+          book={book}
+          onChange={onChange}
+          testID="tin"
+        />
+      </Provider>,
+    );
+    type('tin', 'new');
+    type('name', 'Grandmother’s');
+    await keep();
+    await waitFor(() => expect(onChange).toHaveBeenCalled());
+    const [id, made] = onChange.mock.calls[0] as [string, VesselData];
+    expect(made).toMatchObject({ name: 'Grandmother’s', topDiameterMm: 240 });
+    expect(sent[0]!.path).toBe(`/api/kitchens/${kitchenId}/vessels/${id}`);
+    expect(screen.queryByTestId('tin-new')).toBeNull();
+  });
 
   it('keeps a measure that was typed when the shape is tried out', () => {
     openVessel();

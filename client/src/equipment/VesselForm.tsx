@@ -1,40 +1,28 @@
-import { FormChoice, FormEnding, FormNumber, FormPicker, FormText } from './fields';
-import { say } from '@hollow-moon/words';
+import { FormEnding, FormNumber, FormPicker, FormText } from './fields';
+import { say, type Words } from '@hollow-moon/words';
+import { vesselDataSchema, type StoredVessel, type VesselData } from '@hollow-moon/contract';
 import {
-  ovenDataSchema,
-  vesselDataSchema,
-  type OvenData,
-  type StoredOven,
-  type StoredVessel,
-  type VesselData,
-} from '@hollow-moon/contract';
-import { OVEN_KINDS, VESSEL_KINDS, VESSEL_MATERIALS, insideOf, volumeMl } from '@hollow-moon/core';
+  insideOf,
+  USUAL_MEASURES,
+  VESSEL_KINDS,
+  VESSEL_MATERIALS,
+  volumeMl,
+  type VesselMeasures,
+} from '@hollow-moon/core';
 import { zodResolver } from '@hookform/resolvers/zod';
-import { Controller, useForm, useWatch, type Control } from 'react-hook-form';
+import { useState } from 'react';
+import { Controller, useForm, useWatch, type Control, type UseFormReturn } from 'react-hook-form';
 import { View } from 'react-native';
 import type { z } from 'zod';
-import { Choice, Soft } from '../design';
+import { Choice, Soft, useWords } from '../design';
 import { useWriting } from './useWriting';
-
-/** What a shape needs besides diameters and height, and what it usually is. */
-const WANTED: Partial<
-  Record<VesselData['kind'], readonly (readonly ['breadthMm' | 'tubeMm' | 'capacityMl', number])[]>
-> = {
-  rectangle: [['breadthMm', 110]],
-  oval: [['breadthMm', 150]],
-  tube: [['tubeMm', 60]],
-  capacity: [['capacityMl', 120]],
-};
 
 type VesselInput = z.input<typeof vesselDataSchema>;
 
 const NEW_VESSEL: VesselInput = {
   name: '',
   kind: 'straight-tin',
-  baseDiameterMm: 240,
-  topDiameterMm: 240,
-  heightMm: 30,
-  lipMm: 0,
+  ...USUAL_MEASURES['straight-tin'],
   material: 'bright-tin',
   owned: 1,
   archived: false,
@@ -128,17 +116,49 @@ function LooseBase({ control }: { readonly control: Control<VesselInput, unknown
   );
 }
 
+/** The measures such a vessel usually has, in place of those that the shape before it usually has. */
+function fillIn(
+  form: UseFormReturn<VesselInput, unknown, VesselData>,
+  before: VesselData['kind'],
+  kind: VesselData['kind'],
+  isNew: boolean,
+): void {
+  for (const [field, usual] of Object.entries(USUAL_MEASURES[kind])) {
+    const name = field as keyof VesselMeasures;
+    const typed = form.getValues(name);
+    if (typed === undefined || (isNew && typed === USUAL_MEASURES[before][name])) {
+      form.setValue(name, usual);
+    }
+  }
+}
+
+/** What a vessel is called whose cook has not named it: by its shape and its size. */
+function nameFor(
+  { kind, topDiameterMm, capacityMl }: Partial<VesselInput>,
+  { quantity }: Words,
+): string {
+  const shape = say(`vessel-kind.${kind ?? NEW_VESSEL.kind}`);
+  const size =
+    kind === 'capacity'
+      ? Number.isFinite(capacityMl) && quantity({ millilitres: capacityMl! })
+      : Number.isFinite(topDiameterMm) && quantity({ widthMm: topDiameterMm! });
+  return size ? `${shape} ${size}` : shape;
+}
+
 /** A vessel by its inside measures. */
 export function VesselForm({
   kitchenId,
   id,
   stored,
   onClose,
+  onKept,
 }: {
   readonly kitchenId: string;
   readonly id: string;
   readonly stored: StoredVessel | undefined;
   readonly onClose: () => void;
+  /** Told before it closes, once what was typed is on its way to the book. */
+  readonly onKept?: (data: VesselData) => void;
 }) {
   const form = useForm<VesselInput, unknown, VesselData>({
     resolver: zodResolver(vesselDataSchema),
@@ -146,12 +166,15 @@ export function VesselForm({
     defaultValues: stored?.data ?? NEW_VESSEL,
   });
   const { control, handleSubmit } = form;
+  const [measured, setMeasured] = useState(stored?.data.kind ?? NEW_VESSEL.kind);
   const write = useWriting('vessels', kitchenId, id);
   const keep = (data: VesselData) => {
     write(data, stored?.version ?? 0);
+    onKept?.(data);
     onClose();
   };
   const submit = handleSubmit(keep);
+  const words = useWords();
   const watched = useWatch({ control });
   const { kind } = watched;
   const checked = vesselDataSchema.safeParse(watched);
@@ -164,9 +187,8 @@ export function VesselForm({
         label={say('kitchen.shape')}
         options={VESSEL_KINDS.map((value) => ({ value, label: say(`vessel-kind.${value}`) }))}
         onChosen={(value) => {
-          for (const [name, usual] of WANTED[value as VesselData['kind']] ?? []) {
-            if (form.getValues(name) === undefined) form.setValue(name, usual);
-          }
+          fillIn(form, measured, value as VesselData['kind'], stored === undefined);
+          setMeasured(value as VesselData['kind']);
         }}
         testID="kind"
       />
@@ -183,80 +205,17 @@ export function VesselForm({
       <LooseBase control={control} />
       {checked.success ? (
         <Soft>
-          {say('kitchen.holds-ml-to-the-brim', {
-            volumeMl: Math.round(volumeMl(insideOf(checked.data))),
+          {words.put('kitchen.holds-ml-to-the-brim', {
+            holds: { millilitres: Math.round(volumeMl(insideOf(checked.data))) },
           })}
         </Soft>
       ) : null}
       <FormEnding
         testID="keep-equipment"
-        onKeep={() => void submit()}
-        onClose={onClose}
-        away={stored?.data.archived}
-        onAway={(archived) => stored && keep({ ...stored.data, archived })}
-      />
-    </View>
-  );
-}
-
-/** An oven and how far off it is. */
-export function OvenForm({
-  kitchenId,
-  id,
-  stored,
-  onClose,
-}: {
-  readonly kitchenId: string;
-  readonly id: string;
-  readonly stored: StoredOven | undefined;
-  readonly onClose: () => void;
-}) {
-  const form = useForm<z.input<typeof ovenDataSchema>, unknown, OvenData>({
-    resolver: zodResolver(ovenDataSchema),
-    mode: 'onChange',
-    defaultValues: stored?.data ?? {
-      name: '',
-      kind: 'still',
-      offsetK: 0,
-      swingK: 0,
-      archived: false,
-    },
-  });
-  const { control, handleSubmit } = form;
-  const write = useWriting('ovens', kitchenId, id);
-  const keep = (data: OvenData) => {
-    write(data, stored?.version ?? 0);
-    onClose();
-  };
-  const submit = handleSubmit(keep);
-  return (
-    <View className="gap-3 py-2">
-      <FormText control={control} name="name" label={say('kitchen.name')} testID="name" />
-      <FormChoice
-        control={control}
-        name="kind"
-        label={say('kitchen.kind')}
-        options={OVEN_KINDS.map((value) => ({ value, label: say(`oven-kind.${value}`) }))}
-      />
-      <FormNumber
-        unit="°C"
-        control={control}
-        name="offsetK"
-        label={say('kitchen.off-by')}
-        difference
-      />
-      <Soft>{say('kitchen.what-a-thermometer-in-it-reads')}</Soft>
-      <FormNumber
-        unit="°C"
-        control={control}
-        name="swingK"
-        label={say('kitchen.swings-by')}
-        difference
-      />
-      <Soft>{say('kitchen.how-far-it-goes-to-either')}</Soft>
-      <FormEnding
-        testID="keep-equipment"
-        onKeep={() => void submit()}
+        onKeep={() => {
+          if (form.getValues('name').trim() === '') form.setValue('name', nameFor(watched, words));
+          void submit();
+        }}
         onClose={onClose}
         away={stored?.data.archived}
         onAway={(archived) => stored && keep({ ...stored.data, archived })}
