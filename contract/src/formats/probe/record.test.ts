@@ -147,6 +147,8 @@ describe('a probe’s record', () => {
     expect([channels, doubts]).toEqual([[1, 2], ['heatColumn']]);
     expect(points[2]).toEqual([1200, 60]);
     expect(read(four, { heatColumn: 2, unit: '°C' }).points[2]).toEqual([1200, 149]);
+    const { names, skipped } = read('Logger 7\ntime,1,2\n0:00,68,350\n0:10,95,352\n0:20,131,349\n');
+    expect([names, skipped]).toEqual([['time', '1', '2'], 0]);
   });
 
   it('takes spaces between its columns', () => {

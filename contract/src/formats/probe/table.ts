@@ -6,6 +6,7 @@ import {
   kindOf,
   numberIn,
   rangeOf,
+  READ_TIME,
   type Guess,
   type TimeKind,
 } from './times';
@@ -97,19 +98,22 @@ export function probeTable(text: string): Result<ProbeTable> {
   }
   const wide = cellsOf(text);
   const readable = (cell: string) => kindOf([cell]) !== undefined;
-  // A heading may have numbers in it too: the channels' own.
-  const isReading = (row: readonly string[]) => {
-    const count = row.filter(readable).length;
-    return count >= 2 && count >= row.length / 2;
-  };
-  const firstReading = wide.findIndex(isReading);
-  if (firstReading < 0) return fail('file.no-readings');
+  const candidate = wide.findIndex((row) => row.filter(readable).length >= 2);
+  if (candidate < 0) return fail('file.no-readings');
+  const below = wide.slice(candidate);
+  const columns = Math.max(...below.slice(0, 50).map((row) => row.length));
+  const kinds = Array.from({ length: columns }, (_, index) =>
+    kindOf(below.map((row) => row[index] ?? '')),
+  );
+  // A heading may have numbers in it too, as channels have: readings begin where each column is what it is below.
+  const first = below.findIndex((row) =>
+    kinds.every((kind, index) => !kind || READ_TIME[kind](row[index] ?? '') !== undefined),
+  );
+  const firstReading = candidate + Math.max(0, first);
   const header = firstReading > 0 ? wide[firstReading - 1]! : [];
   const rows = wide.slice(firstReading);
-  const columns = Math.max(...rows.slice(0, 50).map((row) => row.length));
   const names = Array.from({ length: columns }, (_, index) => header[index]?.trim() ?? '');
   const column = (index: number) => rows.map((row) => row[index] ?? '');
-  const kinds = names.map((_, index) => kindOf(column(index)));
   const clocked = kinds.findIndex((kind) => kind !== undefined && kind !== 'seconds');
   const named = names.findIndex((name, index) => TIME_WORDS.test(name) && kinds[index]);
   const timeColumn = clocked >= 0 ? clocked : Math.max(0, named);

@@ -13,7 +13,7 @@ export const probe = {
   'probe.they-are': 'They are',
   'probe.temperatures-in': 'Temperatures in',
   'probe.written-in': 'Written in',
-  'probe.please-check': '{label} (please check)',
+  'probe.please-check': '{label} (check)',
   'probe.time.seconds': 'seconds',
   'probe.time.minutes': 'minutes',
   'probe.time.hours-minutes': 'hours:minutes',
