@@ -216,3 +216,85 @@ it('finds whole eggs for another character and mass', () => {
   fireEvent.click(screen.getByTestId('use-closest'));
   expect(screen.getByDisplayValue('Whole egg')).toBeTruthy();
 });
+
+describe('a component', () => {
+  const lines = (...of: [ingredientId: string, amount: number][]) =>
+    of.map(([ingredientId, amount], index) => ({
+      id: `00000000-0000-4000-8000-00000000070${index}`,
+      ingredientId,
+      amount,
+      unit: 'g' as const,
+    }));
+  const part = (over: Partial<(typeof tart)['parts'][number]>): (typeof tart)['parts'][number] => ({
+    id: '00000000-0000-4000-8000-000000000701',
+    name: 'Dark caramel',
+    kind: 'caramel',
+    place: 'under',
+    lines: lines(['sugar', 120]),
+    formulaId: null,
+    eachG: null,
+    vessels: null,
+    bakesAlong: false,
+    ...over,
+  });
+  const draftOf = (store: ReturnType<typeof createStore>) => store.getState().drafts[TART_ID]!.data;
+
+  // By hand: 120 g of sugar for each of four moulds are 480 g; for all of them they are 30 g each.
+  it.each([
+    ['for-each', 480, 120],
+    ['for-all', 120, 30],
+  ])('that is caramel is asked: for each mould, or for all (%s)', (answer, grams, eachG) => {
+    const store = open({ ...tart, vesselCount: 4, shell: 'none', parts: [part({})] });
+    expect(textOf('for-how-many')).toMatch(/120\sg, for each of the 4 tins, or for all/);
+    fireEvent.click(screen.getByTestId(answer));
+    expect(draftOf(store).parts[0]).toMatchObject({
+      // Sugar itself has a trace of water, which goes.
+      eachG: expect.closeTo(eachG, 0) as number,
+      lines: [{ amount: grams }],
+    });
+    expect(screen.queryByTestId('for-how-many')).toBeNull();
+  });
+
+  it('that is the shell says what dough it is, which is then not asked a second time', () => {
+    const dough = part({
+      name: 'Crust',
+      kind: 'pie-dough',
+      place: 'shell',
+      lines: lines(['wheat-flour', 200], ['butter', 120]),
+    });
+    const store = open({ ...tart, shell: 'pie-dough', parts: [dough] });
+    expect(textOf('shell-of-part')).toBe('The shell is its component “Crust”: pie dough.');
+    expect(screen.getByTestId('disc')).toBeTruthy();
+    fireEvent.click(screen.getByTestId('open-part-0'));
+    fireEvent.change(screen.getByTestId('part-kind'), { target: { value: 'pressed-dough' } });
+    expect(draftOf(store).shell).toBe('pressed-dough');
+    // Pressed dough is not rolled, and only what lines the tin is needed.
+    expect(screen.queryByTestId('disc')).toBeNull();
+    expect(screen.getByTestId('dough')).toBeTruthy();
+    // A bought shell is neither; what it is of only the cook can say.
+    fireEvent.change(screen.getByTestId('part-kind'), { target: { value: 'bought-shell' } });
+    expect(screen.queryByTestId('dough')).toBeNull();
+    expect(screen.getByRole('radiogroup', { name: 'The bought shell is of' })).toBeTruthy();
+  });
+
+  // By hand: of 517 g one tin takes its disc; the rest, in the same proportions, is a list of its own.
+  it('of which enough is left makes another bake', () => {
+    const dough = part({
+      name: 'Crust',
+      kind: 'sweet-dough',
+      place: 'shell',
+      lines: lines(['wheat-flour', 400], ['butter', 240]),
+    });
+    const store = open({ ...tart, parts: [dough] });
+    fireEvent.click(screen.getByTestId('open-part-0'));
+    fireEvent.click(screen.getByTestId('use-left-over'));
+    const others = Object.entries(store.getState().drafts).filter(([id]) => id !== TART_ID);
+    expect(others).toHaveLength(1);
+    const { data } = others[0]![1];
+    const [flour, butter] = data.parts[0]!.lines.map(({ amount }) => amount);
+    expect(flour! / butter!).toBeCloseTo(400 / 240, 2);
+    expect([data.name, data.shell]).toEqual(['With the rest of Crust', 'sweet-dough']);
+    const disc = Number(/[\d.]+/.exec(textOf('dough'))![0]);
+    expect(flour! + butter!).toBeCloseTo(640 - disc, 0);
+  });
+});

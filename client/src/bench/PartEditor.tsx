@@ -23,9 +23,10 @@ import {
 } from '../design';
 import { say, type Words } from '@hollow-moon/words';
 import type { KitchenBook } from '../book/book';
-import { withPart } from '../drafts/drafts';
+import { withPart, withShellOfPart } from '../drafts/drafts';
 import { LineList } from './LineEditor';
-import { newLine } from '../drafts/newFormula';
+import { leavesEnough, newLine } from '../drafts/newFormula';
+import { asksForHowMany, ForHowMany, LeftOver } from './PartQuestions';
 import { QuickLine } from './QuickLine';
 import { JudgedBySign } from './VerdictSheet';
 import type { Edit } from '../drafts/edits';
@@ -318,11 +319,14 @@ export function PartEditor({
   const { part, verdict } = built;
   const [open, setOpen] = useState(part.lines.length === 0 && part.formulaId === null);
   const change = (field: string, next: Partial<Part>) =>
-    onEdit(`${part.id}/${field}`, (data) => withPart(data, part.id, next));
+    onEdit(`${part.id}/${field}`, (data) => withShellOfPart(withPart(data, part.id, next)));
   const at = (path: string) => problemAt(`parts.${index}.${path}`);
   return (
     <View className="gap-2 border-t border-line pt-2" testID={`part-${index}`}>
       <PartHeading built={built} index={index} open={open} onOpen={setOpen} />
+      {asksForHowMany(built, data) ? (
+        <ForHowMany built={built} vessels={data.vesselCount} change={change} />
+      ) : null}
       {at('formulaId') ? <Notice kind="danger">{at('formulaId') ?? ''}</Notice> : null}
       {open ? (
         <View className="gap-3 pb-2">
@@ -344,6 +348,7 @@ export function PartEditor({
           {verdict.kind === 'by-sign' || verdict.kind === 'made' ? (
             <JudgedBySign verdict={verdict} />
           ) : null}
+          {leavesEnough(built) ? <LeftOver built={built} /> : null}
           <MovePart partId={part.id} index={index} data={data} onEdit={onEdit} />
         </View>
       ) : null}

@@ -14,6 +14,10 @@ import {
   plainName,
   PLATE_BEYOND_MM,
   SHELL_KINDS,
+  shellOfKind,
+  shellPartOf,
+  shellWorkOf,
+  type ShellKind,
   type Analysis,
   type Build,
   type DoughDisc,
@@ -244,6 +248,7 @@ function FitLines({
   const analysis = build.filling;
   const level = levelWarning(data.family, fit.wanted.depthMm, data.headspaceMm);
   const usual = isFamily(data.family) ? HEADSPACE[data.family] : undefined;
+  const work = shellWorkOf(data);
   const disc =
     vessel && data.shell !== 'none' && data.shellThicknessMm > 0
       ? doughDisc(vessel, data.shellThicknessMm)
@@ -280,7 +285,12 @@ function FitLines({
           {tell(level)}
         </Notice>
       ) : null}
-      {disc && data.shell !== 'crumb-shell' ? <DoughLines disc={disc} data={data} /> : null}
+      {disc && work === 'rolled' ? <DoughLines disc={disc} data={data} /> : null}
+      {disc && work === 'pressed' ? (
+        <Labelled label={say('bench.dough-a-tin')}>
+          <Figure {...measured({ grams: disc.liningG })} size="figure" testID="dough" />
+        </Labelled>
+      ) : null}
       {vessel && data.shell === 'none' && turnsOut(data, build) ? (
         <Soft>
           {put('bench.to-turn-one-out-a-plate', {
@@ -298,6 +308,35 @@ function FitLines({
         <BatchNotice data={data} level={fit.level} onEdit={onEdit} />
       )}
     </>
+  );
+}
+
+/** What the shell is: as its component says, or asked where none says it. */
+function ShellOf({
+  data,
+  onShell,
+}: {
+  readonly data: FormulaData;
+  readonly onShell: (shell: ShellKind) => void;
+}) {
+  const part = shellPartOf(data.parts);
+  if (part && shellOfKind(part.kind) === data.shell) {
+    return (
+      <Soft testID="shell-of-part">
+        {say('bench.the-shell-is-its-component', {
+          name: part.name,
+          shell: say(`shell.${data.shell}`).toLowerCase(),
+        })}
+      </Soft>
+    );
+  }
+  return (
+    <Choice
+      label={say(part?.kind === 'bought-shell' ? 'bench.bought-shell-of' : 'bench.shell-of')}
+      options={SHELL_KINDS.map((value) => ({ value, label: say(`shell.${value}`) }))}
+      value={data.shell}
+      onChange={onShell}
+    />
   );
 }
 
@@ -332,12 +371,7 @@ export function TinSheet({
       />
       {problemAt('vessel') ? <Soft>{problemAt('vessel') ?? ''}</Soft> : null}
       <CountAndGap data={data} problemAt={problemAt} onSet={set} />
-      <Choice
-        label={say('bench.shell-of')}
-        options={SHELL_KINDS.map((value) => ({ value, label: say(`shell.${value}`) }))}
-        value={data.shell}
-        onChange={set('shell')}
-      />
+      <ShellOf data={data} onShell={set('shell')} />
       {fit ? <FitLines data={data} inKitchen={inKitchen} fit={fit} onEdit={onEdit} /> : null}
     </Sheet>
   );

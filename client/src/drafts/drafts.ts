@@ -4,7 +4,7 @@ import {
   type FormulaData,
   type StoredFormula,
 } from '@hollow-moon/contract';
-import type { Line } from '@hollow-moon/core';
+import { shellOfKind, shellPartOf, type Line } from '@hollow-moon/core';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { v4 as uuid } from 'uuid';
 import { acknowledged, queued, withdrawn } from '../outgoing/writes';
@@ -264,6 +264,13 @@ export const withPart = (
   ...data,
   parts: data.parts.map((part) => (part.id === id ? { ...part, ...change } : part)),
 });
+
+/** The formula with the shell that its component makes, where one makes it. */
+export function withShellOfPart(data: FormulaData): FormulaData {
+  const part = shellPartOf(data.parts);
+  const shell = part && shellOfKind(part.kind);
+  return shell && shell !== data.shell ? { ...data, shell } : data;
+}
 
 /** The same formula under a name and ids of its own. */
 export function copyOf(data: FormulaData): FormulaData {

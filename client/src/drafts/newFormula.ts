@@ -1,5 +1,6 @@
 import { PLAIN_BUILD, type FormulaData } from '@hollow-moon/contract';
-import type { Line } from '@hollow-moon/core';
+import { scaleLines, shellOfKind, type BuiltPart, type Line } from '@hollow-moon/core';
+import { say } from '@hollow-moon/words';
 import { v4 as uuid } from 'uuid';
 
 /** A line to fill in; milk, since most of what is baked here begins with it. */
@@ -22,3 +23,32 @@ export const emptyFormula = (): FormulaData => ({
   ...PLAIN_BUILD,
   parts: [],
 });
+
+/** Less than this is not worth a bake of its own: so much, and such a share of what was made. Common practice. */
+const LEFT_OVER = { leastG: 30, share: 0.05 } as const;
+
+/** Whether enough of a component is left over to make something of it. */
+export const leavesEnough = ({ part, leftG, batchG }: BuiltPart): boolean =>
+  part.formulaId === null && leftG >= LEFT_OVER.leastG && leftG >= LEFT_OVER.share * batchG;
+
+/** A formula to make of what is left of a component: its shell, where it is a dough, else what it is by itself. */
+export function fromLeftOver({ part, leftG, batchG }: BuiltPart): FormulaData {
+  const lines = scaleLines(part.lines, leftG / batchG).map((line) => ({ ...line, id: uuid() }));
+  const begun = { ...emptyFormula(), name: say('bench.left-of', { name: part.name }) };
+  const shell = shellOfKind(part.kind);
+  return shell
+    ? {
+        ...begun,
+        shell,
+        parts: [
+          {
+            ...part,
+            id: uuid(),
+            lines,
+            eachG: null,
+            vessels: null,
+          },
+        ],
+      }
+    : { ...begun, family: part.kind, shell: 'none', lines };
+}

@@ -8,10 +8,10 @@ import {
   isFamily,
   kindOfHeading,
   kindOfList,
+  shellOfKind,
   type PartKind,
   type PartPlace,
   type RecipeFacts,
-  type ShellKind,
 } from '@hollow-moon/core';
 import { v4 as uuid } from 'uuid';
 import { FOR_ONE_MM, type KitchenBook } from '../book/book';
@@ -22,14 +22,6 @@ const placeOf = (kind: PartKind): PartPlace => {
   if (/dough$|shell$/.test(kind)) return 'shell';
   if (kind === 'caramel' || kind === 'seal') return 'under';
   return kind === 'praline' || kind === 'syrup' || kind === 'other-part' ? 'apart' : 'over';
-};
-
-/** Shells as a formula speaks of them, by the component that makes one. */
-const SHELL_OF: Partial<Record<PartKind, ShellKind>> = {
-  'sweet-dough': 'sweet-dough',
-  'pie-dough': 'pie-dough',
-  'pressed-dough': 'pressed-dough',
-  'crumb-shell': 'crumb-shell',
 };
 
 /** What a section is, by its heading and by what stands under it. */
@@ -86,7 +78,7 @@ export function withReadings(data: FormulaData, readings: readonly Reading[]): F
     left.length > 0
       ? [data.note, say('bench.not-weighed', { left: left.join('; ') })]
       : [data.note];
-  const shell = parts.map(({ kind }) => SHELL_OF[kind]).find(Boolean);
+  const shell = parts.map(({ kind }) => shellOfKind(kind)).find(Boolean);
   return {
     ...data,
     lines: [...data.lines, ...own.map(lineFrom)],

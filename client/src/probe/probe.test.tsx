@@ -126,9 +126,7 @@ describe('the fold', () => {
     const f = (celsius: number) => (celsius * 1.8 + 32).toFixed(2);
     await choose(`t,1,2\n0:00,${f(at(0))},300\n0:10,${f(at(600))},301\n0:20,${f(at(1200))},300\n`);
     const field = (id: string) => screen.getByTestId<HTMLSelectElement>(id);
-    expect(screen.getByLabelText('Temperatures in (check)')).toBe(
-      field('probe-heat-column'),
-    );
+    expect(screen.getByLabelText('Temperatures in (check)')).toBe(field('probe-heat-column'));
     expect(field('probe-time').value).toBe('hours-minutes');
     fireEvent.change(field('probe-unit'), { target: { value: '°F' } });
     expect(says('probe-apart')).toContain('is 0 °C off');

@@ -11,6 +11,7 @@ import { findIngredient, type FindIngredient } from '../ingredients/catalogue';
 import { finding, type Problem } from '../result';
 import { judgePart, type PartVerdict } from '../setting';
 import { doughDisc } from '../shell';
+import { shellWorkOf } from './shellWork';
 import type { Vessel } from '../vessel';
 import { eggsLeft, podsLeft, remnant, type ByProduct } from './byProducts';
 import type { BuildFormula, BuildPart } from './part';
@@ -177,12 +178,13 @@ function builtPart(
   const vessels = Math.min(part.vessels ?? formula.vesselCount, formula.vesselCount);
   const batchG =
     part.kind === 'caramel' ? analysis.totalG * (1 - analysis.share.water) : analysis.totalG;
-  const rolled = isRolled(part);
+  const work = part.place === 'shell' ? shellWorkOf({ ...formula, parts: [part] }) : 'none';
   const disc =
-    part.place === 'shell' && rolled && vessel && formula.shellThicknessMm > 0
+    (work === 'rolled' || work === 'pressed') && vessel && formula.shellThicknessMm > 0
       ? doughDisc(vessel, formula.shellThicknessMm)
       : undefined;
-  const eachG = part.eachG ?? disc?.massG;
+  // Rolled dough is trimmed round the tin; pressed dough is only what lines it.
+  const eachG = part.eachG ?? (work === 'pressed' ? disc?.liningG : disc?.massG);
   const wantedG = eachG === undefined ? batchG : eachG * vessels;
   const batches = from ? (batchG > 0 ? wantedG / batchG : 0) : 1;
   const inOneG = vessels > 0 ? wantedG / vessels : 0;
@@ -192,7 +194,10 @@ function builtPart(
       : part.kind === 'caramel'
         ? CARAMEL_ML_G * inOneG
         : inOneG / (part.kind === 'fruit-and-nuts' ? LYING_G_ML : analysis.whole.densityGMl);
-  const trimmedG = disc && part.eachG === null ? wantedG * (1 - disc.liningG / disc.massG) : 0;
+  const trimmedG =
+    disc && work === 'rolled' && part.eachG === null
+      ? wantedG * (1 - disc.liningG / disc.massG)
+      : 0;
   return {
     part,
     analysis,
@@ -208,9 +213,9 @@ function builtPart(
   };
 }
 
-const SHELL_EGGS: ReadonlySet<string> = new Set(['egg', 'egg-yolk', 'egg-white']);
+const isDough = ({ kind }: BuildPart): boolean => kind === 'sweet-dough' || kind === 'pie-dough';
 
-const isRolled = ({ kind }: BuildPart): boolean => kind === 'sweet-dough' || kind === 'pie-dough';
+const SHELL_EGGS: ReadonlySet<string> = new Set(['egg', 'egg-yolk', 'egg-white']);
 
 const unique = <T>(values: readonly T[]): T[] => [...new Set(values)];
 
@@ -304,7 +309,7 @@ export function buildOf(formula: BuildFormula, context: BuildContext): Build {
       const name = part.name.trim() || finding('build.component');
       return [
         ...remnant(finding('build.trimmings', { name }), trimmedG, true),
-        ...remnant(finding('build.left-over', { name }), leftG, isRolled(part)),
+        ...remnant(finding('build.left-over', { name }), leftG, isDough(part)),
       ];
     }),
     ...podsLeft((needs.find((need) => need.ingredient.id === 'vanilla-pod')?.grams ?? 0) / 3),

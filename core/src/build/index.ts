@@ -5,3 +5,4 @@ export * from './part';
 export * from './shopping';
 export * from './fit';
 export * from './scale';
+export * from './shellWork';

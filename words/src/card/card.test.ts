@@ -217,6 +217,18 @@ describe('a bench card', () => {
     expect(card({ shell: 'none' }).shell).toEqual([]);
   });
 
+  // A bought shell is not rolled, and pressed dough is pressed.
+  it('rolls only what is rolled', () => {
+    const labels = (change: Partial<CardOf['formula']>) =>
+      card(change).figures.map(({ label }) => label);
+    expect(labels({ shell: 'pie-dough' })).toContain('Roll');
+    expect(labels({ shell: 'pressed-dough' })).toContain('Press in');
+    expect(labels({ shell: 'pressed-dough' })).not.toContain('Roll');
+    expect(labels({ shell: 'crumb-shell' })).not.toContain('Roll');
+    const bought = part({ kind: 'bought-shell', place: 'shell', lines: [] });
+    expect(labels({ parts: [bought] })).not.toContain('Roll');
+  });
+
   it('counts what is counted, and weighs what does not come out even', () => {
     const yolks: Line[] = [{ id: 'y', ingredientId: 'egg-yolk', amount: 6, unit: 'piece' }];
     const rowOf = (lines: Line[]) => card({ lines }).lists[0]!.rows[0]!;

@@ -2,6 +2,7 @@ import {
   doughDisc,
   fanToStillC,
   finding,
+  shellWorkOf,
   type Forecast,
   type Oven,
   type OutStep,
@@ -75,19 +76,26 @@ function ovenValue({ kind, offsetK }: Oven, setC: number, tell: Tell): string {
   return `${value}. ${tell(offsetK < 0 ? 'card.runs-cool' : 'card.runs-hot', off)}`;
 }
 
-/** The discs to roll for a formula in its tin; none without a rolled shell. */
-function rollValue({ formula, vessel }: CardOf, tell: Tell): string | undefined {
-  const { shell, shellThicknessMm } = formula;
-  if (!vessel || shell === 'none' || !(shellThicknessMm > 0)) return undefined;
-  const { diameterMm, breadthMm, massG } = doughDisc(vessel, shellThicknessMm);
+/** The dough of a formula in its tin: the disc to roll, or how much to press in; none for crumbs or a bought shell. */
+function doughFigure({ formula, vessel }: CardOf, tell: Tell): readonly Figure[] {
+  const { shellThicknessMm } = formula;
+  const work = shellWorkOf(formula);
+  if (!vessel || (work !== 'rolled' && work !== 'pressed') || !(shellThicknessMm > 0)) return [];
+  const { diameterMm, breadthMm, massG, liningG } = doughDisc(vessel, shellThicknessMm);
+  if (work === 'pressed') {
+    const values = { thickness: { millimetres: shellThicknessMm }, mass: { grams: liningG } };
+    return [{ label: say('card.press'), value: tell('card.press-value', values) }];
+  }
   const values = {
     across: { widthMm: diameterMm },
     thickness: { millimetres: shellThicknessMm },
     mass: { grams: massG },
   };
-  return diameterMm === breadthMm
-    ? tell('card.roll-round', values)
-    : tell('card.roll-sheet', { ...values, along: { widthMm: breadthMm } });
+  const value =
+    diameterMm === breadthMm
+      ? tell('card.roll-round', values)
+      : tell('card.roll-sheet', { ...values, along: { widthMm: breadthMm } });
+  return [{ label: say('card.roll'), value }];
 }
 
 /** Tin, dough, filling, oven and portions, each in a line. */
@@ -100,7 +108,7 @@ export function figuresOf(of: CardOf, words: Words, tell: Tell): readonly Figure
       'card.tin',
       vessel && tell('card.tin-value', { count: formula.vesselCount, name: vessel.name }),
     ),
-    ...figure('card.roll', rollValue(of, tell)),
+    ...doughFigure(of, tell),
     ...figure(
       'card.fill',
       fit &&

@@ -44,6 +44,8 @@ export const card = {
   'card.tin': 'Tin',
   'card.tin-value': '{count} × {name}',
   'card.roll': 'Roll',
+  'card.press': 'Press in',
+  'card.press-value': '{mass} each, {thickness} thick',
   'card.roll-round': '{across} at {thickness}, {mass} each',
   'card.roll-sheet': '{across} × {along} at {thickness}, {mass} each',
   'card.fill': 'Fill',
