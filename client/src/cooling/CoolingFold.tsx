@@ -40,7 +40,7 @@ export const CoolingFold = memo(function CoolingFold({
           {problem ? <Notice kind="danger">{problem}</Notice> : null}
           {cooling ? (
             <>
-              <CoolingResult cooling={cooling} />
+              <CoolingResult cooling={cooling} out={out} />
               <View role="list" className="gap-1">
                 {cooling.ready.map(({ what, atS, because }) => (
                   <View

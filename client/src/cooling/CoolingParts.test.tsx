@@ -21,12 +21,16 @@ const kept: CoolingForecast = {
   ready: [],
 };
 
-const show = (cooling: CoolingForecast, degrees: 'C' | 'F' = 'C') => {
+const show = (
+  cooling: CoolingForecast,
+  degrees: 'C' | 'F' = 'C',
+  out: readonly OutStep[] = [{ atMin: 0, place: 'rack' }],
+) => {
   const store = createStore();
   store.dispatch(unitsChosen({ degrees }));
   render(
     <Provider store={store}>
-      <CoolingResult cooling={cooling} />
+      <CoolingResult cooling={cooling} out={out} />
     </Provider>,
   );
 };
@@ -163,4 +167,27 @@ describe('the places it cools in', () => {
     expect(out).toHaveLength(6);
     expect(screen.queryByRole('button', { name: 'Remove place 1' })).toBeNull();
   });
+});
+
+// What is planned is not advised: in the fridge already, it goes there sooner, or in a shallower dish.
+it.each([
+  ['put it in the fridge', false, [{ atMin: 0, place: 'rack' }], /^Put it in the fridge: /],
+  [
+    'put it there sooner',
+    false,
+    [
+      { atMin: 0, place: 'rack' },
+      { atMin: 240, place: 'fridge' },
+    ],
+    /^Put it in the fridge sooner, or in a shallower dish/,
+  ],
+  [
+    'cool it faster',
+    true,
+    [{ atMin: 0, place: 'fridge' }],
+    /^Cool it faster at first: .*shallower/,
+  ],
+] as const)('advises to %s', (_, first, out, says) => {
+  show({ ...kept, keepsFirst: !first, keepsCold: false }, 'C', out);
+  expect(text('cooling-verdict')).toMatch(says);
 });

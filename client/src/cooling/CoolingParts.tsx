@@ -217,7 +217,16 @@ function Freezing({ freezing }: { readonly freezing: FreezingForecast }) {
 }
 
 /** How something cools against the published limits: the curve, and the verdict on it. */
-export function CoolingResult({ cooling }: { readonly cooling: CoolingForecast }) {
+export function CoolingResult({
+  cooling,
+  out,
+}: {
+  readonly cooling: CoolingForecast;
+  /** Where it is put: what is planned already is not advised. */
+  readonly out: readonly OutStep[];
+}) {
+  const chilled = out.some(({ place }) => place === 'fridge' || place === 'freezer');
+  const atOnce = chilled && out[0]?.place !== 'rack';
   const { degrees, unit } = useWords();
   const limit = (celsius: number) => withUnit(degrees(celsius), unit);
   const keeps = cooling.keepsFirst && cooling.keepsCold;
@@ -239,8 +248,10 @@ export function CoolingResult({ cooling }: { readonly cooling: CoolingForecast }
       ) : (
         <Notice kind="danger" testID="cooling-verdict">
           {cooling.keepsFirst
-            ? say('cooling.put-it-in-the-fridge-it', { limit: limit(COOLING_LIMITS.coldC) })
-            : say('cooling.cool-it-faster-or-put-it', {
+            ? say(chilled ? 'cooling.too-slow-in-the-fridge' : 'cooling.put-it-in-the-fridge-it', {
+                limit: limit(COOLING_LIMITS.coldC),
+              })
+            : say(atOnce ? 'cooling.too-slow-at-first' : 'cooling.cool-it-faster-or-put-it', {
                 limit: limit(COOLING_LIMITS.firstC),
                 limit2: limit(COOLING_LIMITS.fromC),
               })}

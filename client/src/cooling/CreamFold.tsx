@@ -74,11 +74,13 @@ function CreamAnswer({
   cooled,
   depthMm,
   fromC,
+  out,
 }: {
   readonly inOrder: boolean;
   readonly cooled: ReturnType<typeof coolCream> | undefined;
   readonly depthMm: number;
   readonly fromC: number;
+  readonly out: readonly OutStep[];
 }) {
   const { put, tell } = useWords();
   if (!inOrder) return <Notice kind="danger">{say('cooling.put-the-places-it-cools-in')}</Notice>;
@@ -98,7 +100,7 @@ function CreamAnswer({
           from: { celsius: fromC },
         })}
       </Read>
-      <CoolingResult cooling={cooled.value} />
+      <CoolingResult cooling={cooled.value} out={out} />
     </>
   );
 }
@@ -172,6 +174,7 @@ export function CreamFold({
             cooled={cooled}
             depthMm={creamDepthMm(plan)}
             fromC={fromC}
+            out={out}
           />
           <Soft>{say('cooling.a-cream-that-has-thickened-does')}</Soft>
         </>

@@ -60,7 +60,25 @@ function crackingIn(
 /** A puff lower than this is not seen, mm. */
 const TOLD_RISE_MM = 2;
 
-/** The usual cautions for a plan and its best pull. */
+/** What hurts someone comes first, then what spoils the bake, then what only limits the forecast. Codes begin so. */
+const WORST_FIRST = [
+  'forecast.under-71',
+  'forecast.china',
+  'forecast.cold-dish',
+  'forecast.puffs-over',
+  'forecast.loose-base',
+  'forecast.sign-never',
+  'forecast.rim-dark',
+  'forecast.top-dark',
+  'forecast.cracks',
+  'forecast.freezer',
+] as const;
+const rankOf = ({ code }: Finding): number => {
+  const rank = WORST_FIRST.findIndex((begins) => code.startsWith(begins));
+  return rank < 0 ? WORST_FIRST.length : rank;
+};
+
+/** The usual cautions for a plan and its best pull, the worst first. */
 export function cautionsFor(
   plan: ForecastPlan,
   best: Pull | undefined,
@@ -72,6 +90,7 @@ export function cautionsFor(
     rimDarkS,
     topDarkS,
     neverShows,
+    timesPublished,
   }: {
     readonly level: Level;
     readonly spoilt: number;
@@ -83,6 +102,8 @@ export function cautionsFor(
     /** When its open top turns dark, s. */
     readonly topDarkS: number | undefined;
     readonly neverShows: Sign | undefined;
+    /** How many times the published hold for egg its coldest spot comes to. */
+    readonly timesPublished: number;
   },
 ): Finding[] {
   const cautions = crackingIn(plan, level, spoilt, bakes);
@@ -106,7 +127,7 @@ export function cautionsFor(
     cautions.push(finding('forecast.layers-are-level'));
   }
   if (best && best.peakC < 71) {
-    cautions.push(finding('forecast.under-71'));
+    cautions.push(finding(timesPublished >= 1 ? 'forecast.under-71-held' : 'forecast.under-71'));
   }
   if (brittle(plan)) {
     cautions.push(finding('forecast.china-cracks'));
@@ -137,5 +158,5 @@ export function cautionsFor(
   }
   if (boilsC < 96)
     cautions.push(finding('forecast.altitude-dries', { boils: { celsius: boilsC } }));
-  return cautions;
+  return cautions.sort((a, b) => rankOf(a) - rankOf(b));
 }

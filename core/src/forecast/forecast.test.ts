@@ -4,7 +4,9 @@
  * (docs/model.md lists them).
  */
 import { codesOf } from '../testing/findings';
+import { cautionsFor } from './cautions';
 import { forecast } from './forecast';
+import { prepare } from './prepare';
 import { probeAtTime, stillAt } from './still';
 import { remediesFor } from '../remedies';
 import { sectionReader } from './section';
@@ -292,10 +294,34 @@ describe('a plan that cannot be baked', () => {
     expect(same.level.depthMm).toBeCloseTo(made(tart).level.depthMm, 3);
   });
 
-  it('warns where the middle stays under 71 °C', () => {
+  // The published hold does at a lower heat what 71 °C does at once: one caution says which of the two it is.
+  it('says once which holds, the heat or the time, and says it first', () => {
     const plan = { ...tart, lines: listOf({ 'egg-yolk': 400, cream: 20 }), setC: 110 };
-    const { verdict, cautions } = made(plan);
-    expect(verdict.kind).toBe('window');
-    expect(codesOf(cautions)).toContain('forecast.under-71');
+    const of = (verdictPlan: ForecastPlan) => {
+      const { cautions, safety, verdict } = made(verdictPlan);
+      const peakC = verdict.kind === 'window' ? verdict.best.peakC : Number.NaN;
+      const codes = codesOf(cautions);
+      return { peakC, times: safety.timesPublished, codes };
+    };
+    const held = of(plan);
+    expect(held.peakC).toBeLessThan(71);
+    expect(held.times).toBeGreaterThan(1);
+    expect(held.codes[0]).toBe('forecast.under-71-held');
+    expect(held.codes).not.toContain('forecast.under-71');
+    // Held for less than the published time, it is the heat that is missing.
+    const { level, verdict } = made(plan);
+    const prepared = prepare(plan);
+    if (verdict.kind !== 'window' || !prepared.ok) throw new Error('no window');
+    const brief = cautionsFor(plan, verdict.best, {
+      level,
+      spoilt: 0,
+      bakes: prepared.value.bakes,
+      riseMm: 0,
+      rimDarkS: 600,
+      topDarkS: undefined,
+      neverShows: undefined,
+      timesPublished: 0.9,
+    });
+    expect(codesOf(brief).slice(0, 2)).toEqual(['forecast.under-71', 'forecast.rim-dark']);
   });
 });

@@ -74,6 +74,7 @@ function report(
   const { moments, frames } = drawnOf(prepared, followed.poured, history, brief);
   const verdict = verdictOf(prepared, followed, history, plan.fillingStartC);
   const bath = bathOf(prepared, history, plan);
+  const safety = safetyOf(model, history.moments);
   const { energy } = history.moments.at(-1)!;
   const rise = riseMm(model, pulled, {
     share: bakes.air,
@@ -107,7 +108,7 @@ function report(
             { family: plan.family, shell: plan.shell !== 'none', roomC: plan.roomC },
           ),
         }),
-    safety: safetyOf(model, history.moments),
+    safety,
     top: topOf(prepared, history.moments, pulled),
     energyResidual: (energy.receivedJ - energy.storedJ) / Math.max(1, Math.abs(energy.receivedJ)),
     level,
@@ -121,6 +122,7 @@ function report(
       )?.timeS,
       topDarkS: followed.colours.darkS,
       neverShows: prepared.neverShows,
+      timesPublished: safety.timesPublished,
     }),
   };
 }

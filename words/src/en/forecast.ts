@@ -52,6 +52,8 @@ export const forecast = {
     'What lies under or over the filling is computed as a level layer. Pieces with filling between them heat sooner.',
   'forecast.under-71':
     'The middle stays below {c71}. For small children, or people who are old, pregnant or ill, use pasteurised egg, and follow your local food code.',
+  'forecast.under-71-held':
+    'The middle stays below {c71}, but is held hot for longer than the published time, which does the same. Where your food code asks for {c71} itself, use pasteurised egg.',
   'forecast.china-cracks':
     'Glass and china can crack: do not put a cold dish into a hot oven, or a hot dish onto a wet bench.',
   'forecast.capacity-only':

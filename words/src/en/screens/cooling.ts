@@ -29,6 +29,10 @@ export const cooling = {
     'It cools in time: from {limit} to {limit2} in {firstS} of {withUnit}, and to {limit3} in {coldS} of {withUnit2}.',
   'cooling.put-it-in-the-fridge-it':
     'Put it in the fridge: it does not get below {limit} within 6 h.',
+  'cooling.too-slow-in-the-fridge':
+    'Put it in the fridge sooner, or in a shallower dish: it does not get below {limit} within 6 h.',
+  'cooling.too-slow-at-first':
+    'Cool it faster at first: it does not get below {limit} within 2 h of {limit2}. A shallower dish or ice water helps.',
   'cooling.cool-it-faster-or-put-it':
     'Cool it faster, or put it in the fridge sooner: it does not get below {limit} within 2 h of {limit2}.',
   'cooling.tray': 'Tray {along} × {across}',
