@@ -10,10 +10,6 @@ import { queued } from '../outgoing/writes';
 import { useAppDispatch } from '../state/state';
 import { ownArriving, renamed, withGrade } from './arriving';
 
-/** A recipe of a file as the text that is read row by row. */
-const textOf = ({ name, lines }: ListedRecipe): string =>
-  [name, ...lines].filter(Boolean).join('\n');
-
 /** As many recipes of one file as can be chosen from at a glance. */
 const MOST_SHOWN = 30;
 
@@ -21,12 +17,12 @@ const MOST_SHOWN = 30;
 export function OpenFile({
   book,
   onEdit,
-  onLines,
+  onRecipe,
   onClose,
 }: {
   readonly book: KitchenBook;
   readonly onEdit: Edit;
-  readonly onLines: (text: string) => void;
+  readonly onRecipe: (recipe: ListedRecipe) => void;
   readonly onClose: () => void;
 }) {
   const { tell } = useWords();
@@ -59,7 +55,7 @@ export function OpenFile({
       return;
     }
     const [first, ...others] = found.value;
-    if (first && others.length === 0) onLines(textOf(first));
+    if (first && others.length === 0) onRecipe(first);
     else setSeveral(found.value);
   };
   return (
@@ -80,7 +76,7 @@ export function OpenFile({
           }))}
           onChange={(at) => {
             const chosen = several[Number(at)];
-            if (chosen) onLines(textOf(chosen));
+            if (chosen) onRecipe(chosen);
             setSeveral([]);
           }}
         />

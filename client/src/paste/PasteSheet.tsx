@@ -1,4 +1,4 @@
-import type { FormulaData } from '@hollow-moon/contract';
+import type { FormulaData, ListedRecipe } from '@hollow-moon/contract';
 import {
   LANGUAGE_NAMES,
   LANGUAGES,
@@ -8,8 +8,9 @@ import {
   type Language,
   type RecipeText,
   type RowKind,
+  type Finding,
 } from '@hollow-moon/core';
-import { say } from '@hollow-moon/words';
+import { listed, say } from '@hollow-moon/words';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Button, Notice, Picker, Sheet, Soft, TextField, Tick, useWords } from '../design';
@@ -141,11 +142,16 @@ function Rows({
 
 const LANGUAGE_OPTIONS = LANGUAGES.map((value) => ({ value, label: LANGUAGE_NAMES[value] }));
 
+/** A recipe of a file as the text that is read row by row. */
+const textOf = ({ name, lines }: ListedRecipe): string =>
+  [name, ...lines].filter(Boolean).join('\n');
+
 /** The text, what is read of it with the cook's answers laid over, and what it says of the whole. */
 function useRecipe(data: FormulaData, book: KitchenBook) {
   const [text, setText] = useState('');
   const [chosen, setChosen] = useState<Language | undefined>(undefined);
   const [answers, setAnswers] = useState<Readonly<Record<string, Answer>>>({});
+  const [arrived, setArrived] = useState<ListedRecipe | undefined>(undefined);
   const [kinds, setKinds] = useState<ReadonlyMap<string, RowKind>>(new Map());
   const settled = useDeferredValue(text);
   const language = chosen ?? languageOf(settled);
@@ -158,12 +164,44 @@ function useRecipe(data: FormulaData, book: KitchenBook) {
     readingOf(line, answers[line.text] ?? {}, book.kitchen.data.eggGrade, book.find),
   );
   const fresh = data.lines.length === 0 && data.parts.length === 0;
-  const found = foundIn({ facts: recipe.facts, steps: recipe.steps, readings, fresh }, data, book);
+  const { facts, steps } = recipe;
+  // What a file says beside its text holds as long as there is text of it.
+  const beside = settled.trim() === '' ? undefined : arrived;
+  const found = foundIn({ facts, steps, readings, fresh, note: beside?.note }, data, book);
   return {
     ...{ text, setText, settled, language, setChosen, recipe, readings, answers, found },
+    leftOut: beside?.leftOut ?? [],
+    arrive: (file: ListedRecipe) => {
+      setArrived(file);
+      setChosen(file.language);
+      setText(textOf(file));
+    },
     answer: (line: string, given: Answer) => setAnswers({ ...answers, [line]: given }),
     take: (row: string, kind: RowKind) => setKinds(new Map([...kinds, [row, kind]])),
   };
+}
+
+/** What of a file is not taken over, and how many lines have still to be answered. */
+function StillOpen({
+  leftOut,
+  unanswered,
+}: {
+  readonly leftOut: readonly Finding[];
+  readonly unanswered: number;
+}) {
+  const { tell } = useWords();
+  return (
+    <>
+      {leftOut.length > 0 ? (
+        <Soft testID="left-out">{say('paste.not-taken', { what: listed(leftOut.map(tell)) })}</Soft>
+      ) : null}
+      {unanswered > 0 ? (
+        <Soft testID="paste-open">
+          {say('bench.still-to-be-answered-unanswered', { unanswered })}
+        </Soft>
+      ) : null}
+    </>
+  );
 }
 
 /** A whole recipe, typed or pasted as it is written, read row by row before it goes onto the bench. */
@@ -196,7 +234,12 @@ export function PasteSheet({
         testID="paste-text"
       />
       <View className="flex-row flex-wrap items-end justify-between gap-2">
-        <OpenFile book={book} onEdit={onEdit} onLines={setText} onClose={() => onClose?.()} />
+        <OpenFile
+          book={book}
+          onEdit={onEdit}
+          onRecipe={reading.arrive}
+          onClose={() => onClose?.()}
+        />
         {started ? (
           <View className="w-40">
             <Picker
@@ -219,11 +262,7 @@ export function PasteSheet({
         onKind={reading.take}
       />
       <Facts found={found} without={without} onWithout={setWithout} />
-      {unanswered > 0 ? (
-        <Soft testID="paste-open">
-          {say('bench.still-to-be-answered-unanswered', { unanswered })}
-        </Soft>
-      ) : null}
+      <StillOpen leftOut={reading.leftOut} unanswered={unanswered} />
       <View className="flex-row flex-wrap gap-2">
         <Button
           label={

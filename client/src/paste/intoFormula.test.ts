@@ -13,11 +13,11 @@ const empty: FormulaData = {
   bath: null,
 };
 
-const taken = (text: string, data = empty) => {
+const taken = (text: string, data = empty, note?: string) => {
   const recipe = readRecipe(text, languageOf(text));
   const readings = recipe.lines.map((line) => readingOf(line, {}, 'EU M', book.find));
   const found = foundIn(
-    { facts: recipe.facts, steps: recipe.steps, readings, fresh: data.lines.length === 0 },
+    { facts: recipe.facts, steps: recipe.steps, readings, fresh: data.lines.length === 0, note },
     data,
     book,
   );
@@ -50,6 +50,13 @@ Bake at 300 F in a water bath for 40 min.`);
     });
     expect(formula.bath).not.toBeNull();
     expect(formula.lines).toHaveLength(3);
+  });
+
+  it('takes the note of a file after what was noted before, and what could not be weighed after both', () => {
+    const before = { ...empty, note: 'Ferry order.' };
+    const { found, formula } = taken('200 g flour\n3 xyzzy', before, 'For the first boat.');
+    expect(found.map(({ key }) => key)).toContain('note');
+    expect(formula.note).toMatch(/^Ferry order\.\nFor the first boat\.\n.*3 xyzzy/);
   });
 
   it('shares portions among the tins, and takes no large tin for one of many', () => {

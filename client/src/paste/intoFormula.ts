@@ -90,7 +90,8 @@ export function withReadings(data: FormulaData, readings: readonly Reading[]): F
 
 /** Something a text says of the whole, what it changes, and how it is said to the cook. */
 export interface Found {
-  readonly key: 'name' | 'family' | 'shell' | 'portions' | 'tin' | 'oven' | 'bath' | 'steps';
+  readonly key:
+    'name' | 'family' | 'shell' | 'portions' | 'tin' | 'oven' | 'bath' | 'steps' | 'note';
   readonly says: string;
   readonly change: Partial<FormulaData>;
 }
@@ -158,6 +159,8 @@ interface FoundIn {
   readonly facts: RecipeFacts;
   readonly steps: readonly string[];
   readonly readings: readonly Reading[];
+  /** What a file says of it beside its lists. */
+  readonly note?: string | undefined;
   /** Nothing stood on the bench before: what the text says of the whole may be taken for it. */
   readonly fresh: boolean;
 }
@@ -232,6 +235,12 @@ export function foundIn(text: FoundIn, data: FormulaData, book: KitchenBook): Fo
     const kept = steps.slice(0, STEPS_LIMIT).map((step) => step.slice(0, TEXT_LIMITS.step));
     add('steps', say('paste.steps', { count: kept.length }), { steps: kept });
   }
+  if (text.note) {
+    const note = text.note.slice(0, TEXT_LIMITS.note);
+    add('note', say('paste.note', { note: note.length > 60 ? `${note.slice(0, 60)} …` : note }), {
+      note,
+    });
+  }
   return found;
 }
 
@@ -241,7 +250,15 @@ export const withText = (
   readings: readonly Reading[],
   found: readonly Found[],
 ): FormulaData =>
-  found.reduce<FormulaData>(
-    (sofar, { change }) => ({ ...sofar, ...change }),
-    withReadings(data, readings),
+  withReadings(
+    found.reduce<FormulaData>(
+      (sofar, { change }) => ({
+        ...sofar,
+        ...change,
+        // A note joins what was noted before.
+        ...(change.note ? { note: [sofar.note, change.note].filter(Boolean).join('\n') } : {}),
+      }),
+      data,
+    ),
+    readings,
   );

@@ -158,6 +158,7 @@ describe('the formats of others', () => {
     ]),
   ];
   const method = ({ steps }: FormulaData) => ['Method:', ...steps];
+  const noted = ({ note }: FormulaData) => (note ? { note } : {});
   const first = (read: ReturnType<typeof fromAnyList>) => {
     if (!read.ok) throw new Error(read.problem.code);
     expect(read.value).toHaveLength(1);
@@ -172,6 +173,8 @@ describe('the formats of others', () => {
       expect(first(fromRecipe(toRecipe(data)))).toEqual({
         name: 'Formula ' + `${seed} "é",`,
         lines: [`${portions} servings`, ...headed(data), ...method(data)],
+        language: 'en',
+        ...noted(data),
       });
       expect(first(fromMarkdown(toMarkdown(data)))).toEqual({
         name: data.name,
@@ -181,6 +184,7 @@ describe('the formats of others', () => {
           'Method:',
           ...data.steps.map((step, at) => `${at + 1}. ${step}`),
         ],
+        ...noted(data),
       });
       // An empty list has no row in a table.
       const rows = headed(data).filter(
@@ -241,6 +245,40 @@ describe('the formats of others', () => {
       const cells = toCsv(formulaOf(seed)).split(/[,\r\n]/);
       expect(cells.filter((cell) => /^"?[=+@-]/.test(cell))).toEqual([]);
     }
+  });
+
+  it.each([
+    ['a recipe', toRecipe],
+    ['Markdown', toMarkdown],
+  ] as const)('bring the note back (%s)', (_, write) => {
+    const note = 'For the first boat.\nFill the shell warm.';
+    const back = fromAnyList(write({ ...formulaOf(1), note }));
+    expect(back.ok && back.value[0]!.note).toBe(note);
+  });
+
+  // By hand: 500 g of milk at 3.5 g protein, 4.7 g sugars, 3.6 g fat in 100 g are 5 × (4 × 8.2 + 9 × 3.6) = 326 kcal, in
+  // 4 portions of 125 g. Source: EU 1169/2011, annex XIV (energy factors); the make-up is the catalogue's.
+  it('say what a portion gives and whom it suits, where the list tells', () => {
+    const milk = { id: id(1), ingredientId: 'milk', amount: 500, unit: 'g' as const };
+    const data = { ...formulaOf(1), parts: [], lines: [milk], vesselCount: 1, portionsEach: 4 };
+    const plain = { ...data, lossShare: 0 };
+    const recipe = JSON.parse(toRecipe(plain, { eggGrade: 'EU M' })) as Record<string, unknown>;
+    expect(recipe).toMatchObject({
+      inLanguage: 'en',
+      suitableForDiet: 'https://schema.org/VegetarianDiet',
+      nutrition: { servingSize: '125 g' },
+    });
+    const { calories } = recipe.nutrition as { calories: string };
+    expect(Number(calories.replace(' kcal', ''))).toBeGreaterThan(75);
+    expect(Number(calories.replace(' kcal', ''))).toBeLessThan(88);
+    const gelled = { ...milk, ingredientId: 'gelatine-leaf' };
+    const set = JSON.parse(toRecipe({ ...plain, lines: [milk, gelled] }, { eggGrade: 'EU M' }));
+    expect(set).not.toHaveProperty('suitableForDiet');
+    // With something of unknown amount in it nothing of the kind is said.
+    const open = { ...milk, id: id(2), vague: 'unknown' as const };
+    const untold = JSON.parse(toRecipe({ ...plain, lines: [milk, open] }, { eggGrade: 'EU M' }));
+    expect(untold).not.toHaveProperty('nutrition');
+    expect(untold).not.toHaveProperty('suitableForDiet');
   });
 
   it('say what they could not hold', () => {

@@ -2,8 +2,10 @@ import {
   fail,
   finding,
   findIngredient,
+  type EggGrade,
   type Finding,
   type FindIngredient,
+  type Language,
   type PartKind,
 } from '@hollow-moon/core';
 import { say } from '@hollow-moon/words';
@@ -19,6 +21,11 @@ export type Line = FormulaData['lines'][number];
 export interface ListedRecipe {
   readonly name: string;
   readonly lines: readonly string[];
+  /** What is said of it besides: a description, how long it takes. */
+  readonly note?: string;
+  readonly language?: Language;
+  /** What the file has that is not taken over. */
+  readonly leftOut?: readonly Finding[];
 }
 
 export const TOO_LARGE = fail('file.too-large', undefined, { most: FILE_LIMIT / 1000 });
@@ -27,6 +34,8 @@ export const TOO_LARGE = fail('file.too-large', undefined, { most: FILE_LIMIT / 
 export interface Told {
   readonly formulaOf?: (id: string) => FormulaData | undefined;
   readonly find?: FindIngredient;
+  /** The kitchen's, by which counted eggs are weighed; without it nothing is said of what is in it. */
+  readonly eggGrade?: EggGrade;
 }
 
 /** What follows a name where there is no amount, as this application reads it again. */

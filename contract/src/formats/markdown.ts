@@ -82,7 +82,11 @@ export function fromMarkdown(text: string): Result<readonly ListedRecipe[]> {
     if (bare === '' || HEADINGS_OF_A_TABLE.test(bare) || /^[-*_]{3,}$/.test(bare)) return [];
     return /^##+\s/.test(row) ? `${bare.replace(/:$/, '')}:` : bare;
   });
+  const note = rows
+    .filter((row) => row.startsWith('>'))
+    .map((row) => asItStood(row.replace(/^>\s?/, '')))
+    .join('\n');
   return lines.some((line) => !line.endsWith(':'))
-    ? succeed([{ name, lines }])
+    ? succeed([{ name, lines, ...(note ? { note } : {}) }])
     : fail('file.no-list');
 }

@@ -1,5 +1,13 @@
-import { fail, succeed, type Result } from '@hollow-moon/core';
-import { say } from '@hollow-moon/words';
+import {
+  buildOf,
+  fail,
+  finding,
+  KJ_PER_KCAL,
+  LANGUAGES,
+  succeed,
+  type Result,
+} from '@hollow-moon/core';
+import { duration, say } from '@hollow-moon/words';
 import { z } from 'zod';
 import type { FormulaData } from '../formula';
 import { parseJson } from './formulaFile';
@@ -28,10 +36,41 @@ export function toRecipe(data: FormulaData, told: Told = {}): string {
       })),
       ...data.steps.map((text) => ({ '@type': 'HowToStep', text })),
     ],
+    inLanguage: 'en',
+    ...servedAs(data, told),
     ...(data.note ? { description: data.note } : {}),
   };
   // In a page `</script>` would end it.
   return `${JSON.stringify(recipe, null, 2).replaceAll('<', '\\u003c')}\n`;
+}
+
+/** Whom it suits and what a portion gives, as far as the list can tell. Source: schema.org/RestrictedDiet, /NutritionInformation. */
+function servedAs(data: FormulaData, { eggGrade, find, formulaOf }: Told): object {
+  if (eggGrade === undefined) return {};
+  const build = buildOf(data, {
+    grade: eggGrade,
+    vessel: undefined,
+    formulaOf: formulaOf ?? (() => undefined),
+    ...(find ? { find } : {}),
+  });
+  const { diet, energyKj, portionG, unknown } = build;
+  if (unknown.length > 0) return {};
+  return {
+    ...(diet === 'neither'
+      ? {}
+      : {
+          suitableForDiet: `https://schema.org/${diet === 'vegan' ? 'VeganDiet' : 'VegetarianDiet'}`,
+        }),
+    ...(energyKj === undefined || portionG === undefined
+      ? {}
+      : {
+          nutrition: {
+            '@type': 'NutritionInformation',
+            calories: `${Math.round(energyKj / KJ_PER_KCAL)} kcal`,
+            servingSize: `${Math.round(portionG)} g`,
+          },
+        }),
+  };
 }
 
 /** A property that may be one text or several. */
@@ -46,6 +85,18 @@ const texts = z
   .optional()
   .catch(undefined);
 
+/** Seconds of an ISO 8601 duration, as "PT1H30M". */
+const time = z
+  .string()
+  .max(40)
+  .transform((text) => {
+    const found = /^P(?:(\d+)D)?(?:T(?:(\d+)H)?(?:(\d+)M)?(?:[\d.]+S)?)?$/i.exec(text.trim());
+    const [days, hours, minutes] = (found ?? []).slice(1).map((part) => Number(part ?? 0));
+    return ((days ?? 0) * 24 + (hours ?? 0)) * 3600 + (minutes ?? 0) * 60;
+  })
+  .optional()
+  .catch(undefined);
+
 const recipeSchema = z.object({
   name: z.string().max(300).optional().catch(undefined),
   recipeYield: z
@@ -55,6 +106,14 @@ const recipeSchema = z.object({
   recipeIngredient: texts,
   ingredients: texts,
   recipeInstructions: z.unknown(),
+  description: z.string().max(20_000).optional().catch(undefined),
+  inLanguage: z.string().max(35).optional().catch(undefined),
+  prepTime: time,
+  cookTime: time,
+  totalTime: time,
+  image: z.unknown().optional(),
+  video: z.unknown().optional(),
+  nutrition: z.unknown().optional(),
 });
 
 const isRecipe = (type: unknown): boolean =>
@@ -118,9 +177,37 @@ function yieldOf(given: z.infer<typeof recipeSchema>['recipeYield']): string[] {
   return /^\d+$/.test(text) ? [`Serves ${text}`] : [text];
 }
 
+/** What is said of the whole besides its lists: the description, and how long it takes. */
+function noteOf({
+  description = '',
+  prepTime,
+  cookTime,
+  totalTime,
+}: z.infer<typeof recipeSchema>): string {
+  const took = (
+    [
+      ['file.takes-preparation', prepTime],
+      ['file.takes-cooking', cookTime],
+      ['file.takes-in-all', totalTime],
+    ] as const
+  ).flatMap(([id, seconds]) => (seconds ? [say(id, { time: duration(seconds) })] : []));
+  const told = description.split(/\r?\n/).map(plainText).filter(Boolean);
+  return [...told, ...(took.length > 0 ? [`${took.join(', ')}.`] : [])].join('\n');
+}
+
+/** What the application has no place for, or works out by itself. */
+const LEFT_OUT = [
+  ['image', 'file.leaves-image'],
+  ['video', 'file.leaves-video'],
+  ['nutrition', 'file.leaves-nutrition'],
+] as const;
+
 function listedOf(recipe: z.infer<typeof recipeSchema>): ListedRecipe {
   const { lists, steps } = instructed(recipe.recipeInstructions);
   const flat = recipe.recipeIngredient ?? recipe.ingredients ?? [];
+  const note = noteOf(recipe);
+  const leftOut = LEFT_OUT.flatMap(([field, code]) => (recipe[field] ? [finding(code)] : []));
+  const language = LANGUAGES.find((each) => recipe.inLanguage?.toLowerCase().startsWith(each));
   return {
     name: plainText(recipe.name ?? ''),
     lines: [
@@ -129,6 +216,9 @@ function listedOf(recipe: z.infer<typeof recipeSchema>): ListedRecipe {
       ...(lists.length > 0 ? lists : flat.map(plainText)),
       ...(steps.length > 0 ? [`${say('file.method')}:`, ...steps] : []),
     ].filter(Boolean),
+    ...(note ? { note } : {}),
+    ...(language ? { language } : {}),
+    ...(leftOut.length > 0 ? { leftOut } : {}),
   };
 }
 

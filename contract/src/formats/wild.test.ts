@@ -48,6 +48,30 @@ describe('a recipe of schema.org', () => {
     expect(read(JSON.stringify(json))).toEqual([{ name: 'Slipway tart', lines: LINES }]);
   });
 
+  // By hand: PT1H30M are 90 min, PT45M 45. Source: ISO 8601-1, 5.5.2 (durations).
+  it('brings its note, its times and its language along, and says what it leaves', () => {
+    const [recipe] = read(
+      JSON.stringify({
+        ...RECIPE,
+        description: 'For the <i>first</i> boat.',
+        inLanguage: 'pt-PT',
+        prepTime: 'PT45M',
+        totalTime: 'PT1H30M',
+        cookTime: 'soon',
+        image: ['slipway.jpg'],
+        nutrition: { calories: '300 kcal' },
+      }),
+    );
+    expect(recipe!.language).toBe('pt');
+    expect(recipe!.note!.replaceAll('\u00a0', ' ')).toBe(
+      'For the first boat.\nPreparation 45 min, 90 min in all.',
+    );
+    expect(recipe!.leftOut!.map(({ code }) => code)).toEqual([
+      'file.leaves-image',
+      'file.leaves-nutrition',
+    ]);
+  });
+
   it('with its ingredients in one text, and its method in another', () => {
     const [recipe] = read(
       JSON.stringify({

@@ -60,21 +60,24 @@ function crackingIn(
 /** A puff lower than this is not seen, mm. */
 const TOLD_RISE_MM = 2;
 
-/** What hurts someone comes first, then what spoils the bake, then what only limits the forecast. Codes begin so. */
-const WORST_FIRST = [
+/** What hurts someone comes first, then what spoils the bake; what only limits the forecast comes after. */
+const WORST_FIRST: readonly string[] = [
   'forecast.under-71',
-  'forecast.china',
-  'forecast.cold-dish',
+  'forecast.under-71-held',
+  'forecast.china-cracks',
+  'forecast.china-in-ice',
+  'forecast.cold-dish-in-bath',
   'forecast.puffs-over',
-  'forecast.loose-base',
+  'forecast.loose-base-leaks',
   'forecast.sign-never',
   'forecast.rim-dark',
   'forecast.top-dark',
-  'forecast.cracks',
-  'forecast.freezer',
-] as const;
+  'forecast.cracks-from-heat',
+  'forecast.cracks-in-the-cold',
+  'forecast.freezer-weeps',
+];
 const rankOf = ({ code }: Finding): number => {
-  const rank = WORST_FIRST.findIndex((begins) => code.startsWith(begins));
+  const rank = WORST_FIRST.indexOf(code);
   return rank < 0 ? WORST_FIRST.length : rank;
 };
 

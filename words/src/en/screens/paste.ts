@@ -8,6 +8,8 @@ export const paste = {
   'paste.pieces': '{count, plural, one {# piece} other {# pieces}}',
   'paste.oven': '{fan, select, fan {fan oven} other {still oven}}',
   'paste.bath': 'Water bath',
+  'paste.note': 'note: {note}',
+  'paste.not-taken': 'Not taken over: {what}.',
   'paste.steps': '{count, plural, one {# step} other {# steps}}',
   'paste.the-text-says': 'The text also says this. Tap what you do not want.',
   'paste.amount-open': '{name}, amount unknown',
