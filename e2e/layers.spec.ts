@@ -49,10 +49,10 @@ test('what lies under and over the filling is drawn, and a raw layer that stays 
   page,
 }) => {
   await openFormula(page, FORMULA.greengage);
-  await expect(page.getByTestId('layers-named')).toHaveText(/^Greengages \d+ mm, filling \d+ mm$/);
+  await expect(page.getByTestId('layers-named')).toHaveText(/^Greengages \d+\smm, filling \d+\smm$/);
   await expect(page.getByTestId('layer-outcome')).toContainText('Greengages, under it');
   await openFormula(page, FORMULA.plum);
-  await expect(page.getByTestId('layers-named')).toHaveText(/, Plum halves \d+ mm$/);
+  await expect(page.getByTestId('layers-named')).toHaveText(/, Plum halves \d+\smm$/);
   await expect(page.getByTestId('scrub-rim')).toHaveText(/^shell’s rim \w+$/);
   // Taken off the oven, the plums no longer weigh on the bake.
   await toBench(page);

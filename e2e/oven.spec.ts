@@ -168,7 +168,7 @@ test('a stirred cream is cold in time in a tray, and not in a bowl', async ({ pa
   await openFormula(page, FORMULA.malted);
   await page.getByTestId('cream').click();
   await page.getByTestId('cream-mass').fill('2000');
-  await expect(page.getByTestId('cream-depth')).toContainText(/stands \d+ mm deep/);
+  await expect(page.getByTestId('cream-depth')).toContainText(/stands \d+\smm deep/);
   await page.getByRole('radio', { name: 'Tray 40 × 30 cm' }).click();
   await expect(page.getByTestId('cooling-verdict')).toHaveText(/^It cools in time/);
   await page.getByRole('radio', { name: 'Bowl 22 cm' }).click();

@@ -292,7 +292,7 @@ describe('a component', () => {
     expect(others).toHaveLength(1);
     const { data } = others[0]![1];
     const [flour, butter] = data.parts[0]!.lines.map(({ amount }) => amount);
-    expect(flour! / butter!).toBeCloseTo(400 / 240, 2);
+    expect(flour! / butter!).toBeCloseTo(400 / 240, 1);
     expect([data.name, data.shell]).toEqual(['With the rest of Crust', 'sweet-dough']);
     const disc = Number(/[\d.]+/.exec(textOf('dough'))![0]);
     expect(flour! + butter!).toBeCloseTo(640 - disc, 0);

@@ -1,5 +1,5 @@
 import { PLAIN_BUILD, type FormulaData } from '@hollow-moon/contract';
-import { scaleLines, shellOfKind, type BuiltPart, type Line } from '@hollow-moon/core';
+import { scaleAsWeighed, shellOfKind, type BuiltPart, type Line } from '@hollow-moon/core';
 import { say } from '@hollow-moon/words';
 import { v4 as uuid } from 'uuid';
 
@@ -33,7 +33,7 @@ export const leavesEnough = ({ part, leftG, batchG }: BuiltPart): boolean =>
 
 /** A formula to make of what is left of a component: its shell, where it is a dough, else what it is by itself. */
 export function fromLeftOver({ part, leftG, batchG }: BuiltPart): FormulaData {
-  const lines = scaleLines(part.lines, leftG / batchG).map((line) => ({ ...line, id: uuid() }));
+  const lines = scaleAsWeighed(part.lines, leftG / batchG).map((line) => ({ ...line, id: uuid() }));
   const begun = { ...emptyFormula(), name: say('bench.left-of', { name: part.name }) };
   const shell = shellOfKind(part.kind);
   return shell

@@ -1,5 +1,5 @@
 import type { FormulaData } from '@hollow-moon/contract';
-import { REMEDY_STARCH_ID, scaleLines, type Remedy, type RemedyChange } from '@hollow-moon/core';
+import { REMEDY_STARCH_ID, scaleAsWeighed, type Remedy, type RemedyChange } from '@hollow-moon/core';
 import { v4 as uuid } from 'uuid';
 import { say, spanOfMinutes, type Words } from '@hollow-moon/words';
 
@@ -23,7 +23,7 @@ export function remedied(data: FormulaData, change: RemedyChange): FormulaData {
       return {
         ...data,
         headspaceMm: Number(change.headspaceMm.toFixed(1)),
-        lines: scaleLines(data.lines, change.share),
+        lines: scaleAsWeighed(data.lines, change.share),
       };
     case 'bath': {
       const { panLengthMm, panBreadthMm, levelMm, waterC } = change.bath;

@@ -1,17 +1,17 @@
-import { scaleLines } from '../formula';
+import { scaleAsWeighed } from '../formula';
 import { fail, succeed, type Result } from '../result';
 import type { BuildFormula } from './part';
 
 /**
- * A formula with its own lists multiplied by `factor` (0 and up; throws on anything else): filling and
- * components. What goes into one vessel and components made from the book stay as they are, since
+ * A formula with its own lists multiplied by `factor` (0 and up; throws on anything else), each amount as a cook weighs
+ * it: filling and components. What goes into one vessel and components made from the book stay as they are, since
  * those follow the vessels.
  */
 export function scaleBuild<F extends BuildFormula>(formula: F, factor: number): F {
   return {
     ...formula,
-    lines: scaleLines(formula.lines, factor),
-    parts: formula.parts.map((part) => ({ ...part, lines: scaleLines(part.lines, factor) })),
+    lines: scaleAsWeighed(formula.lines, factor),
+    parts: formula.parts.map((part) => ({ ...part, lines: scaleAsWeighed(part.lines, factor) })),
   };
 }
 

@@ -1,7 +1,7 @@
 /** Lists whose every share a pen can work out, of ingredients made up so that no share is that of another. */
 import { per100g, type Ingredient } from '../ingredients';
 import { analyse } from './analysis';
-import { scaleLines } from './scale';
+import { asWeighed, scaleAsWeighed, scaleLines } from './scale';
 import { tasteOf } from './taste';
 import { type Line } from './line';
 
@@ -120,6 +120,24 @@ describe('a list worked out with a pen', () => {
 });
 
 describe('scaling', () => {
+  // Common practice: a scale shows grams, spoons are halved and quartered, cups come in thirds and quarters.
+  it.each([
+    [54.79, 'g', 55],
+    [7.46, 'g', 7.5],
+    [0.347, 'g', 0.35],
+    [1232, 'g', 1230],
+    [0.3338, 'kg', 0.335],
+    [2.74, 'piece', 2.7],
+    [0.68, 'cup', 0.6667],
+    [1.37, 'tsp', 1.375],
+    [2.74, 'oz', 2.7],
+    [0.004, 'piece', 0.004],
+  ] as const)('weighs %d %s as %d', (amount, unit, shown) => {
+    expect(asWeighed(amount, unit)).toBe(shown);
+    const [scaled] = scaleAsWeighed([line('m', amount / 2, { unit, heldBack: amount / 2 })], 2);
+    expect([scaled!.amount, scaled!.heldBack]).toEqual([shown, shown]);
+  });
+
   it('takes what is kept back and what goes in instead with it', () => {
     const instead = { ingredientId: 's', amount: 8, unit: 'g' as const };
     const lines = [line('m', 20, { heldBack: 5, instead }), line('s', 3)];
