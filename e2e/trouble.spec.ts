@@ -17,7 +17,7 @@ test('bad input is named at its place and stays as typed', async ({ page }) => {
   await expect(page.getByTestId('line-0').getByRole('alert')).toHaveCount(0);
   await page.getByTestId('shell-thickness').fill('25');
   await expect(
-    page.getByTestId('bench').getByText(/Roll the shell between 1 and 8 mm/),
+    page.getByTestId('bench').getByText(/Roll the shell between 1\smm and 8\smm/),
   ).toBeVisible();
   await page.getByTestId('shell-thickness').fill('3');
   await page.getByTestId('headspace').fill('40');
