@@ -13,6 +13,7 @@ import { Pressable, Text, View } from 'react-native';
 import { Button, Choice, NumberField, Picker, Soft, useWords } from '../design';
 import type { KitchenBook } from '../book/book';
 import { IngredientField } from '../book/IngredientField';
+import { mainSection } from './intoFormula';
 import { type Answer, type Reading } from './readings';
 
 /** What was made of a line, in words. */
@@ -261,7 +262,8 @@ function kindInWords(row: RecipeRow, readings: readonly Reading[]): string {
     heading,
     under.map(({ ingredientId }) => ingredientId),
   );
-  return kind === 'filling'
+  const main = mainSection([...new Set(readings.map(({ written }) => written.section))]);
+  return kind === 'filling' || heading === main
     ? say('paste.heading-filling')
     : say('paste.heading-part', { kind: say(`part.${kind}`).toLowerCase() });
 }

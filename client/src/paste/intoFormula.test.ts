@@ -95,7 +95,9 @@ Almond cream
       parts: [{ kind: 'crumb-shell', place: 'shell' }],
     });
     expect(crust('1 egg\n300 g shortcrust pastry').parts[0]!.kind).toBe('bought-shell');
-    expect(crust('200 g flour\n100 g butter').parts[0]!.kind).toBe('sweet-dough');
+    // Flour, fat and sugar is a sweet dough; without sugar it is a pie's.
+    expect(crust('200 g flour\n100 g butter\n60 g icing sugar').shell).toBe('sweet-dough');
+    expect(crust('200 g flour\n100 g butter\n3 tbsp water').shell).toBe('pie-dough');
   });
 
   it('says nothing of what the text does not', () => {

@@ -34,7 +34,7 @@ const kindIn = (section: string, readings: readonly Reading[]): PartKind | 'fill
   );
 
 /** The heading over the main filling: the one that says so, or the first that names a filling. */
-function mainSection(sections: readonly string[]): string | undefined {
+export function mainSection(sections: readonly string[]): string | undefined {
   const kinds = sections.map((section) => [section, kindOfHeading(section)] as const);
   return (kinds.find(([, kind]) => kind === 'filling') ??
     kinds.find(([, kind]) => kind !== 'filling' && isFamily(kind)) ??

@@ -168,6 +168,19 @@ it('keeps a list without a single amount', () => {
   ]);
 });
 
+it('takes a name of its own over a list for its heading, where a line is left free before it', () => {
+  const sections = (text: string) => [
+    ...new Set(readRecipe(text, 'en').lines.map(({ section }) => section)),
+  ];
+  const base = 'Dough\n200 g flour\n100 g butter\n';
+  expect(sections(`${base}\nSlipway layer\n300 ml cream`)).toEqual(['Dough', 'Slipway layer']);
+  expect(sections(`${base}Ganache\n300 ml cream`)).toEqual(['Dough', 'Ganache']);
+  // Within a list, or with nothing weighed after it, it is a line that is asked about.
+  expect(sections(`${base}Mahleb\n300 ml cream`)).toEqual(['Dough']);
+  expect(sections(`${base}\nMahleb\n\nserve cold`)).toEqual(['Dough']);
+  expect(sections(`${base}\nButter\n300 ml cream`)).toEqual(['Dough']);
+});
+
 it('takes what is made or bought for a heading where a list follows, and for an ingredient in one', () => {
   const made = readRecipe('Pie dough\n200 g flour\nLemon curd\nzest of 2 lemons', 'en');
   expect(made.lines.map((line) => line.section)).toEqual(['Pie dough', 'Lemon curd']);

@@ -71,14 +71,18 @@ const AMOUNT = /\d|[½⅓⅔¼¾]/;
 /** A row without a number that names no food and stands over others as their heading: "Almond cream", "Massa". */
 function barelyHeading(
   row: string,
-  next: string,
+  { next, apart }: Pick<Seen, 'next' | 'apart'>,
   language: Language,
   own: readonly Ingredient[],
 ): boolean {
   if (AMOUNT.test(row) || row.split(/\s+/).length > 5) return false;
   if (/^(?:for|para|pour)\s/iu.test(row)) return true;
-  if (kindOfHeading(row) === 'other-part') return false;
-  const { ingredientId } = ingredientIn(row, language, own);
+  const { ingredientId, likely } = ingredientIn(row, language, own);
+  if (kindOfHeading(row) === 'other-part') {
+    // A name of its own over a list, with a line left free before it: "Slipway layer".
+    const named = ingredientId === undefined && likely.length === 0 && /^\p{Lu}/u.test(row);
+    return apart && named && AMOUNT.test(next) && row.split(/\s+/).length <= 3;
+  }
   return ingredientId === undefined || (MADE_OR_BOUGHT.has(ingredientId) && AMOUNT.test(next));
 }
 
@@ -141,12 +145,14 @@ interface Seen {
   readonly listed: boolean;
   /** The row after it. */
   readonly next: string;
+  /** The row before it was left free. */
+  readonly apart: boolean;
 }
 
 /** What kind of row it is, going by itself and by what stood before. */
 function kindOf(
   row: string,
-  { first, method, listed, next }: Seen,
+  { first, method, listed, next, apart }: Seen,
   language: Language,
   own: readonly Ingredient[],
 ): RowKind {
@@ -158,7 +164,7 @@ function kindOf(
   if (first && isTitle(row, language, own) && !opensList(row)) return 'title';
   if (isYield(row) && ingredientIn(row, language, own).ingredientId === undefined) return 'yield';
   if (isTinLine(row, language, own)) return 'tin';
-  if (barelyHeading(row, next, language, own)) return 'heading';
+  if (barelyHeading(row, { next, apart }, language, own)) return 'heading';
   // A sentence under a list is something to know, not something to weigh.
   if (listed && !QUANTITY.test(row) && row.split(/\s+/).length > 9 && /[.!]\s*$/.test(row))
     return 'step';
@@ -216,6 +222,7 @@ export function readRecipe(
       method,
       listed: count > 0,
       next: all.slice(at + 1).find((each) => each !== '') ?? '',
+      apart: at > 0 && all[at - 1] === '',
     };
     const kind = kinds.get(row) ?? kindOf(row, seen, language, own);
     if (kind === 'heading') {

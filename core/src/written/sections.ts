@@ -53,7 +53,8 @@ const WORDS: readonly (readonly [RegExp, PartKind])[] = [
 ];
 
 /** Words that name the main filling, whatever else stands in the heading. */
-const FILLING = /filling|custard|appareil|recheio|relleno|creme|cream(?! ch)|curd/;
+const FILLING =
+  /filling|custard|appareil|recheio|relleno|creme|cream(?! ch)|crémeux|curd|ganache|mousse|bavarois|flan\b|pudim/;
 
 /**
  * What a heading of a list names: a component by its kind, or `filling` for the main one. A heading
@@ -85,7 +86,12 @@ export function kindOfList(
   const kind = kindOfHeading(heading);
   if (attributesOf(heading).kind !== undefined || !/dough$/.test(kind)) return kind;
   const has = (test: RegExp) => ingredientIds.some((id) => id !== undefined && test.test(id));
-  if (has(/flour$/)) return kind;
+  if (has(/flour$/)) {
+    // Flour and fat without sugar is a pie's dough, whatever it is called.
+    const sweet = /sweet|sucrée|doce|dulce/i.test(heading) || has(/sugar|syrup$|^honey$/);
+    const fat = has(/^butter|margarine|shortening|^lard|oil$/);
+    return kind === 'sweet-dough' && !sweet && fat ? 'pie-dough' : kind;
+  }
   if (has(CRUMBS)) return 'crumb-shell';
   return has(BOUGHT) ? 'bought-shell' : kind;
 }
