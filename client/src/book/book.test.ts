@@ -90,5 +90,10 @@ describe('another tin', () => {
     expect(portions(10, 'tart')).toBe(10);
     expect(portions(2, 'pot')).toBe(2);
     expect(portions(8, null)).toBe(8);
+    // Six portions are not eaten out of one pot.
+    expect(inVessel({ ...tart, portionsEach: 6 }, 'pot', vessels)).toMatchObject({
+      vesselCount: 6,
+      portionsEach: 1,
+    });
   });
 });

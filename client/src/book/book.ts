@@ -76,6 +76,10 @@ export function inVessel(
   if (!vessel) return { ...data, vesselId };
   const single = vessel.topDiameterMm <= FOR_ONE_MM;
   const usual = single ? PORTIONS.many : PORTIONS.one;
+  // "Serves six" in a pot for one is six pots.
+  if (single && data.vesselCount === 1 && data.portionsEach >= 4 && data.portionsEach !== usual) {
+    return { ...data, vesselId, vesselCount: data.portionsEach, portionsEach: PORTIONS.one };
+  }
   return {
     ...data,
     vesselId,

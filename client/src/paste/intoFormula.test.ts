@@ -112,6 +112,7 @@ it.each([
   ['Pastry cream tart\n500 ml milk\n5 egg yolks\n110 g sugar\n45 g cornflour', 'starch-cream'],
   ['Set milk\n400 ml cream\n200 ml milk\n80 g sugar\n4 sheets leaf gelatine', 'cold-set'],
   ['Orchard pie\n800 g apples\n110 g sugar\n25 g cornflour', 'fruit-filling'],
+  ['Quay tart\n300 ml double cream\n300 g dark chocolate\n40 g butter', 'cold-set'],
   ['Harvest pie\n425 g pumpkin\n250 ml cream\n3 eggs\n120 g sugar', 'puree-custard'],
   ['Boat tart\n500 ml cream\n200 ml milk\n8 egg yolks\n100 g sugar', 'baked-custard'],
 ] as const)('tells the family of %j', (text, family) => {

@@ -1,6 +1,7 @@
 import type { Analysis } from '../formula';
 import { gramsOf, over } from './amounts';
 import { finding } from '../result';
+import { judgeGanache } from './ganache';
 import { warningsOf, type Band, type BySign, type Firmness, type NotJudged } from './verdict';
 
 /** Bloom strength to which gelatines are brought for comparison, g. */
@@ -37,7 +38,7 @@ const enzymesIn = (analysis: Analysis): string[] =>
     grams && ingredient?.hazard === 'enzyme' ? [ingredient.name] : [],
   );
 
-/** Judges a layer set cold by gelatine or agar. Sources: beside each constant. Never throws. */
+/** Judges a layer set cold by gelatine or agar, or by chocolate where there is neither. Sources: beside each constant. Never throws. */
 export function judgeColdSet(analysis: Analysis): BySign | NotJudged {
   const gelatineG = analysis.lines.reduce(
     (sum, { ingredient, grams }) =>
@@ -46,10 +47,12 @@ export function judgeColdSet(analysis: Analysis): BySign | NotJudged {
   );
   const agarG = gramsOf(analysis, (each) => each.id === 'agar');
   if (gelatineG <= 0 && agarG <= 0) {
-    return {
-      kind: 'not-judged',
-      reason: finding('setting.cold.nothing-sets'),
-    };
+    return (
+      judgeGanache(analysis) ?? {
+        kind: 'not-judged',
+        reason: finding('setting.cold.nothing-sets'),
+      }
+    );
   }
   const agar = gelatineG <= 0;
   const from = agar ? GEL_FIRMNESS.agar : GEL_FIRMNESS.gelatine;

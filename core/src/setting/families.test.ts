@@ -181,6 +181,33 @@ describe('a cold set', () => {
   });
 });
 
+describe('chocolate that sets as it cools', () => {
+  const ganache = (list: Readonly<Record<string, number>>) => judge('cold-set', list);
+
+  // Common practice: one of dark chocolate to one of cream is sliced, one to two is spooned, two to one is rolled; of milk
+  // chocolate one and a half, of white two to one of cream set as one of dark (from memory).
+  it.each([
+    [{ 'dark-chocolate': 100, cream: 300 }, 'pourable'],
+    [{ 'dark-chocolate': 150, cream: 250 }, 'spoonable'],
+    [{ 'dark-chocolate': 300, 'double-cream': 300 }, 'sliceable'],
+    [{ 'milk-chocolate': 300, cream: 200 }, 'sliceable'],
+    [{ 'white-chocolate': 400, cream: 200 }, 'sliceable'],
+    [{ 'white-chocolate': 200, cream: 200 }, 'spoonable'],
+    [{ 'dark-chocolate-60': 400, cream: 200 }, 'unmouldable'],
+  ] as const)('%j is %s', (list, firmness) => {
+    const verdict = ganache(list);
+    expect([verdict.firmness, verdict.setBy.code]).toEqual([firmness, 'setting.ganache.set-by']);
+  });
+
+  it('is warned of where it is too soft or too hard, and left to gelatine where there is some', () => {
+    expect(ganache({ 'dark-chocolate': 100, cream: 300 }).warnings).toHaveLength(1);
+    expect(ganache({ 'dark-chocolate': 500, cream: 200 }).warnings).toHaveLength(1);
+    expect(ganache({ 'dark-chocolate': 300, cream: 300 }).warnings).toEqual([]);
+    const set = ganache({ 'dark-chocolate': 100, cream: 300, 'gelatine-leaf': 6 });
+    expect(set.setBy.code).toBe('setting.gelatine.set-by');
+  });
+});
+
 describe('a band that is left', () => {
   it('is said with what is usual', () => {
     const thin = judge('batter-custard', { ...SOUND['batter-custard'], egg: 100 });

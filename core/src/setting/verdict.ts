@@ -28,6 +28,7 @@ export type BandName =
   | 'agar'
   | 'butter'
   | 'butter-or-other-fat'
+  | 'chocolate-to-liquid'
   | 'egg'
   | 'egg-to-liquid'
   | 'fat'

@@ -16,7 +16,7 @@ const BY_NAME: readonly (readonly [RegExp, Family])[] = [
   [/pumpkin|squash|sweet potato|parsnip|potiron|ab[óo]bora|calabaza/iu, 'puree-custard'],
   [/pecan pie|walnut tart|syrup/iu, 'syrup-nut'],
   [/clafoutis|batter|far breton/iu, 'batter-custard'],
-  [/no[- ]bake|panna ?cotta|mousse|torta fria|tarta fr[íi]a|bavarois/iu, 'cold-set'],
+  [/no[- ]bake|panna ?cotta|mousse|torta fria|tarta fr[íi]a|bavarois|ganache/iu, 'cold-set'],
 ];
 
 /** A line of a list by weight. */
@@ -43,6 +43,9 @@ export function familyOf(name: string, foods: readonly WeighedFood[], stirred = 
   if (foods.some(({ ingredient }) => ingredient.bloom !== undefined || ingredient.id === 'agar'))
     return 'cold-set';
   if (named) return named;
+  // Chocolate and cream without egg or starch set as they cool.
+  if (share(({ id }) => /chocolate|gianduja/.test(id)) > 0.25 && egg === 0 && starch === 0)
+    return 'cold-set';
   if (share(({ role }) => role === 'puree') > 0.25) return 'puree-custard';
   if (share(({ id }) => /juice$/.test(id)) > 0.12 && egg > 0.1) return 'curd';
   if (share(({ id }) => /cheese|ricotta|quark|mascarpone/.test(id)) > 0.3) return 'fresh-cheese';

@@ -7,6 +7,7 @@ export const setting = {
   'band.agar': 'Agar',
   'band.butter': 'Butter',
   'band.butter-or-other-fat': 'Butter or other fat',
+  'band.chocolate-to-liquid': 'Chocolate, as dark, to liquid',
   'band.egg': 'Egg',
   'band.egg-to-liquid': 'Egg to liquid',
   'band.fat': 'Fat',
@@ -146,7 +147,7 @@ export const setting = {
     'There is little acid: it tastes flat and sets hotter than a sharp curd.',
 
   'setting.cold.nothing-sets':
-    'There is no gelatine and no agar on the list to set it, so it cannot be judged yet.',
+    'There is no gelatine, agar or chocolate on the list to set it, so it cannot be judged yet.',
   'setting.cold.firmness':
     'It is {share} of the mix. From {sliceable} it can be sliced, from {unmouldable} it stands alone.',
   'setting.cold.raw-fruit': 'Boil the {fruit} first: raw, it keeps gelatine from setting.',
@@ -158,6 +159,13 @@ export const setting = {
     'Boil the agar in the liquid for two minutes. It sets as it cools, at about {c35}, within the hour.',
   'setting.agar.fails':
     'Without boiling it never sets; stirred while it sets it turns grainy. It does not melt in the mouth.',
+  'setting.ganache.set-by': 'the chocolate, as it cools',
+  'setting.ganache.treatment':
+    'Bring the cream just to the boil, pour it over the chopped chocolate, wait a minute, and stir from the middle until it shines. Fill the shell with it at about {c35}, let it set at room temperature, then keep it cold.',
+  'setting.ganache.fails':
+    'It splits where it is stirred too hot or has too little liquid: whisk in a spoon of warm milk. It turns dull and grainy where it is chilled while it is still warm.',
+  'setting.ganache.firmness':
+    'It has {ratio} of dark chocolate, or what sets like it, to one of liquid. From {sliceable} it can be sliced, from {unmouldable} it stands alone.',
   'setting.gelatine.set-by': 'gelatine',
   'setting.gelatine.treatment':
     'Soak it in cold water and melt it at {c50} to {c60} without boiling. Chill for at least 4 h, and for 8 h before slicing.',
