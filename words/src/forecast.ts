@@ -50,10 +50,15 @@ const RACK: readonly OutStep[] = [{ atMin: 0, place: 'rack' }];
 export const whereAfter = (seconds: number, out: readonly OutStep[] = RACK): string =>
   OUT_WORDS[out.filter(({ atMin }) => atMin * 60 <= seconds).at(-1)?.place ?? 'rack'];
 
+/** How wide a forecast wobble is, as finely as it can be told: to the centimetre from ten on. */
+export const wobbleWidth = (diameterM: number): { readonly widthMm: number } => ({
+  widthMm: diameterM < 0.1 ? diameterM * 1000 : Math.round(diameterM * 100) * 10,
+});
+
 const wobbleWords = ({ wobble }: Pull, { put }: Words): string =>
   wobble.diameterM > 0.005
     ? put('forecast.in-the-middle-still-move', {
-        diameterM: { widthMm: wobble.diameterM * 1000 },
+        diameterM: wobbleWidth(wobble.diameterM),
         motion: say(`motion.${wobble.motion}`),
       })
     : say('forecast.the-middle-no-longer-swings-it');
@@ -169,7 +174,7 @@ export function outlookInShort(of: {
 
 /** The wobble's width for the middle of the moon. */
 export const captionOf = (diameterM: number, { quantity }: Words): string | undefined =>
-  diameterM > 0.005 ? quantity({ widthMm: diameterM * 1000 }) : undefined;
+  diameterM > 0.005 ? quantity(wobbleWidth(diameterM)) : undefined;
 
 /** What becomes of a filling's water; a cold one in a bath's steam takes some up. */
 export const waterInWords = (lostG: number, { put }: Words): string =>

@@ -11,7 +11,14 @@ import {
 import { memo, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Figure, Labelled, Range, Read, Soft, useWords } from '../design';
-import { captionOf, layersInWords, minutes, say, whereAfter } from '@hollow-moon/words';
+import {
+  captionOf,
+  layersInWords,
+  minutes,
+  say,
+  whereAfter,
+  wobbleWidth,
+} from '@hollow-moon/words';
 import { Moon, moonInWords, Section, sectionSize, WATER_PX } from '../moon';
 import { useLive, type Live } from './live';
 import { moonOf } from './moonOf';
@@ -34,7 +41,7 @@ function Signs({ frame, surface }: { readonly frame: Still['frame']; readonly su
       </Labelled>
       <Labelled label={say('forecast.wobble')}>
         <Figure
-          value={caption ? measured({ widthMm: frame.wobble.diameterM * 1000 }).value : '0'}
+          value={caption ? measured(wobbleWidth(frame.wobble.diameterM)).value : '0'}
           unit={say('forecast.of-cm', { surface })}
           size="title"
           testID="scrub-wobble"

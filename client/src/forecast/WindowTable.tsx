@@ -2,7 +2,7 @@ import type { Forecast, Pull, PullChoice } from '@hollow-moon/core';
 import { memo } from 'react';
 import { Pressable, View } from 'react-native';
 import { Figure, Labelled, Read, Soft, useWords } from '../design';
-import { minutes, say, withUnit } from '@hollow-moon/words';
+import { minutes, say, withUnit, wobbleWidth } from '@hollow-moon/words';
 
 /**
  * Earliest, best and latest side by side: minute, probe, wobble and coast. The one that is chosen is
@@ -56,7 +56,7 @@ export const WindowTable = memo(function WindowTable({
           <Read>{say('forecast.probe', { probeC: withUnit(degrees(pull.probeC), unit) })}</Read>
           <Soft>
             {pull.wobble.diameterM > 0.005
-              ? put('forecast.wobble-2', { diameterM: { widthMm: pull.wobble.diameterM * 1000 } })
+              ? put('forecast.wobble-2', { diameterM: wobbleWidth(pull.wobble.diameterM) })
               : say('forecast.only-quivers')}
           </Soft>
           <Soft>{say('forecast.knife', { knife: pull.knife })}</Soft>

@@ -85,6 +85,9 @@ describe('a forecast in words', () => {
 
   it('writes the wobble across the moon while there is one', () => {
     expect(captionOf(0.11, celsius)).toBe('11\u00a0cm');
+    // As finely as it can be told: to the half below ten, to the whole above.
+    expect(captionOf(0.076, celsius)).toBe('7.5\u00a0cm');
+    expect(captionOf(0.1163, celsius)).toBe('12\u00a0cm');
     expect(captionOf(0.001, celsius)).toBeUndefined();
   });
 });

@@ -4,7 +4,7 @@ import { router } from 'expo-router';
 import { Text, View } from 'react-native';
 import { secondsInto } from '../bake/progress';
 import { Button, Labelled, Read, Sheet, Soft, Title, useWords } from '../design';
-import { listed, minutes, say, spanOfMinutes } from '@hollow-moon/words';
+import { listed, minutes, say, spanOfMinutes, wobbleWidth } from '@hollow-moon/words';
 import { Curves } from '../curves/Curves';
 import { Moon } from '../moon';
 import { lastMoon, RESULT_MARKS } from './outcome';
@@ -93,7 +93,7 @@ function ForeseenAndDone({
     ],
     [
       say('log.wobble'),
-      window ? quantity({ widthMm: window.best.wobbleMm }) : '–',
+      window ? quantity(wobbleWidth(window.best.wobbleMm / 1000)) : '–',
       lastWobble
         ? put('log.cm-2', {
             diameter: { widthMm: lastWobble.diameterMm },

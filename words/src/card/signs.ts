@@ -1,5 +1,6 @@
 import type { Forecast, PartVerdict } from '@hollow-moon/core';
 import { minutes } from '../quantities';
+import { wobbleWidth } from '../forecast';
 import type { Words } from '../wordsIn';
 import type { Tell } from './of';
 
@@ -15,7 +16,7 @@ function pullSigns({ verdict }: Forecast, tell: Tell): string[] {
   };
   return [
     best.wobble.diameterM > 0.005
-      ? tell('card.pull-wobble', { ...values, wobble: { widthMm: best.wobble.diameterM * 1000 } })
+      ? tell('card.pull-wobble', { ...values, wobble: wobbleWidth(best.wobble.diameterM) })
       : tell('card.pull-quiver', values),
     tell('card.coasts', { peak: { celsius: best.peakC } }),
   ];
