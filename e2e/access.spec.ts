@@ -131,3 +131,38 @@ test('the keyboard reaches the forecast and moves its sliders', async ({ page })
   await page.keyboard.press('ArrowRight');
   await expect(page.getByTestId('oven-slider')).toHaveValue('141');
 });
+
+test('radios and ticks are worked by the keyboard, and the page is named after what is open', async ({
+  page,
+}) => {
+  await openFormula(page, FORMULA.bay);
+  await expect(page).toHaveTitle('Bay-leaf set custard tart · Hollow Moon');
+  await page.getByRole('radio', { name: 'Forecast' }).focus();
+  await page.keyboard.press('ArrowLeft');
+  await expect(page.getByRole('radio', { name: 'Shell' })).toBeFocused();
+  await expect(page.getByTestId('blind-sentence')).toBeVisible();
+  const docked = page.getByRole('checkbox', { name: 'Docked' });
+  const before = await docked.getAttribute('aria-checked');
+  await docked.focus();
+  await page.keyboard.press('Space');
+  await expect(docked).toHaveAttribute('aria-checked', before === 'true' ? 'false' : 'true');
+  await page.goto('/kitchen');
+  await expect(page).toHaveTitle('Kitchen · Hollow Moon');
+});
+
+test('what the pull comes to is announced as it changes', async ({ page }) => {
+  await openFormula(page, FORMULA.bay);
+  await expect(page.getByRole('status').filter({ hasText: /^Pull at 37 min/ })).toBeVisible();
+});
+
+// Source: CSS Color Adjustment 1, forced colours: backgrounds go, borders stay.
+test('what is chosen is told where the system draws its own colours', async ({ page }) => {
+  await page.emulateMedia({ forcedColors: 'active' });
+  await openFormula(page, FORMULA.bay);
+  const styleOf = (name: string) =>
+    page
+      .getByRole('radio', { name })
+      .evaluate((element) => getComputedStyle(element).borderTopStyle);
+  expect(await styleOf('Forecast')).toBe('double');
+  expect(await styleOf('Bench')).toBe('solid');
+});

@@ -1,4 +1,3 @@
-import { say } from '@hollow-moon/words';
 import '../src/global.css';
 import { AtkinsonHyperlegibleMono_400Regular } from '@expo-google-fonts/atkinson-hyperlegible-mono/400Regular';
 import { AtkinsonHyperlegibleMono_600SemiBold } from '@expo-google-fonts/atkinson-hyperlegible-mono/600SemiBold';
@@ -7,7 +6,6 @@ import { AtkinsonHyperlegibleNext_600SemiBold } from '@expo-google-fonts/atkinso
 import { BricolageGrotesque_600SemiBold } from '@expo-google-fonts/bricolage-grotesque/600SemiBold';
 import { useFonts } from 'expo-font';
 import { Slot } from 'expo-router';
-import Head from 'expo-router/head';
 import { useEffect, useState } from 'react';
 import { Provider } from 'react-redux';
 import { SafeAreaProvider } from 'react-native-safe-area-context';
@@ -37,9 +35,6 @@ export default function Layout() {
   return (
     <Provider store={store}>
       <SafeAreaProvider>
-        <Head>
-          <title>{say('app.hollow-moon')}</title>
-        </Head>
         <ThemeKeeper />
         <Frame>
           <Slot />

@@ -42,6 +42,7 @@ function MoonAndClock({
           {clock(standing.elapsedS)}
         </Text>
         <Text
+          role="status"
           testID="bake-says"
           className={`font-read-strong text-lead ${PHASE_COLOUR[standing.phase] ?? 'text-ink'}`}
         >

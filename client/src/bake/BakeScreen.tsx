@@ -5,7 +5,7 @@ import { useEffect, useMemo } from 'react';
 import { View } from 'react-native';
 import { Button, Notice, Sheet, Title } from '../design';
 import { Curves } from '../curves/Curves';
-import { Column, useWide, WhenHere } from '../layout';
+import { Column, useTitle, useWide, WhenHere } from '../layout';
 import { useWaiting } from '../outgoing/useWaiting';
 import { useBakeQuery } from '../wire/api';
 import { useKitchenBook } from '../book/book';
@@ -152,6 +152,7 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
   const dispatch = useAppDispatch();
   const wide = useWide();
   const { data } = bake;
+  useTitle(data.formulaName);
   const now = useNow(data.pulledAt === null || data.result === null);
   const entries = useAppSelector((state) => state.noted);
   const { readings } = useMemo(() => notedOf(entries, id), [entries, id]);

@@ -2,7 +2,7 @@ import { say } from '@hollow-moon/words';
 import type { ShellBake } from '@hollow-moon/contract';
 import { lightnessOf, TARGETS } from '@hollow-moon/core';
 import { Pressable, Text, View } from 'react-native';
-import { Soft, swatchOf } from '../design';
+import { Soft, swatchOf, useRadioKeys } from '../design';
 
 /** The shade aimed for, chosen by the eye. */
 export function TargetChoice({
@@ -12,6 +12,7 @@ export function TargetChoice({
   readonly target: ShellBake['target'];
   readonly onTarget: (target: ShellBake['target']) => void;
 }) {
+  const keysOf = useRadioKeys(TARGETS, target, onTarget);
   return (
     <View className="gap-1">
       <Soft>{say('blind.the-base-is-to-be')}</Soft>
@@ -26,6 +27,7 @@ export function TargetChoice({
             role="radio"
             aria-checked={each === target}
             onPress={() => onTarget(each)}
+            {...keysOf(each)}
             className={`min-h-12 flex-row items-center gap-2 rounded border-2 px-3 ${each === target ? 'border-ink' : 'border-line'}`}
           >
             <View

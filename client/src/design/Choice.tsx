@@ -1,5 +1,6 @@
 import { createElement } from 'react';
 import { Pressable, Text, View } from 'react-native';
+import { useRadioKeys } from './radioKeys';
 import { Soft } from './Text';
 
 export interface Option<T extends string> {
@@ -21,6 +22,8 @@ export function Choice<T extends string>({
   readonly onChange: (value: T) => void;
   readonly hideLabel?: boolean;
 }) {
+  const values = options.map((option) => option.value);
+  const keysOf = useRadioKeys(values, value, onChange);
   return (
     <View className="gap-1">
       {hideLabel ? null : <Soft>{label}</Soft>}
@@ -33,6 +36,7 @@ export function Choice<T extends string>({
               role="radio"
               aria-checked={chosen}
               onPress={() => onChange(option.value)}
+              {...keysOf(option.value)}
               className={`min-h-12 min-w-12 items-center justify-center rounded border px-3 ${chosen ? 'border-ink bg-ink' : 'border-ink-soft bg-sheet'}`}
             >
               <Text className={`font-read-strong text-base ${chosen ? 'text-ground' : 'text-ink'}`}>

@@ -1,4 +1,5 @@
 import { Pressable, Text } from 'react-native';
+import { tickKeys } from './radioKeys';
 
 /** Something that is so or not, as a button that keeps its tick. */
 export function Tick({
@@ -22,6 +23,7 @@ export function Tick({
       aria-checked={ticked}
       aria-label={label}
       onPress={() => onChange(!ticked)}
+      {...tickKeys(() => onChange(!ticked))}
       testID={testID}
       className={`min-h-12 justify-center self-start rounded border bg-sheet px-3 ${border}`}
     >

@@ -8,6 +8,7 @@ export * from './Notice';
 export * from './NumberField';
 export * from './OvenField';
 export * from './PlaceLink';
+export * from './radioKeys';
 export * from './Range';
 export * from './Sheet';
 export * from './Text';

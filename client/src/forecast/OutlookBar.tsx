@@ -38,7 +38,7 @@ export const OutlookBar = memo(function OutlookBar({
       className="no-print min-h-16 flex-row items-center gap-3 border-t border-line bg-sheet px-4 py-2"
     >
       <Moon {...moon} shell={shell} size={40} label={moonInWords(moon.state)} />
-      <View className="min-w-0 flex-1">
+      <View role="status" className="min-w-0 flex-1">
         <Read numberOfLines={3} className="font-read-strong" testID="outlook-verdict">
           {says}
         </Read>

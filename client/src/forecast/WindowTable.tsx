@@ -1,8 +1,11 @@
 import type { Forecast, Pull, PullChoice } from '@hollow-moon/core';
 import { memo } from 'react';
 import { Pressable, View } from 'react-native';
-import { Figure, Labelled, Read, Soft, useWords } from '../design';
+import { Figure, Labelled, Read, Soft, useRadioKeys, useWords } from '../design';
 import { minutes, say, withUnit, wobbleWidth } from '@hollow-moon/words';
+
+/** The pulls in their order. */
+const PULLS: readonly PullChoice[] = ['earliest', 'best', 'latest'];
 
 /**
  * Earliest, best and latest side by side: minute, probe, wobble and coast. The one that is chosen is
@@ -18,6 +21,7 @@ export const WindowTable = memo(function WindowTable({
   readonly onChoose: (pull: PullChoice) => void;
 }) {
   const { degrees, put, unit } = useWords();
+  const keysOf = useRadioKeys(PULLS, chosen, onChoose);
   const { verdict } = forecast;
   if (verdict.kind === 'no-window') return null;
   const columns: [PullChoice, string, Pull][] = [
@@ -43,6 +47,7 @@ export const WindowTable = memo(function WindowTable({
             unit,
           })}
           onPress={() => onChoose(choice)}
+          {...keysOf(choice)}
           className={`flex-1 gap-1 rounded border-2 p-2 active:opacity-70 ${choice === chosen ? 'border-ink' : 'border-line'}`}
         >
           <Labelled label={label}>

@@ -5,7 +5,7 @@ import { memo, useCallback, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { Button, Choice, Notice, Soft, Title, useWords } from '../design';
 import { ForecastPanel, OutlookBar, planFor, useOutlook, type Outlook } from '../forecast';
-import { Column, useWide, WhenHere } from '../layout';
+import { Column, useTitle, useWide, WhenHere } from '../layout';
 import { ShellPanel } from '../blind';
 import type { Edit } from '../drafts/edits';
 import { useKitchenBook, type KitchenBook } from '../book/book';
@@ -247,6 +247,7 @@ function useEditAhead(edit: Edit, book: KitchenBook, outlook: Outlook): Edit {
 
 function Workplace({ id, data, book, bench }: Pick<Parts, 'id' | 'data' | 'book' | 'bench'>) {
   const wide = useWide();
+  useTitle(data.name || say('formulas.unnamed'));
   const [wished, setSide] = useState<Side>('forecast');
   // A formula whose shell is taken away has no side for it.
   const side = wished === 'shell' && data.shell === 'none' ? 'forecast' : wished;
@@ -306,6 +307,7 @@ export function FormulaScreen() {
 
 /** The list alone; on a wide screen it leaves the bench to be chosen for. */
 export function FormulasScreen() {
+  useTitle(say('root.formulas'));
   const wide = useWide();
   return (
     <WhenHere loading={useKitchenBook()}>

@@ -16,7 +16,7 @@ import { useForm, useWatch } from 'react-hook-form';
 import { Pressable, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { Button, Choice, icons, Read, Sheet, Soft, Title, useWords } from '../design';
-import { Column, useWide, WhenHere } from '../layout';
+import { Column, useTitle, useWide, WhenHere } from '../layout';
 import { useKitchenBook, type KitchenBook } from '../book/book';
 import { unitsChosen, themeChosen, type Theme } from '../state/settings';
 import { useAppDispatch, useAppSelector } from '../state/state';
@@ -302,5 +302,6 @@ function Kitchen({ book }: { readonly book: KitchenBook }) {
 
 /** The kitchen: this device, what holds for all, ovens and tins. */
 export function KitchenScreen() {
+  useTitle(say('root.kitchen'));
   return <WhenHere loading={useKitchenBook()}>{(book) => <Kitchen book={book} />}</WhenHere>;
 }

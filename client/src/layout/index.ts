@@ -1,2 +1,3 @@
 export * from './Page';
 export * from './useWide';
+export * from './useTitle';

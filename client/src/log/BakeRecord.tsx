@@ -6,6 +6,7 @@ import { secondsInto } from '../bake/progress';
 import { Button, Labelled, Read, Sheet, Soft, Title, useWords } from '../design';
 import { listed, minutes, say, spanOfMinutes, wobbleWidth } from '@hollow-moon/words';
 import { Curves } from '../curves/Curves';
+import { useTitle } from '../layout';
 import { Moon } from '../moon';
 import { lastMoon, RESULT_MARKS } from './outcome';
 
@@ -135,6 +136,7 @@ function ForeseenAndDone({
 /** One bake: what was foreseen and what was done, on the same axes. */
 export function BakeRecord({ bake }: { readonly bake: StoredBake }) {
   const { data } = bake;
+  useTitle(data.formulaName);
   const { window, setC, curdleC, pullS, curve } = data.foreseen;
   const pulledS = data.pulledAt === null ? undefined : secondsInto(data, Date.parse(data.pulledAt));
   const column = (index: 1 | 2 | 3) => curve.map((point) => [point[0], point[index]] as const);

@@ -16,7 +16,7 @@ import {
   useWords,
 } from '../design';
 import { say, minutes, withUnit, listed } from '@hollow-moon/words';
-import { Column, useWide, WhenHere } from '../layout';
+import { Column, useTitle, useWide, WhenHere } from '../layout';
 import { Moon } from '../moon';
 import { useBakeQuery, useLogInfiniteQuery } from '../wire/api';
 import { useKitchenBook, type KitchenBook } from '../book/book';
@@ -182,6 +182,7 @@ function OpenRecord({ id, book }: { readonly id: string; readonly book: KitchenB
 
 /** The log: past bakes, found again. */
 export function LogScreen() {
+  useTitle(say('root.log'));
   const wide = useWide();
   return (
     <WhenHere loading={useKitchenBook()}>

@@ -1,5 +1,10 @@
 import type { FormulaData } from '@hollow-moon/contract';
-import { REMEDY_STARCH_ID, scaleAsWeighed, type Remedy, type RemedyChange } from '@hollow-moon/core';
+import {
+  REMEDY_STARCH_ID,
+  scaleAsWeighed,
+  type Remedy,
+  type RemedyChange,
+} from '@hollow-moon/core';
 import { v4 as uuid } from 'uuid';
 import { say, spanOfMinutes, type Words } from '@hollow-moon/words';
 

@@ -2,5 +2,5 @@
 export const app = {
   'app.all-formulas': 'All formulas',
   'app.there-is-nothing-at-this-address': 'There is nothing at this address.',
-  'app.hollow-moon': 'Hollow Moon',
+  'app.title': '{of} · Hollow Moon',
 } as const;
