@@ -49,7 +49,9 @@ test('what lies under and over the filling is drawn, and a raw layer that stays 
   page,
 }) => {
   await openFormula(page, FORMULA.greengage);
-  await expect(page.getByTestId('layers-named')).toHaveText(/^Greengages \d+\smm, filling \d+\smm$/);
+  await expect(page.getByTestId('layers-named')).toHaveText(
+    /^Greengages \d+\smm, filling \d+\smm$/,
+  );
   await expect(page.getByTestId('layer-outcome')).toContainText('Greengages, under it');
   await openFormula(page, FORMULA.plum);
   await expect(page.getByTestId('layers-named')).toHaveText(/, Plum halves \d+\smm$/);
