@@ -34,7 +34,7 @@ export const forecast = {
   'forecast.depth-drawn': '· depth drawn × {lift}',
   'forecast.heavy-line-sets': 'solid line: sets{more}{more2}',
   'forecast.time': 'Time',
-  'forecast.keep-the-formula-then-bake-it': 'Save the formula, then bake it',
+  'forecast.keep-the-formula-then-bake-it': 'Save the formula first',
   'forecast.probe-in-the-middle': 'Probe {probeC} in the middle',
   'forecast.bake-anyway': 'Bake anyway',
   'forecast.bake-it': 'Bake it',
