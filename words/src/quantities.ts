@@ -167,7 +167,8 @@ function measures(millilitres: number): Measured | undefined {
     const eighths = Math.round(fromMillilitres(millilitres, 'tsp') * 8);
     return eighths < 1 ? undefined : { value: inParts(eighths / 8, 8), unit: 'tsp' };
   }
-  if (spoons < 3.75) return { value: inParts(spoons, 2), unit: 'tbsp' };
+  // From here on there is a quarter of a cup in it, as nearly as is measured.
+  if (spoons * (1 + MEASURED_WITHIN) < 4) return { value: inParts(spoons, 2), unit: 'tbsp' };
   const cups = fromMillilitres(millilitres, 'cup');
   const near = (1 + MEASURED_WITHIN) * cups;
   const whole = Math.floor(near);

@@ -34,7 +34,9 @@ export function useRadioKeys<T>(
   const elements = useRef(new Map<T, Focusable | null>());
   const stop = chosen !== undefined && options.includes(chosen) ? chosen : options[0];
   return (option) => ({
-    ref: (element: Focusable | null) => elements.current.set(option, element),
+    ref: (element: Focusable | null) => {
+      elements.current.set(option, element);
+    },
     tabIndex: option === stop ? 0 : -1,
     onKeyDown: (press: KeyPress) => {
       const step = STEPS[press.key];
