@@ -177,7 +177,11 @@ export function VesselForm({
   const words = useWords();
   const watched = useWatch({ control });
   const { kind } = watched;
-  const checked = vesselDataSchema.safeParse(watched);
+  // What it holds does not wait for a name.
+  const checked = vesselDataSchema.safeParse({
+    ...watched,
+    name: watched.name?.trim() || nameFor(watched, words),
+  });
   return (
     <View className="gap-3 py-2">
       <FormText control={control} name="name" label={say('kitchen.name')} testID="name" />

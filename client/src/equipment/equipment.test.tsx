@@ -81,6 +81,8 @@ describe('a tin', () => {
     const across = () => screen.getByTestId<HTMLInputElement>('topDiameterMm').value;
     type('kind', 'tartlet');
     expect([across(), screen.getByTestId<HTMLInputElement>('heightMm').value]).toEqual(['8', '2']);
+    // By hand: π/4 × 8² × 2 = 101 ml, though nobody has named it yet.
+    expect(screen.getByText('Holds 101 ml to the brim.')).toBeTruthy();
     type('topDiameterMm', '9.5');
     type('kind', 'ramekin');
     expect([across(), screen.getByTestId<HTMLInputElement>('heightMm').value]).toEqual([
