@@ -6,6 +6,7 @@ import {
   runBakeCase,
   shiftsFrom,
   whatMatters,
+  type Forecast,
 } from '@hollow-moon/core';
 import { expose, transfer } from 'comlink';
 import type { Answer, Ask, JobKind, Tell } from './jobs';
@@ -41,10 +42,11 @@ const WORK: { readonly [K in JobKind]: (ask: Ask<K>, tell?: Tell) => Answer<K> }
 
 /** The history of a forecast is the most of it: handed over, not copied. */
 function handedOver(answer: unknown): Transferable[] {
-  const [field] =
-    (answer as { readonly value?: { readonly temperatureC?: readonly Float64Array[] } }).value
-      ?.temperatureC ?? [];
-  return field ? [field.buffer as ArrayBuffer] : [];
+  const { temperatureC, setExtent, curdledExtent } =
+    (answer as { readonly value?: Partial<Forecast> }).value ?? {};
+  return [temperatureC, setExtent, curdledExtent].flatMap((fields) =>
+    fields?.[0] ? [fields[0].buffer as ArrayBuffer] : [],
+  );
 }
 
 function work(kind: JobKind, ask: Ask<JobKind>, tell?: Tell): Answer<JobKind> {

@@ -12,9 +12,13 @@ export interface Wobble {
   readonly motion: Motion;
 }
 
-/** Mean set fraction from which a column, warm as it is, no longer moves by itself. Calibrated; docs/model.md. */
-const STILL_FROM = 0.86;
-const JELLY_FROM = 0.08;
+/**
+ * Extents between which a filling changes its face, drawn from above by the mean of a column and in a cut by the cell:
+ * from `thickens` it is no longer liquid, from `holds`, warm as it is, it no longer moves by itself, and from `curdled`
+ * of its own reaction it is drawn as curdled. Calibrated; docs/model.md.
+ */
+export const EDGES = { thickens: 0.08, holds: 0.86, curdled: 0.4 } as const;
+
 const QUIET_FROM = 0.9;
 
 /** Mean of an extent over the depth of each column of the filling, from the axis outwards. */
@@ -48,9 +52,6 @@ function shareUnder({ mesh }: Model, means: readonly number[], threshold: number
   return radius / topFaceRadiusM[fillColumns]!;
 }
 
-/** Extent of curdling, over a column's depth, from which its ring is drawn as curdled. */
-const CURDLED_RING_FROM = 0.4;
-
 /** A filling seen from above as rings, each edge as a share of the radius at the surface. */
 export interface Rings {
   /** Inside this it is still liquid. */
@@ -73,11 +74,11 @@ export function seenFromAbove(
   const means = columnMeans(model, moment.extents[SETTING]!);
   const curdling = moment.extents[CURDLING];
   const centre = means[0]!;
-  const moving = shareUnder(model, means, STILL_FROM);
+  const moving = shareUnder(model, means, EDGES.holds);
   const motion: Motion =
-    centre < JELLY_FROM
+    centre < EDGES.thickens
       ? 'liquid'
-      : centre < STILL_FROM
+      : centre < EDGES.holds
         ? 'jelly'
         : centre < QUIET_FROM
           ? 'barely'
@@ -89,11 +90,9 @@ export function seenFromAbove(
       motion,
     },
     rings: {
-      liquid: shareUnder(model, means, JELLY_FROM),
+      liquid: shareUnder(model, means, EDGES.thickens),
       moving,
-      curdledFrom: curdling
-        ? shareUnder(model, columnMeans(model, curdling), CURDLED_RING_FROM)
-        : 1,
+      curdledFrom: curdling ? shareUnder(model, columnMeans(model, curdling), EDGES.curdled) : 1,
     },
   };
 }

@@ -7,6 +7,7 @@ import { codesOf } from '../testing/findings';
 import { cautionsFor } from './cautions';
 import { forecast } from './forecast';
 import { prepare } from './prepare';
+import { EDGES } from '../doneness';
 import { probeAtTime, stillAt } from './still';
 import { remediesFor } from '../remedies';
 import { sectionReader } from './section';
@@ -170,6 +171,23 @@ describe('its numbers', () => {
     expect(stillAt(made1, -10).frame).toBe(made1.frames[0]);
     expect(stillAt(made1, 1e9).frame).toBe(made1.frames.at(-1));
     expect(stillAt(made1, a.timeS).frame).toBe(a);
+  });
+
+  // What is drawn cell by cell says the same as what is told of the whole: raw at first, and at the pull set at the rim
+  // and not yet in the middle.
+  it('has how far each cell of the filling has set', () => {
+    const { field, setExtent, curdledExtent, frames, pullS } = made(tart);
+    const cells = field.fillColumns * field.fillRows;
+    expect(setExtent).toHaveLength(frames.length);
+    expect(curdledExtent).toHaveLength(frames.length);
+    expect(setExtent[0]).toHaveLength(cells);
+    expect(Math.max(...setExtent[0]!)).toBeLessThan(EDGES.thickens);
+    const at = frames.findIndex(({ timeS }) => timeS >= pullS);
+    const pulled = setExtent[at]!;
+    expect(frames[at]!.rings.moving).toBeGreaterThan(0);
+    expect(pulled[0]!).toBeLessThan(pulled[cells - 1]!);
+    expect(pulled[cells - 1]!).toBeGreaterThan(EDGES.holds);
+    expect(Math.max(...pulled)).toBeLessThanOrEqual(1);
   });
 
   it('report progress up to the end', () => {

@@ -1,9 +1,9 @@
-import { curdledShare, type Tries } from '../doneness';
+import { CURDLING, curdledShare, SETTING, type Tries } from '../doneness';
 import { leavesAt } from '../browning';
 import { coolingOf } from '../cooling';
 import { standardPressurePa, waterActivity } from '../properties';
 import { succeed, type Result } from '../result';
-import { thermometerAt } from '../thermal';
+import { thermometerAt, type Moment } from '../thermal';
 import { cautionsFor } from './cautions';
 import { drawnOf, fieldShapeOf, inOneBuffer, placeOf, staysOf } from './frames';
 import { historyOf, type History } from './history';
@@ -61,6 +61,15 @@ export function forecast(plan: ForecastPlan, options: ForecastOptions = {}): Res
   return succeed(made);
 }
 
+/** What is drawn cell by cell, moment by moment. */
+const fieldsOf = (
+  moments: readonly Moment[],
+): Pick<Forecast, 'temperatureC' | 'setExtent' | 'curdledExtent'> => ({
+  temperatureC: inOneBuffer(moments.map((moment) => moment.temperatureC)),
+  setExtent: inOneBuffer(moments.map(({ extents }) => extents[SETTING]!)),
+  curdledExtent: inOneBuffer(moments.flatMap(({ extents }) => extents[CURDLING] ?? [])),
+});
+
 /** All that is said and drawn of a bake whose window and history are known. */
 function report(
   plan: ForecastPlan,
@@ -91,7 +100,7 @@ function report(
     frames,
     stays: brief || !cooling ? [] : staysOf(prepared, followed.baked, history),
     field: fieldShapeOf(prepared, plan),
-    temperatureC: brief ? [] : inOneBuffer(moments.map((moment) => moment.temperatureC)),
+    ...fieldsOf(brief ? [] : moments),
     steps,
     riseMm: rise,
     laid: layerForecasts(model, prepared.laid, moments, pulled),

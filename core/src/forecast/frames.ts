@@ -109,7 +109,7 @@ export function staysOf(
 }
 
 /** Fields of equal size, rounded to single precision, laid one behind the other. */
-export function inOneBuffer(fields: readonly Float64Array[]): Float32Array[] {
+export function inOneBuffer(fields: readonly ArrayLike<number>[]): Float32Array[] {
   const size = fields[0]?.length ?? 0;
   const all = new Float32Array(fields.length * size);
   fields.forEach((field, index) => all.set(field, index * size));
@@ -127,6 +127,7 @@ export function fieldShapeOf({ model, laid }: Prepared, plan: ForecastPlan): Fie
     columns: mesh.columns,
     rows: mesh.rows,
     fillColumns: mesh.fillColumns,
+    fillRows: mesh.fillRows,
     baseRows: mesh.baseRows,
     radiusM: Float32Array.from(mesh.centreRadiusM),
     heightM: Float32Array.from(mesh.rowCentreM),

@@ -37,6 +37,7 @@ export interface FieldShape {
   readonly columns: number;
   readonly rows: number;
   readonly fillColumns: number;
+  readonly fillRows: number;
   readonly baseRows: number;
   /** By cell (column × rows + row), m. */
   readonly radiusM: Float32Array;
@@ -108,6 +109,13 @@ export interface Forecast {
   readonly field: FieldShape;
   /** By frame, temperatures by cell, °C; all of them views of one buffer, so that it passes between threads at once. */
   readonly temperatureC: readonly Float32Array[];
+  /**
+   * By frame, how far each cell of the filling (column × fillRows + row) has set, 0 to 1; as `temperatureC`, empty in a
+   * brief one.
+   */
+  readonly setExtent: readonly Float32Array[];
+  /** The same of curdling; empty where nothing curdles. */
+  readonly curdledExtent: readonly Float32Array[];
   /** What is done to the oven, each sign with the minute at which it is foreseen. */
   readonly steps: readonly OvenStep[];
   /** What becomes of what lies under and over the filling. */

@@ -1,12 +1,13 @@
 /** The cut through a bake: its extent with layers, and while it is only part filled. Worked by hand. */
 import type { FieldShape } from './outcome';
-import { extentOf, sectionReader, shapeFilledTo } from './section';
+import { extentOf, fillingOf, sectionReader, shapeFilledTo } from './section';
 
 /** Two columns and four rows: a shell, a layer of fruit, and the filling twice; straight and 10 cm wide. */
 const shape: FieldShape = {
   columns: 2,
   rows: 4,
   fillColumns: 2,
+  fillRows: 2,
   baseRows: 2,
   radiusM: Float32Array.from([0.02, 0.02, 0.02, 0.02, 0.04, 0.04, 0.04, 0.04]),
   heightM: Float32Array.from([-0.012, -0.005, 0.005, 0.015]),
@@ -38,6 +39,18 @@ describe('the section', () => {
     expect(at(-5)).toBeCloseTo(20, 4);
     expect(at(26)).toBeCloseTo(40, 4);
     expect(at(-14)).toBeCloseTo(10, 4);
+  });
+
+  it('reads a field that only the filling has, from its bottom to its surface', () => {
+    const filling = fillingOf(shape);
+    expect(extentOf(filling)).toEqual({ widthM: 0.05, bottomM: -0, topM: 0.02 });
+    // Two cells high and two wide, as the filling is: 0.1 and 0.3 at the axis, 0.5 and 0.9 outside.
+    const { values } = sectionReader(filling, 2, 21)([0.1, 0.3, 0.5, 0.9]);
+    const at = (millimetres: number, column: number) => values[(20 - millimetres) * 2 + column]!;
+    expect(at(5, 0)).toBeCloseTo(0.1, 6);
+    expect(at(10, 0)).toBeCloseTo(0.2, 6);
+    expect(at(15, 0)).toBeCloseTo(0.3, 6);
+    expect(at(15, 1)).toBeCloseTo(0.9, 6);
   });
 
   it('is lower while only part of the filling is in, what lies under it unmoved', () => {

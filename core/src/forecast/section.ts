@@ -25,6 +25,25 @@ export function extentOf({ fill, shellThicknessM, under, over }: FieldShape) {
   };
 }
 
+/** The filling alone, for drawing a field that only it has: neither shell nor what lies under and over it. */
+export function fillingOf(shape: FieldShape): FieldShape {
+  const { rows, fillColumns, fillRows, baseRows, radiusM, heightM } = shape;
+  return {
+    ...shape,
+    columns: fillColumns,
+    rows: fillRows,
+    baseRows: 0,
+    radiusM: Float32Array.from(
+      { length: fillColumns * fillRows },
+      (_, cell) => radiusM[Math.floor(cell / fillRows) * rows + baseRows + (cell % fillRows)]!,
+    ),
+    heightM: heightM.slice(baseRows, baseRows + fillRows),
+    shellThicknessM: 0,
+    under: [],
+    over: [],
+  };
+}
+
 /** The shape while the filling is only `levelM` deep, and nothing lies over it yet. */
 export function shapeFilledTo(shape: FieldShape, levelM: number): FieldShape {
   const { fill, heightM, baseRows } = shape;

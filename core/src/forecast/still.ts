@@ -1,9 +1,12 @@
 import type { Forecast, Frame, ProbeName } from './outcome';
 
-/** A moment between two frames of a forecast, with its temperature field by cell, °C. */
+/** A moment between two frames of a forecast, with its fields: °C by cell, and extents by cell of the filling. */
 export interface Still {
   readonly frame: Frame;
   readonly temperatureC: ArrayLike<number>;
+  readonly setExtent: ArrayLike<number>;
+  /** `undefined` where nothing curdles. */
+  readonly curdledExtent: ArrayLike<number> | undefined;
 }
 
 /**
@@ -11,16 +14,24 @@ export interface Still {
  * are longer than those of a thumb on a scrubber.
  */
 export function stillAt(of: Forecast, timeS: number): Still {
-  const { frames, temperatureC } = of;
+  const { frames, temperatureC, setExtent, curdledExtent } = of;
   const found = frames.findIndex((frame) => frame.timeS >= timeS);
   const after = found < 0 ? frames.length - 1 : found;
   const b = frames[after]!;
-  if (after === 0 || b.timeS <= timeS) return { frame: b, temperatureC: temperatureC[after]! };
+  if (after === 0 || b.timeS <= timeS) {
+    return {
+      frame: b,
+      temperatureC: temperatureC[after]!,
+      setExtent: setExtent[after]!,
+      curdledExtent: curdledExtent[after],
+    };
+  }
   const a = frames[after - 1]!;
   const weight = (timeS - a.timeS) / (b.timeS - a.timeS);
   const between = (from: number, to: number) => from + weight * (to - from);
   const probe = (name: ProbeName) => between(a.probeC[name], b.probeC[name]);
-  const [fieldA, fieldB] = [temperatureC[after - 1]!, temperatureC[after]!];
+  const field = (fields: readonly Float32Array[]) =>
+    fields[after - 1]?.map((value, cell) => between(value, fields[after]![cell]!));
   return {
     frame: {
       timeS,
@@ -49,7 +60,9 @@ export function stillAt(of: Forecast, timeS: number): Still {
         curdledFrom: between(a.rings.curdledFrom, b.rings.curdledFrom),
       },
     },
-    temperatureC: fieldA.map((value, cell) => between(value, fieldB[cell]!)),
+    temperatureC: field(temperatureC)!,
+    setExtent: field(setExtent)!,
+    curdledExtent: field(curdledExtent),
   };
 }
 
