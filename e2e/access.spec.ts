@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
-import { FORMULA, openFormula, toBench, WIDE } from './kitchen';
+import { find, FORMULA, open, openFormula, toBench, WIDE } from './kitchen';
 
 /**
  * Source: WCAG 2.2 levels A and AA as axe-core checks them. The browser draws the options of its own
@@ -17,7 +17,7 @@ async function expectAccessible(page: Page): Promise<void> {
 const views: Record<string, (page: Page) => Promise<void>> = {
   'the list': async (page) => {
     await page.goto('/');
-    await expect(page.getByTestId(`verdict-${FORMULA.bay}`)).toHaveText(/^Pull/);
+    await expect(page.getByTestId(`verdict-${FORMULA.bay}`)).toHaveText(/^\d+\smin/);
   },
   forecast: (page) => openFormula(page, FORMULA.bay),
   'no window': (page) => openFormula(page, FORMULA.buckwheat),
@@ -43,9 +43,9 @@ const views: Record<string, (page: Page) => Promise<void>> = {
     await openFormula(page, FORMULA.bay);
     await toBench(page);
     await page.getByRole('button', { name: 'Why: setting temperature' }).click();
-    await page.getByTestId('amount-0').fill('x');
+    await (await find(page, 'amount-0')).fill('x');
     await page.getByTestId('open-part-1').click();
-    await page.getByTestId('open-more-1.0').click();
+    await (await find(page, 'open-more-1.0')).click();
     await page.getByTestId('fetch').click();
     await page.getByTestId('versions').click();
     await expect(page.getByTestId('compare-left')).toBeVisible();
@@ -66,8 +66,9 @@ const views: Record<string, (page: Page) => Promise<void>> = {
   },
   kitchen: async (page) => {
     await page.goto('/kitchen');
+    for (const fold of ['this-device', 'the-kitchen', 'ovens', 'tins']) await open(page, fold);
     await page.getByRole('button', { name: 'Add a tin' }).click();
-    await page.getByTestId('add-pantry').click();
+    await (await find(page, 'add-pantry')).click();
     await page.getByRole('radio', { name: 'Our own' }).click();
   },
 };
@@ -90,11 +91,11 @@ const smallTargets = (page: Page) =>
         .filter(({ height }) => height < 48),
     );
 
-for (const [name, open] of Object.entries(views)) {
+for (const [name, show] of Object.entries(views)) {
   test(`reads, fits the phone and is large enough to tap, light or dark: ${name}`, async ({
     page,
   }) => {
-    await open(page);
+    await show(page);
     expect(await smallTargets(page)).toEqual([]);
     const over = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
     expect(over).toBeLessThanOrEqual(0);
@@ -109,13 +110,11 @@ test('axe finds nothing grave on a wide screen', async ({ page }) => {
   await page.setViewportSize(WIDE);
   await openFormula(page, FORMULA.bay);
   await expectAccessible(page);
-  await page.getByTestId('breadth').click();
-  await expectAccessible(page);
 });
 
 test('the keyboard reaches the forecast and moves its sliders', async ({ page }) => {
   await page.goto('/');
-  await expect(page.getByTestId(`verdict-${FORMULA.bay}`)).toHaveText(/^Pull/);
+  await expect(page.getByTestId(`verdict-${FORMULA.bay}`)).toHaveText(/^\d+\smin/);
   await page.getByTestId(`formula-${FORMULA.bay}`).focus();
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('forecast-sentence')).toBeVisible();

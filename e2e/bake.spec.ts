@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { figure, FORMULA, KITCHEN_API, openFormula } from './kitchen';
+import { find, figure, FORMULA, KITCHEN_API, openFormula, toShelf } from './kitchen';
 
 test('a bake from the turn the oven to the log, through a reload and an outage', async ({
   page,
@@ -21,14 +21,14 @@ test('a bake from the turn the oven to the log, through a reload and an outage',
   await expect(page.getByTestId('bake-clock')).toHaveText(/^20:0\d$/);
   // As it was foreseen, or the window would move: half a degree under, which rounds to it.
   const foreseen = await figure(page.getByTestId('probe-now'));
-  await page.getByTestId('reading').fill(`${foreseen - 1},5`);
-  await page.getByTestId('add-reading').click();
+  await (await find(page, 'reading')).fill(`${foreseen - 1},5`);
+  await (await find(page, 'add-reading')).click();
   await expect(page.getByText(`Centre ${foreseen}\u00a0°C`)).toBeVisible();
 
   // The network goes: what is noted stays here and is sent when it is back.
   await page.route('**/api/**', (route) => route.abort());
-  await page.getByTestId('wobble').fill('14');
-  await page.getByTestId('add-wobble').click();
+  await (await find(page, 'wobble')).fill('14');
+  await (await find(page, 'add-wobble')).click();
   await expect(page.getByText('Wobble 14 cm, like a jelly')).toBeVisible();
   await expect(page.getByTestId('unsent')).toHaveText(/kept on this device/);
   await page.unroute('**/api/**');
@@ -41,6 +41,7 @@ test('a bake from the turn the oven to the log, through a reload and an outage',
   await expect(page.getByTestId('bake-clock')).toHaveText(/^20:/);
 
   // On other screens the strip keeps it in view.
+  await toShelf(page);
   await page.getByRole('link', { name: 'Kitchen' }).click();
   await page.getByTestId('running-strip').click();
   await page.clock.fastForward('15:00');
@@ -61,7 +62,7 @@ test('a bake from the turn the oven to the log, through a reload and an outage',
 
   // Tomorrow, in the log, by a word of the note.
   await page.getByRole('link', { name: 'Log' }).click();
-  await page.getByTestId('log-search').fill('quayside');
+  await (await find(page, 'log-search')).fill('quayside');
   await expect(page.getByTestId('log-list').getByRole('listitem')).toHaveCount(1);
 });
 
@@ -71,14 +72,14 @@ test('a tap too early can be taken back', async ({ page }) => {
   await page.getByTestId('pull-it').click();
   await page.getByRole('button', { name: 'Not done: back in the oven' }).click();
   await expect(page.getByTestId('pull-it')).toBeVisible();
-  await page.getByTestId('reading').fill('900');
-  await page.getByTestId('add-reading').click();
+  await (await find(page, 'reading')).fill('900');
+  await (await find(page, 'add-reading')).click();
   await expect(
     page.getByText(/^The temperature must be between -30.°C and 350.°C\.$/),
   ).toBeVisible();
-  await expect(page.getByTestId('reading')).toHaveValue('900');
-  await page.getByTestId('reading').fill('31');
-  await page.getByTestId('add-reading').click();
+  await expect(await find(page, 'reading')).toHaveValue('900');
+  await (await find(page, 'reading')).fill('31');
+  await (await find(page, 'add-reading')).click();
   await page.getByRole('button', { name: 'Delete: Centre 31 °C' }).click();
   await expect(page.getByText('Centre 31 °C')).toBeHidden();
   await page.getByTestId('pull-it').click();
@@ -90,12 +91,12 @@ test('the log is searched by formula, by tin and by text, and says when nothing 
   await page.goto('/log');
   const rows = page.getByTestId('log-list').getByRole('listitem');
   await expect(rows.nth(11)).toBeVisible();
-  await page.getByTestId('log-formula').selectOption({ label: 'Buckwheat custard pots' });
+  await (await find(page, 'log-formula')).selectOption({ label: 'Buckwheat custard pots' });
   await expect(rows).toHaveCount(2);
-  await page.getByTestId('log-formula').selectOption({ label: 'All' });
-  await page.getByTestId('log-tin').selectOption({ label: 'Deep ring 20 cm' });
+  await (await find(page, 'log-formula')).selectOption({ label: 'All' });
+  await (await find(page, 'log-tin')).selectOption({ label: 'Deep ring 20 cm' });
   await expect(rows).toHaveCount(1);
-  await page.getByTestId('log-search').fill('marzipan');
+  await (await find(page, 'log-search')).fill('marzipan');
   await expect(page.getByTestId('log-empty')).toHaveText(/No bake matches that/);
   await page.getByRole('button', { name: 'Show all' }).click();
   await expect(rows.nth(11)).toBeVisible();

@@ -1,12 +1,21 @@
 import { expect, test, type Page } from '@playwright/test';
-import { chooseIngredient, figure, FORMULA, openFormula, toBench } from './kitchen';
+import {
+  find,
+  chooseIngredient,
+  figure,
+  FORMULA,
+  openFormula,
+  toBench,
+  open,
+  toShelf,
+} from './kitchen';
 
 /** A formula of its own for a test, so that none disturbs another. */
 async function begin(page: Page, name: string): Promise<void> {
   await page.goto('/');
   await page.getByRole('button', { name: 'New formula' }).first().click();
   await toBench(page);
-  await page.getByTestId('formula-name').fill(name);
+  await (await find(page, 'formula-name')).fill(name);
 }
 
 const keep = async (page: Page) => {
@@ -60,7 +69,7 @@ test('a whole recipe is pasted, its headings become components, and it comes bac
   await toBench(page);
   await expect(page.getByTestId('part-0')).toContainText('290 of 517 g used');
   await page.getByTestId('open-part-1').click();
-  await expect(page.getByTestId('amount-1.0')).toHaveValue('100');
+  await expect(await find(page, 'amount-1.0')).toHaveValue('100');
 });
 
 test('a line is typed and on the list with Enter; what is unclear is asked and stays', async ({
@@ -73,7 +82,7 @@ test('a line is typed and on the list with Enter; what is unclear is asked and s
     await quick.press('Enter');
     await expect(quick).toHaveValue('');
   }
-  await expect(page.getByTestId('amount-1')).toHaveValue('4');
+  await expect(await find(page, 'amount-1')).toHaveValue('4');
   await expect(page.getByTestId('line-2')).toContainText('as written: 3 tbsp sugar, sieved');
   await quick.fill('8 oz maple syrup');
   await quick.press('Enter');
@@ -89,17 +98,17 @@ test('part of a line is kept back, and something else is used in its place', asy
   const quick = page.getByTestId('quick');
   await quick.fill('500 g milk');
   await quick.press('Enter');
-  await page.getByTestId('open-more-0').click();
+  await (await find(page, 'open-more-0')).click();
   await page.getByTestId('held-0').fill('60');
   await page.getByTestId('name-instead-0').click();
   await chooseIngredient(page, 'Line 1, instead, ingredient', 'Oat drink');
   await page.getByTestId('amount-instead-0').fill('480');
   await page.getByTestId('swap-0').click();
-  await expect(page.getByTestId('amount-0')).toHaveValue('480');
+  await expect(await find(page, 'amount-0')).toHaveValue('480');
   await expect(page.getByLabel('Line 1, ingredient', { exact: true })).toHaveValue('Oat drink');
   await page.keyboard.press('Control+z');
-  await expect(page.getByTestId('amount-0')).toHaveValue('500');
-  await page.getByTestId('open-more-0').click();
+  await expect(await find(page, 'amount-0')).toHaveValue('500');
+  await (await find(page, 'open-more-0')).click();
   await expect(page.getByTestId('line-0')).toContainText('hold back 60 g');
 });
 
@@ -118,18 +127,18 @@ test('what does not hold together in a pasted text is said, and put right with a
 test('a build scales to portions and to what is in hand', async ({ page }) => {
   await openFormula(page, FORMULA.passionFruit);
   await toBench(page);
-  await page.getByTestId('wanted-portions').fill('12');
-  await page.getByTestId('scale-portions').click();
-  await expect(page.getByTestId('amount-1')).toHaveValue('10');
+  await (await find(page, 'wanted-portions')).fill('12');
+  await (await find(page, 'scale-portions')).click();
+  await expect(await find(page, 'amount-1')).toHaveValue('10');
   await page.getByTestId('open-part-1').click();
-  await expect(page.getByTestId('amount-1.0')).toHaveValue('8');
+  await expect(await find(page, 'amount-1.0')).toHaveValue('8');
   await page.getByTestId('in-hand-line').selectOption({ label: 'Egg yolk' });
   await page.getByTestId('in-hand').fill('3');
   await page.getByTestId('scale-in-hand').click();
   // Three of the ten yolks: 123 g of juice of 410.
-  await expect(page.getByTestId('amount-0')).toHaveValue('123');
-  await page.getByTestId('wanted-portions').fill('0');
-  await page.getByTestId('scale-portions').click();
+  await expect(await find(page, 'amount-0')).toHaveValue('123');
+  await (await find(page, 'wanted-portions')).fill('0');
+  await (await find(page, 'scale-portions')).click();
   await expect(page.getByText(/a whole number from 1 to 5000/)).toBeVisible();
 });
 
@@ -152,23 +161,24 @@ test('a price changes what a portion costs, and an own ingredient joins the list
 }) => {
   await openFormula(page, FORMULA.bay);
   await toBench(page);
-  const before = await figure(page.getByTestId('cost-portion'));
+  const before = await figure(await find(page, 'cost-portion'));
   expect(before).toBeGreaterThan(0.2);
+  await toShelf(page);
   await page.getByRole('link', { name: 'Kitchen' }).click();
-  await page.getByTestId('find-pantry').fill('whipping');
-  await page.getByTestId('pantry-cream').click();
+  await (await find(page, 'find-pantry')).fill('whipping');
+  await (await find(page, 'pantry-cream')).click();
   await page.getByTestId('pantry-price').fill('15,2');
   await page.getByTestId('keep-pantry').click();
-  await expect(page.getByTestId('pantry-cream')).toContainText('15.20');
+  await expect(await find(page, 'pantry-cream')).toContainText('15.20');
   await openFormula(page, FORMULA.bay);
   await toBench(page);
   // Ten more a litre for 500 g at 0.99 g/ml, 98 % of it in eight portions: 0.63 more each.
   await expect
-    .poll(async () => (await figure(page.getByTestId('cost-portion'))) - before)
+    .poll(async () => (await figure(await find(page, 'cost-portion'))) - before)
     .toBeCloseTo(0.63, 1);
 
   await page.goto('/kitchen');
-  await page.getByTestId('add-pantry').click();
+  await (await find(page, 'add-pantry')).click();
   await page.getByRole('radio', { name: 'Our own' }).click();
   await page.getByTestId('own-name').fill('Ferry cream 50 %');
   await page.getByTestId('own-fat').fill('90');
@@ -181,6 +191,7 @@ test('a price changes what a portion costs, and an own ingredient joins the list
   await openFormula(page, FORMULA.bay);
   await toBench(page);
   const sets = await figure(page.getByTestId('sets-at'));
+  await open(page, 'open-line-0');
   await chooseIngredient(page, 'Line 1, ingredient', 'Ferry cream 50 %');
   await expect(page.getByTestId('line-0')).toBeVisible();
   expect(await figure(page.getByTestId('sets-at'))).toBeGreaterThan(60);
@@ -195,7 +206,7 @@ test('a formula’s past is kept with its reasons, compared, and taken back', as
     await quick.press('Enter');
   }
   await keep(page);
-  await page.getByTestId('amount-2').fill('80');
+  await (await find(page, 'amount-2')).fill('80');
   await page.getByTestId('why').fill('Guests found it bland');
   await keep(page);
   await page.getByTestId('versions').click();
@@ -212,7 +223,7 @@ test('a formula’s past is kept with its reasons, compared, and taken back', as
   await expect(differences).toContainText('80 g, 14 %');
   await expect(differences).not.toContainText('Oven');
   await page.getByTestId('take-back').click();
-  await expect(page.getByTestId('amount-2')).toHaveValue('60');
+  await expect(await find(page, 'amount-2')).toHaveValue('60');
 });
 
 test('last time’s bake is told where the formula is', async ({ page }) => {
@@ -225,26 +236,27 @@ test('last time’s bake is told where the formula is', async ({ page }) => {
 test('formulas are copied, put away, brought back and found', async ({ page }) => {
   await openFormula(page, FORMULA.bergamot);
   await toBench(page);
-  await page.getByTestId('copy').click();
+  await (await find(page, 'copy')).click();
   await expect(page.getByRole('heading', { name: 'Bergamot curd tart, copy' })).toBeVisible();
   await toBench(page);
-  await page.getByTestId('formula-name').fill('Put-away curd');
-  await page.getByTestId('archive').click();
+  await (await find(page, 'formula-name')).fill('Put-away curd');
+  await (await find(page, 'archive')).click();
   await keep(page);
   await page.goto('/');
-  await page.getByTestId('find-formula').fill('curd');
+  await (await find(page, 'find-formula')).fill('curd');
   await expect(page.getByText('Bergamot curd tart')).toBeVisible();
   await expect(page.getByText('Put-away curd')).toHaveCount(0);
-  await page.getByTestId('show-away').click();
+  await (await find(page, 'show-away')).click();
   await expect(page.getByText('Put-away curd')).toBeVisible();
-  await page.getByTestId('find-formula').fill('ginger-biscuits nothing');
+  await (await find(page, 'find-formula')).fill('ginger-biscuits nothing');
   await expect(page.getByText(/^No formula matches /)).toBeVisible();
-  await page.getByTestId('find-formula').fill('passion juice');
+  await (await find(page, 'find-formula')).fill('passion juice');
   await expect(page.getByTestId(`formula-${FORMULA.passionFruit}`)).toBeVisible();
 });
 
 test('a dish of another shape is measured by what it is', async ({ page }) => {
   await page.goto('/kitchen');
+  await open(page, 'tins');
   await page.getByRole('button', { name: 'Add a tin' }).click();
   await page.getByTestId('name').fill('Slab tin');
   await page.getByTestId('kind').selectOption('rectangle');

@@ -1,7 +1,7 @@
 import { expect, test, type APIRequestContext } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
 import { getDocument, type PDFDocumentProxy } from 'pdfjs-dist/legacy/build/pdf.mjs';
-import { FORMULA, KITCHEN_API, openFormula, toBench } from './kitchen';
+import { FORMULA, KITCHEN_API, openFormula, toBench, open, find } from './kitchen';
 
 /** A formula as the book gives it, as far as a card asks. */
 interface Stored {
@@ -36,8 +36,9 @@ test('the bench card is a PDF of the size asked for, with all that is weighed', 
 }) => {
   await openFormula(page, FORMULA.passionFruit);
   await toBench(page);
+  await open(page, 'share');
   const opened = page.context().waitForEvent('page');
-  await page.getByTestId('card-A5').click();
+  await (await find(page, 'card-A5')).click();
   expect((await opened).url()).toContain('card.pdf?size=A5');
   for (const [size, [width, height]] of Object.entries({ A5: [420, 595], A4: [595, 842] })) {
     const address = `${KITCHEN_API}/formulas/${FORMULA.passionFruit}/card.pdf?size=${size}`;
@@ -128,13 +129,15 @@ test('a card is tagged, so that it can be listened to', async ({ request }) => {
 
 test('a card is in the units of the device that asks for it', async ({ page, request }) => {
   await page.goto('/kitchen');
+  await open(page, 'this-device');
   await page.getByRole('radio', { name: '°F' }).click();
   await page.getByRole('radio', { name: 'inches' }).click();
   await page.getByRole('radio', { name: 'cups and spoons' }).click();
   await openFormula(page, FORMULA.bay);
   await toBench(page);
+  await open(page, 'share');
   const opened = page.context().waitForEvent('page');
-  await page.getByTestId('card-A4').click();
+  await (await find(page, 'card-A4')).click();
   const { search } = new URL((await opened).url());
   const text = await textOf(await cardOf(request, FORMULA.bay, search.slice(1)));
   // By hand: 140 °C is 284 °F, 9 K are 16 °F, and a disc of 32 cm is 12.6 in.

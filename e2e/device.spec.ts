@@ -1,6 +1,6 @@
 /** What a device keeps that is not in the book yet: two tabs, a storage that is full, one that is damaged. */
 import { expect, test, type Download, type Page } from '@playwright/test';
-import { FORMULA, openFormula, toBench } from './kitchen';
+import { find, FORMULA, openFormula, toBench } from './kitchen';
 
 async function textOf(download: Download): Promise<string> {
   let text = '';
@@ -17,22 +17,22 @@ test('two tabs at one formula and one bake see what the other does, and lose not
   await openFormula(other, FORMULA.bergamot);
   await toBench(page);
   await toBench(other);
-  await page.getByTestId('amount-0').fill('111');
-  await expect(other.getByTestId('amount-0')).toHaveValue('111');
-  await other.getByTestId('amount-1').fill('222');
-  await expect(page.getByTestId('amount-1')).toHaveValue('222');
+  await (await find(page, 'amount-0')).fill('111');
+  await expect(await find(other, 'amount-0')).toHaveValue('111');
+  await (await find(other, 'amount-1')).fill('222');
+  await expect(await find(page, 'amount-1')).toHaveValue('222');
   await page.reload();
   await toBench(page);
-  await expect(page.getByTestId('amount-0')).toHaveValue('111');
-  await expect(page.getByTestId('amount-1')).toHaveValue('222');
+  await expect(await find(page, 'amount-0')).toHaveValue('111');
+  await expect(await find(page, 'amount-1')).toHaveValue('222');
 
   await openFormula(page, FORMULA.milkPie);
   await page.getByTestId('bake-it').click();
   await expect(page.getByTestId('bake-kept')).toHaveText('Saved');
   await other.goto(new URL(page.url()).pathname);
   const read = async (tab: Page, celsius: string) => {
-    await tab.getByTestId('reading').fill(celsius);
-    await tab.getByTestId('add-reading').click();
+    await (await find(tab, 'reading')).fill(celsius);
+    await (await find(tab, 'add-reading')).click();
     await expect(tab.getByText(`Centre ${celsius} °C`)).toBeVisible();
   };
   await read(page, '41');
@@ -55,7 +55,7 @@ test('a device without room says so, and never that something is kept', async ({
   });
   await openFormula(page, FORMULA.figs);
   await toBench(page);
-  await page.getByTestId('amount-0').fill('123');
+  await (await find(page, 'amount-0')).fill('123');
   await expect(page.getByTestId('device-refuses')).toContainText('no room to keep');
   await page.route('**/api/**', (route) => route.abort());
   await page.getByTestId('save').click();

@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test';
 import { spawnSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
-import { figure, FORMULA, openFormula, slideTo } from './kitchen';
+import { find, figure, FORMULA, openFormula, slideTo, open } from './kitchen';
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url));
 const forecast = (...args: string[]) =>
@@ -11,22 +11,23 @@ const forecast = (...args: string[]) =>
 test('pots that have no window in a dry oven get one in a bath', async ({ page }) => {
   await openFormula(page, FORMULA.buckwheat);
   await expect(page.getByTestId('no-window')).toBeVisible();
+  await open(page, 'conditions');
   await page.getByRole('radio', { name: 'Water bath' }).click();
   await expect(page.getByTestId('forecast-sentence')).toHaveText(/^Pull at \d+ min/);
   // The pan that is offered is 38 × 28 cm, the water half-way up six pots of 8.5 cm.
-  await expect(page.getByTestId('bath-water')).toHaveText(
+  await expect(await find(page, 'bath-water')).toHaveText(
     /^It takes 1\.\d+ l of water, \d kettles?\. At the pull/,
   );
   const best = await figure(page.getByTestId('pull-best'));
-  await slideTo(page.getByTestId('water-slider'), 15);
+  await slideTo(await find(page, 'water-slider'), 15);
   await expect.poll(() => figure(page.getByTestId('pull-best'))).toBeGreaterThan(best + 4);
-  await page.getByTestId('bath-level').fill('60');
+  await (await find(page, 'bath-level')).fill('60');
   await expect(page.getByText(/up to just below the rim/).first()).toBeVisible();
-  await page.getByTestId('bath-level').fill('22');
-  await page.getByTestId('pan-length').fill('12');
+  await (await find(page, 'bath-level')).fill('22');
+  await (await find(page, 'pan-length')).fill('12');
   await expect(page.getByText(/Take a larger pan, or two/).first()).toBeVisible();
   await page.reload();
-  await expect(page.getByTestId('pan-length')).toHaveValue('12');
+  await expect(await find(page, 'pan-length')).toHaveValue('12');
   await page.getByRole('radio', { name: 'Dry oven' }).click();
   await expect(page.getByTestId('no-window')).toBeVisible();
 });

@@ -30,6 +30,51 @@ export const toShell = (page: Page): Promise<void> =>
 export const toForecast = (page: Page): Promise<void> =>
   page.getByRole('radio', { name: 'Forecast' }).click();
 
+/** Back from a formula or a bake, which have a phone's screen to themselves, to the shelf. */
+export const toShelf = (page: Page): Promise<void> =>
+  page.getByRole('link', { name: /^(All formulas|Back to the shelf)$/ }).click();
+
+/** What is folded away, by the test id that opens it. */
+const WITHIN: readonly (readonly [what: RegExp, opener: string])[] = [
+  [/^amount-(?!instead)(.+)$/, 'open-line-$1'],
+  [/^open-more-(.+)$/, 'open-line-$1'],
+  [/^(formula-name|kind-picker)$/, 'name-and-kind'],
+  [/^(egg-to-liquid|sugar-share|mixture-mass|ratios-.*)$/, 'ratios'],
+  [/^(cost-|energy-portion|wanted-portions|scale-portions|taste|portion-untold)/, 'portion'],
+  [/^(egg-total|crack|make-up-.*)$/, 'eggs'],
+  [/^(liquid-slider|egg-slider|mix-temperature|joining)$/, 'temper'],
+  [/^(copy|archive|save-.+|card-.+)$/, 'share'],
+  [/^steps$/, 'method'],
+  [/^(oven-picker|oven-exact|altitude|bath-.+|pan-.+|water-slider)$/, 'conditions'],
+  [/^(find-formula|show-away)$/, 'open-find'],
+  [/^(log-search|log-formula|log-tin)$/, 'open-log-find'],
+  [/^(reading|add-reading)$/, 'pad-reading'],
+  [/^(wobble|add-wobble)$/, 'pad-wobble'],
+  [/^(add-pantry|find-pantry|pantry-.+)$/, 'pantry'],
+  [/^(kitchen-altitude|egg-grade|room|keep-kitchen)$/, 'the-kitchen'],
+];
+
+/** Opens a fold, a line or a pad that is shut. */
+export async function open(page: Page, opener: string): Promise<void> {
+  const button = page.getByTestId(opener);
+  await expect(button).toBeVisible();
+  const shut = await button.evaluate(
+    (each) =>
+      each.getAttribute('aria-expanded') === 'false' ||
+      each.getAttribute('aria-pressed') === 'false',
+  );
+  if (shut) await button.click();
+}
+
+/** An element by its test id, once what it is folded away in has been opened. */
+export async function find(page: Page, testId: string): Promise<Locator> {
+  const within = WITHIN.find(([what]) => what.test(testId));
+  if (!within) throw new Error(`${testId} is folded away in nothing`);
+  const [what, opener] = within;
+  await open(page, opener.includes('$') ? testId.replace(what, opener) : opener);
+  return page.getByTestId(testId);
+}
+
 /** The figure of an element as a number, its unit left out. */
 export async function figure(of: Locator): Promise<number> {
   const found = /-?\d+([.,]\d+)?/.exec(await of.innerText());

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { FORMULA, openFormula, toBench } from './kitchen';
+import { find, FORMULA, openFormula, toBench } from './kitchen';
 
 test('a tart that no oven sets is made part by part, read in its pan, judged and logged', async ({
   page,
@@ -14,8 +14,8 @@ test('a tart that no oven sets is made part by part, read in its pan, judged and
   await page.getByRole('button', { name: 'Done: Shell' }).click();
   await page.getByRole('button', { name: 'Start: Cooking' }).click();
   await expect(page.getByTestId('bake-says')).toHaveText('Cooking now.');
-  await page.getByTestId('reading').fill('80');
-  await page.getByTestId('add-reading').click();
+  await (await find(page, 'reading')).fill('80');
+  await (await find(page, 'add-reading')).click();
   await expect(page.getByText(/^In the pan 80\s°C$/)).toBeVisible();
   // It outlives a reload.
   await page.reload();
@@ -42,8 +42,8 @@ test('a reading far under the forecast moves the window, and is never answered w
   await page.getByTestId('bake-it').click();
   await page.clock.fastForward('55:00');
   await expect(page.getByTestId('bake-says')).toHaveText('Past the window. Pull it');
-  await page.getByTestId('reading').fill('50');
-  await page.getByTestId('add-reading').click();
+  await (await find(page, 'reading')).fill('50');
+  await (await find(page, 'add-reading')).click();
   await expect(page.getByTestId('gap')).toContainText(/under the forecast\. It needs longer/);
   await expect(page.getByTestId('bake-says')).toHaveText(/^Look in \d+ min$/);
   // Left in the oven, the middle is foreseen to go on warming.

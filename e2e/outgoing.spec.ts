@@ -1,7 +1,7 @@
 /** What is written while the book is away, what is put away and brought back, and a log longer than a page. */
 import { expect, test } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
-import { FORMULA, KITCHEN_API, openFormula, toBench } from './kitchen';
+import { find, FORMULA, KITCHEN_API, openFormula, toBench, open } from './kitchen';
 
 test('a form that is filled in while the book is away is kept through a reload, and goes in by itself', async ({
   page,
@@ -10,6 +10,7 @@ test('a form that is filled in while the book is away is kept through a reload, 
   await page.route('**/api/**', (route) =>
     route.request().method() === 'PUT' ? route.abort() : route.continue(),
   );
+  await open(page, 'ovens');
   await page.getByRole('button', { name: 'Add an oven' }).click();
   await page.getByTestId('name').fill('Cellar oven');
   await page.getByTestId('offsetK').fill('-4');
@@ -36,9 +37,10 @@ test('a form that is filled in while the book is away is kept through a reload, 
   await page.getByTestId('keep-equipment-away').click();
   await expect(oven).toHaveCount(0);
   await openFormula(page, FORMULA.figs);
-  const offered = page.getByTestId('oven-picker').locator('option', { hasText: 'Cellar oven' });
+  const offered = (await find(page, 'oven-picker')).locator('option', { hasText: 'Cellar oven' });
   await expect(offered).toHaveCount(0);
   await page.goto('/kitchen');
+  await open(page, 'ovens');
   await page.getByRole('button', { name: 'Show 1 put away' }).click();
   await oven.click();
   await page.getByTestId('keep-equipment-away').click();
@@ -50,11 +52,12 @@ test('a bake that was begun by mistake is put away, and can be brought back', as
   await openFormula(page, FORMULA.milkPie);
   await page.getByTestId('bake-it').click();
   await expect(page.getByTestId('bake-kept')).toHaveText('Saved');
-  await page.getByTestId('reading').fill('44');
-  await page.getByTestId('add-reading').click();
+  await (await find(page, 'reading')).fill('44');
+  await (await find(page, 'add-reading')).click();
   await page.getByTestId('put-away').click();
   await expect(page.getByTestId('bake-away')).toBeVisible();
   const bake = new URL(page.url()).pathname;
+  await page.getByRole('button', { name: 'To the log' }).click();
   await page.getByRole('link', { name: 'Formulas' }).click();
   await expect(page.getByTestId('formula-' + FORMULA.milkPie)).toBeVisible();
   await expect(page.getByTestId('running-strip')).toHaveCount(0);
@@ -82,7 +85,7 @@ test('a log longer than a page shows the older bakes when asked', async ({ page,
     });
   }
   await page.goto('/log');
-  await page.getByTestId('log-search').fill('winter trials');
+  await (await find(page, 'log-search')).fill('winter trials');
   const rows = page.getByTestId('log-list').getByRole('listitem');
   // The search is asked a moment after the last key: until then the newest of all bakes stand here.
   await expect(rows.first()).toContainText('14 Feb');
@@ -99,10 +102,10 @@ test('a formula saved while the book is away is in it once it is back', async ({
   await page.route('**/api/**', (route) =>
     route.request().method() === 'PUT' ? route.abort() : route.continue(),
   );
-  await page.getByTestId('amount-0').fill('321');
+  await (await find(page, 'amount-0')).fill('321');
   await page.getByTestId('save').click();
   await expect(page.getByTestId('refused')).toContainText('It is kept on this device meanwhile');
-  await page.getByTestId('amount-1').fill('123');
+  await (await find(page, 'amount-1')).fill('123');
   await page.unroute('**/api/**');
   await expect(page.getByTestId('waiting-for-book')).toHaveCount(0, { timeout: 40_000 });
   // What was saved is in the book, what was typed since is not.

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { figure, FORMULA, openFormula, toForecast, toShell } from './kitchen';
+import { find, figure, FORMULA, openFormula, toForecast, toShell } from './kitchen';
 
 test('the empty shell is forecast, and its advice is a tap away', async ({ page }) => {
   await openFormula(page, FORMULA.milkPie);
@@ -54,7 +54,7 @@ test('a tart that no oven sets still has its shell forecast: tin and oven are ch
   await page.goto('/');
   await page.getByRole('button', { name: 'New formula' }).first().click();
   await page.getByRole('radio', { name: 'Bench' }).click();
-  await page.getByTestId('kind-picker').selectOption('curd');
+  await (await find(page, 'kind-picker')).selectOption('curd');
   await toShell(page);
   await expect(page.getByText('Choose a tin to see the shell’s forecast.')).toBeVisible();
   await page.getByTestId('blind-missing').selectOption({ label: 'Fluted tin 28 cm' });

@@ -1,3 +1,4 @@
+import { find } from './kitchen';
 /**
  * Six invented recipes of this trade, taken from their text to a saved and checked formula on a phone by somebody who has
  * not seen the application before. Measure of success: under two minutes and under fifteen taps each; choosing from a list
@@ -43,7 +44,7 @@ Whisk the eggs with the sugar and the juice over gentle heat until thick.`,
     oven: 'Deck oven',
     says: /done at/,
     holds: async (page) => {
-      await expect(page.getByTestId('kind-picker')).toHaveValue('curd');
+      await expect(await find(page, 'kind-picker')).toHaveValue('curd');
       await listed(page, 'as written: 160 ml lemon juice');
       await expect(page.getByTestId('part-0')).toContainText('The shell · Sweet dough, rolled');
     },
@@ -64,7 +65,7 @@ Method
     oven: 'Small fan oven',
     says: /Pull at|min/,
     holds: async (page) => {
-      await expect(page.getByTestId('kind-picker')).toHaveValue('baked-custard');
+      await expect(await find(page, 'kind-picker')).toHaveValue('baked-custard');
       await listed(page, 'as written: 2 cups heavy cream');
       await expect(page.getByTestId('shell-picker')).toHaveCount(0);
     },
@@ -89,7 +90,7 @@ Poached pears: fruit
     oven: 'Deck oven',
     says: /Pull at|min/,
     holds: async (page) => {
-      await expect(page.getByTestId('kind-picker')).toHaveValue('nut-cream');
+      await expect(await find(page, 'kind-picker')).toHaveValue('nut-cream');
       await listed(page, 'as written: 125 g ground almonds');
     },
   },
@@ -111,7 +112,7 @@ Leve ao frigorífico por 4 horas.`,
     tin: 'Tart tin 24 cm',
     says: /\S/,
     holds: async (page) => {
-      await expect(page.getByTestId('kind-picker')).toHaveValue('cold-set');
+      await expect(await find(page, 'kind-picker')).toHaveValue('cold-set');
       await listed(page, 'as written: 6 folhas de gelatina');
     },
   },
@@ -136,7 +137,7 @@ Caramel, for one tin
     oven: 'Deck oven',
     says: /Pull at|min/,
     holds: async (page) => {
-      await expect(page.getByTestId('kind-picker')).toHaveValue('puree-custard');
+      await expect(await find(page, 'kind-picker')).toHaveValue('puree-custard');
       await expect(page.getByTestId('part-1')).toContainText('Caramel');
     },
   },
@@ -157,7 +158,7 @@ juice of 1/2 lemon
     oven: 'Deck oven',
     says: /Pull at|min/,
     holds: async (page) => {
-      await expect(page.getByTestId('kind-picker')).toHaveValue('fruit-filling');
+      await expect(await find(page, 'kind-picker')).toHaveValue('fruit-filling');
       await listed(page, 'as written: juice of 1/2 lemon');
     },
   },
@@ -200,7 +201,7 @@ for (const recipe of RECIPES) {
     await expect(page.getByTestId('save-state')).toHaveText('Saved');
     expect(taps).toBeLessThan(MOST_TAPS);
     expect(Date.now() - begunMs).toBeLessThan(LONGEST_MS);
-    await expect(page.getByTestId('formula-name')).toHaveValue(recipe.name);
+    await expect(await find(page, 'formula-name')).toHaveValue(recipe.name);
     await recipe.holds(page);
   });
 }

@@ -1,11 +1,20 @@
 import { expect, test } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
-import { FORMULA, KITCHEN_API, openFormula, slideTo, toBench, toForecast } from './kitchen';
+import {
+  find,
+  FORMULA,
+  KITCHEN_API,
+  open,
+  openFormula,
+  slideTo,
+  toBench,
+  toForecast,
+} from './kitchen';
 
 test('bad input is named at its place and stays as typed', async ({ page }) => {
   await openFormula(page, FORMULA.bay);
   await toBench(page);
-  const amount = page.getByTestId('amount-0');
+  const amount = await find(page, 'amount-0');
   await amount.fill('-5');
   await expect(page.getByTestId('line-0')).toContainText('An amount can’t be negative.');
   await amount.fill('lots');
@@ -24,9 +33,9 @@ test('bad input is named at its place and stays as typed', async ({ page }) => {
   await expect(page.getByTestId('bench').getByText(/leaves no filling/)).toBeVisible();
   await page.getByTestId('headspace').fill('3');
   await toForecast(page);
-  await page.getByTestId('oven-exact').fill('70');
+  await (await find(page, 'oven-exact')).fill('70');
   await expect(page.getByTestId('forecast-problem')).toHaveText(/This oven would reach 61\s°C/);
-  await page.getByTestId('oven-exact').fill('140');
+  await (await find(page, 'oven-exact')).fill('140');
   await expect(page.getByTestId('forecast-sentence')).toBeVisible();
 });
 
@@ -37,7 +46,7 @@ test('a formula changed elsewhere shows both sides, and the cook chooses', async
   const address = `${KITCHEN_API}/formulas/${FORMULA.buckwheat}`;
   await openFormula(page, FORMULA.buckwheat);
   await toBench(page);
-  await page.getByTestId('amount-3').fill('95');
+  await (await find(page, 'amount-3')).fill('95');
   const { version, data } = await (await request.get(address)).json();
   const elsewhere = { ...data, note: 'Changed on the other phone.', headspaceMm: 9 };
   await request.put(address, { data: { writeId: randomUUID(), version, data: elsewhere } });
@@ -63,11 +72,11 @@ test('a book that cannot be reached is said so, nothing is lost, and it comes ba
       json: { error: { code: 'database-away', message: 'The book is away just now.' } },
     }),
   );
-  const before = await page.getByTestId('amount-0').inputValue();
-  await page.getByTestId('amount-0').fill('505');
+  const before = await (await find(page, 'amount-0')).inputValue();
+  await (await find(page, 'amount-0')).fill('505');
   await page.getByTestId('save').click();
   await expect(page.getByTestId('refused')).toHaveText(/cannot be reached just now/);
-  await expect(page.getByTestId('amount-0')).toHaveValue('505');
+  await expect(await find(page, 'amount-0')).toHaveValue('505');
   await page.reload();
   await expect(page.getByText(/Is Hollow Moon running/)).toBeVisible();
   await expect(page.getByTestId('waiting-for-book')).toContainText(
@@ -78,8 +87,8 @@ test('a book that cannot be reached is said so, nothing is lost, and it comes ba
   await toBench(page);
   // What waited goes into the book by itself.
   await expect(page.getByTestId('waiting-for-book')).toHaveCount(0, { timeout: 40_000 });
-  await expect(page.getByTestId('amount-0')).toHaveValue('505');
-  await page.getByTestId('amount-0').fill(before);
+  await expect(await find(page, 'amount-0')).toHaveValue('505');
+  await (await find(page, 'amount-0')).fill(before);
   await page.getByTestId('save').click();
   await expect(page.getByTestId('save-state')).toHaveText('Saved');
 });
@@ -97,6 +106,7 @@ test('the kitchen keeps tins, ovens and its own facts, and refuses impossible on
   page,
 }) => {
   await page.goto('/kitchen');
+  await open(page, 'tins');
   await page.getByRole('button', { name: 'Add a tin' }).click();
   await page.getByTestId('name').fill('Test ring 16 cm');
   await page.getByTestId('baseDiameterMm').fill('16');
@@ -110,23 +120,24 @@ test('the kitchen keeps tins, ovens and its own facts, and refuses impossible on
   await page.getByTestId('keep-equipment').click();
   await expect(page.getByText('1 × Test ring 16 cm')).toBeVisible();
 
-  await page.getByTestId('kitchen-altitude').fill('1500');
+  await (await find(page, 'kitchen-altitude')).fill('1500');
   // Source: US Standard Atmosphere 1976 and IAPWS-IF97: 84.56 kPa, 95.0 °C.
   await expect(page.getByText(/^Water boils at 95\s°C here\.$/)).toBeVisible();
-  await page.getByTestId('kitchen-altitude').fill('40');
+  await (await find(page, 'kitchen-altitude')).fill('40');
+  await open(page, 'this-device');
   await page.getByRole('radio', { name: '°F' }).click();
   await openFormula(page, FORMULA.bay);
   await expect(page.getByTestId('forecast-sentence')).toHaveText(/°F/);
   await page.reload();
   await expect(page.getByTestId('forecast-sentence')).toHaveText(/°F/);
   // By definition of the scales: 320 °F are 160 °C, and an oven 9 K cool really reaches 151 °C, which is 304 °F.
-  await expect(page.getByTestId('oven-exact')).toHaveValue('284');
-  await page.getByTestId('oven-exact').fill('320');
+  await expect(await find(page, 'oven-exact')).toHaveValue('284');
+  await (await find(page, 'oven-exact')).fill('320');
   await expect(page.getByText(/It runs 16\s°F cool, so it really reaches 304\s°F/)).toBeVisible();
   await expect(page.getByTestId('oven-slider')).toHaveValue('160');
-  await page.getByTestId('oven-exact').fill('900');
+  await (await find(page, 'oven-exact')).fill('900');
   await expect(page.getByText(/between \d+\s°F and \d+\s°F/).first()).toBeVisible();
-  await expect(page.getByTestId('oven-exact')).toHaveValue('900');
+  await expect(await find(page, 'oven-exact')).toHaveValue('900');
 });
 
 test('a slider that runs ends on the last value asked for', async ({ page }) => {

@@ -1,1 +1,3 @@
-export { KitchenScreen as default } from '../src/kitchen';
+import { later } from '../src/layout';
+
+export default later(() => import('../src/kitchen').then((all) => all.KitchenScreen));

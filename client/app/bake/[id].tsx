@@ -1,1 +1,3 @@
-export { BakeScreen as default } from '../../src/bake/BakeScreen';
+import { later } from '../../src/layout';
+
+export default later(() => import('../../src/bake/BakeScreen').then((all) => all.BakeScreen));

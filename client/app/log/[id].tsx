@@ -1,1 +1,3 @@
-export { LogRecordScreen as default } from '../../src/log';
+import { later } from '../../src/layout';
+
+export default later(() => import('../../src/log').then((all) => all.LogRecordScreen));

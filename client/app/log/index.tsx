@@ -1,1 +1,3 @@
-export { LogScreen as default } from '../../src/log';
+import { later } from '../../src/layout';
+
+export default later(() => import('../../src/log').then((all) => all.LogScreen));

@@ -1,60 +1,124 @@
-import type { BakeData, Reading } from '@hollow-moon/contract';
+import type { BakeData, Noted } from '@hollow-moon/contract';
 import { captionOf, clock, minutes, say, spanOfMinutes } from '@hollow-moon/words';
 import { Text, View } from 'react-native';
-import { Button, Figure, Labelled, Notice, Read, Sheet, Soft, Title, useWords } from '../design';
+import Svg, { Circle } from 'react-native-svg';
+import { Button, colours, Figure, focusOn, Notice, Read, Sheet, Soft, useWords } from '../design';
 import { Moon, moonInWords } from '../moon';
+import { BakeDial } from './BakeDial';
 import { foreseenAt, gapOf, type Gap } from './foreseen';
 import { MadeParts } from './MadeParts';
 import { foreseenMoon, nextToDo, secondsInto, type Standing } from './progress';
 import { SendState } from './SendState';
 
-const PHASE_COLOUR: Partial<Record<Standing['phase'], string>> = {
-  open: 'text-yolk-text',
-  past: 'text-scorch',
-};
+/** The moon fills most of the width, ringed by how far the bake is on its way to the best pull. */
+const MOON_PX = 210;
+const RING_PX = 8;
 
-/** The moon as it is foreseen for now, and the clock. */
-function MoonAndClock({
-  data,
-  standing,
-}: {
-  readonly data: BakeData;
-  readonly standing: Standing;
-}) {
-  const { moon, wobbleMm } = foreseenMoon(data, standing.elapsedS);
-  const caption = captionOf(wobbleMm / 1000, useWords());
+/** The ring round the moon: it closes as the bake comes to its best. */
+function ClosingRing({ share, past }: { readonly share: number; readonly past: boolean }) {
+  const size = MOON_PX + 4 * RING_PX;
+  const r = size / 2 - RING_PX / 2;
+  const round = 2 * Math.PI * r;
   return (
-    <View className="flex-row items-center gap-3">
-      <Moon
-        state={moon}
-        shell={data.shell !== 'none'}
-        size={118}
-        {...(caption ? { caption } : {})}
-        label={say('bake.foreseen-now', { moonInWords: moonInWords(moon, caption) })}
-      />
-      <View className="min-w-0 flex-1">
-        <Text
-          role="timer"
-          testID="bake-clock"
-          // With its hour the clock is half as wide again.
-          className={`font-figures-strong text-ink ${standing.elapsedS < 3600 ? 'text-big' : 'text-figure'}`}
-        >
-          {clock(standing.elapsedS)}
-        </Text>
-        <Text
-          role="status"
-          testID="bake-says"
-          className={`font-read-strong text-lead ${PHASE_COLOUR[standing.phase] ?? 'text-ink'}`}
-        >
-          {standing.says}
-        </Text>
-      </View>
+    <View className="absolute" pointerEvents="none">
+      <Svg width={size} height={size} aria-hidden>
+        <Circle
+          cx={size / 2}
+          cy={size / 2}
+          r={r}
+          fill="none"
+          stroke={colours.line}
+          strokeWidth={2}
+        />
+        <Circle
+          cx={size / 2}
+          cy={size / 2}
+          r={r}
+          fill="none"
+          stroke={past ? colours.scorch : colours.ink}
+          strokeWidth={RING_PX}
+          strokeDasharray={`${round * Math.min(1, share)} ${round}`}
+          transform={`rotate(-90 ${size / 2} ${size / 2})`}
+        />
+      </Svg>
     </View>
   );
 }
 
-/** When to pull, and what the probe should say. */
-function WindowFigures({
+/** The moon as it is foreseen for now. */
+function MoonNow({ data, standing }: { readonly data: BakeData; readonly standing: Standing }) {
+  const { moon, wobbleMm } = foreseenMoon(data, standing.elapsedS);
+  const caption = captionOf(wobbleMm / 1000, useWords());
+  const size = MOON_PX + 4 * RING_PX;
+  return (
+    <View className="items-center justify-center self-center" style={{ width: size, height: size }}>
+      <ClosingRing
+        share={standing.elapsedS / (data.foreseen.window?.best.timeS ?? data.foreseen.pullS)}
+        past={standing.phase === 'past'}
+      />
+      <Moon
+        state={moon}
+        shell={data.shell !== 'none'}
+        size={MOON_PX}
+        {...(caption ? { caption } : {})}
+        label={say('bake.foreseen-now', { moonInWords: moonInWords(moon, caption) })}
+      />
+    </View>
+  );
+}
+
+const COUNT_WORDS = {
+  look: say('bake.count-look'),
+  best: say('bake.count-best'),
+  last: say('bake.count-last'),
+  over: say('bake.count-over'),
+  elapsed: say('bake.count-elapsed'),
+} as const;
+
+/** The clock on the wall: what is left, to be read from across the kitchen, and what to do in a line. */
+function WallClock({ standing }: { readonly standing: Standing }) {
+  const { count, elapsedS, phase, says } = standing;
+  const big = `${count.to === 'over' ? '+' : ''}${clock(count.seconds)}`;
+  return (
+    <View>
+      <View className="flex-row flex-wrap items-end justify-between gap-x-4">
+        <Text
+          testID="bake-count"
+          // With its hour the clock is half as wide again.
+          className={`font-figures-strong ${big.length > 5 ? 'text-big' : 'text-clock'} ${phase === 'past' ? 'text-scorch' : 'text-ink'}`}
+        >
+          {big}
+        </Text>
+        <View className="pb-2">
+          <Soft>{COUNT_WORDS[count.to]}</Soft>
+          {count.to === 'elapsed' ? null : (
+            <View className="flex-row items-baseline gap-1">
+              <Text role="timer" testID="bake-clock" className="font-figures text-base text-ink">
+                {clock(elapsedS)}
+              </Text>
+              <Soft>{say('bake.in-the-oven-so-far')}</Soft>
+            </View>
+          )}
+        </View>
+      </View>
+      {count.to === 'elapsed' ? (
+        <Text role="timer" testID="bake-clock" className="sr-only">
+          {clock(elapsedS)}
+        </Text>
+      ) : null}
+      <Text
+        role={phase === 'past' ? 'alert' : 'status'}
+        testID="bake-says"
+        className={`font-read-strong text-lead ${phase === 'past' ? 'text-scorch' : 'text-ink'}`}
+      >
+        {says}
+      </Text>
+    </View>
+  );
+}
+
+/** What the window is and what the probe should say now, in a line. */
+function WindowLine({
   data,
   elapsedS,
   behindS,
@@ -69,34 +133,29 @@ function WindowFigures({
   if (!window) return null;
   const now = foreseenAt(data, elapsedS);
   return (
-    <View className="flex-row flex-wrap gap-x-6 gap-y-2">
-      <Labelled label={behindS === 0 ? say('bake.pull') : say('bake.pull-by-reading')}>
-        <Figure
-          value={spanOfMinutes(window.earliest.timeS + behindS, window.latest.timeS + behindS)}
-          unit="min"
-          size="title"
-        />
-      </Labelled>
-      <Labelled label={say('bake.best')}>
-        <Figure
-          value={minutes(window.best.timeS + behindS)}
-          unit={say('bake.min-at', { probeC: degrees(window.best.probeC), unit })}
-          size="title"
-        />
-      </Labelled>
-      <Labelled label={say('bake.probe-foreseen-now')}>
+    <View className="flex-row flex-wrap items-baseline justify-between gap-x-4">
+      <Soft testID="bake-window">
+        {say(behindS === 0 ? 'bake.window' : 'bake.window-by-reading', {
+          span: spanOfMinutes(window.earliest.timeS + behindS, window.latest.timeS + behindS),
+          best: minutes(window.best.timeS + behindS),
+          probe: degrees(window.best.probeC),
+          unit,
+        })}
+      </Soft>
+      <Soft>
+        {say('bake.probe-foreseen-now')}{' '}
         {now === undefined ? (
-          <Soft>{say('bake.no-forecast-so-late')}</Soft>
+          say('bake.no-forecast-so-late')
         ) : (
-          <Figure value={degrees(now.centreC)} unit={unit} size="title" testID="probe-now" />
+          <Figure value={degrees(now.centreC)} unit={unit} size="base" testID="probe-now" />
         )}
-      </Labelled>
+      </Soft>
     </View>
   );
 }
 
-/** The pull, or that it was pulled, and the way back from a pull too soon. */
-function Pull({
+/** That it was pulled, and the way back from a pull too soon. */
+function Pulled({
   data,
   elapsedS,
   onNote,
@@ -105,15 +164,8 @@ function Pull({
   readonly elapsedS: number;
   readonly onNote: (change: Partial<BakeData>) => void;
 }) {
-  return data.pulledAt === null ? (
-    <Button
-      label={data.parts.length > 0 ? say('bake.finish-it') : say('bake.pull-it')}
-      weight="main"
-      className="min-h-16"
-      testID="pull-it"
-      onPress={() => onNote({ pulledAt: new Date().toISOString() })}
-    />
-  ) : (
+  if (data.pulledAt === null) return null;
+  return (
     <View className="flex-row flex-wrap items-center justify-between gap-2">
       <Read testID="pulled-at">
         {data.parts.length > 0
@@ -123,7 +175,10 @@ function Pull({
       {data.result === null ? (
         <Button
           label={data.parts.length > 0 ? say('bake.go-on') : say('bake.not-yet-back-in-the-oven')}
-          onPress={() => onNote({ pulledAt: null })}
+          onPress={() => {
+            onNote({ pulledAt: null });
+            focusOn('pull-it');
+          }}
         />
       ) : null}
     </View>
@@ -167,30 +222,30 @@ function Where({ data }: { readonly data: BakeData }) {
   );
 }
 
-/** What is in the oven and how far it is: moon, clock, what to do next, window and pull. */
+/** What is in the oven and how far it is: clock, moon, dial, and what to do next. */
 export function BakeHead({
   id,
   data,
   standing,
-  readings,
+  noted,
   now,
   onNote,
 }: {
   readonly id: string;
   readonly data: BakeData;
   readonly standing: Standing;
-  readonly readings: readonly Reading[];
+  readonly noted: Noted;
   readonly now: number;
   readonly onNote: (change: Partial<BakeData>) => void;
 }) {
   const { degrees, unit } = useWords();
   const toDo = nextToDo(data, now, (celsius) => `${degrees(celsius)} ${unit}`);
-  const gap = data.pulledAt === null ? gapOf(data, readings) : undefined;
+  const gap = data.pulledAt === null ? gapOf(data, noted.readings) : undefined;
   const made = data.parts.length > 0;
   const sinceS = secondsInto(data, now);
+  const { elapsedS, phase } = standing;
   return (
-    <Sheet>
-      <Title>{data.formulaName}</Title>
+    <Sheet className={phase === 'past' ? 'border-l-8 border-l-scorch bg-scorch/10' : ''}>
       <Where data={data} />
       {made ? (
         <>
@@ -200,23 +255,38 @@ export function BakeHead({
           <MadeParts data={data} now={now} onNote={onNote} />
         </>
       ) : (
-        <MoonAndClock data={data} standing={standing} />
+        <WallClock standing={standing} />
       )}
       {toDo ? (
-        <Read className="font-read-strong text-lead" testID="to-do">
+        <Read className="font-read-strong" testID="to-do">
           {toDo}
         </Read>
       ) : null}
       {gap ? <GapNotice gap={gap} /> : null}
-      <WindowFigures data={data} elapsedS={sinceS} behindS={gap?.behindS ?? 0} />
-      <Pull data={data} elapsedS={standing.elapsedS} onNote={onNote} />
+      <Pulled data={data} elapsedS={elapsedS} onNote={onNote} />
+      {made ? null : (
+        <>
+          <MoonNow data={data} standing={standing} />
+          <BakeDial
+            data={data}
+            noted={noted}
+            behindS={gap?.behindS ?? 0}
+            nowS={elapsedS}
+            pulledS={data.pulledAt === null ? undefined : elapsedS}
+          />
+          <WindowLine data={data} elapsedS={sinceS} behindS={gap?.behindS ?? 0} />
+        </>
+      )}
       {data.pulledAt === null && sinceS < STRAY_S ? (
         <View className="self-start">
           <Button
             label={say('bake.cancel-this-start')}
             weight="quiet"
             testID="cancel-start"
-            onPress={() => onNote({ archived: true })}
+            onPress={() => {
+              onNote({ archived: true });
+              focusOn('bring-back');
+            }}
           />
         </View>
       ) : null}

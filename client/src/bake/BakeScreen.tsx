@@ -1,17 +1,18 @@
 import type { BakeData, StoredBake } from '@hollow-moon/contract';
 import { say } from '@hollow-moon/words';
 import { router, useLocalSearchParams } from 'expo-router';
-import { useEffect, useMemo } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { Button, Notice, Sheet, Title } from '../design';
+import { Button, focusOn, HalfSheet, icons, Notice, PlaceLink, Sheet, Title } from '../design';
 import { Curves } from '../curves/Curves';
-import { Column, useTitle, useWide, WhenHere } from '../layout';
+import { Column, Margin, useTitle, useWide, WhenHere } from '../layout';
 import { useWaiting } from '../outgoing/useWaiting';
 import { useBakeQuery } from '../wire/api';
 import { useKitchenBook } from '../book/book';
 import { useAppDispatch, useAppSelector } from '../state/state';
 import { BakeHead } from './BakeHead';
 import { putAway, type LocalBake } from './bakes';
+import { foreseenAt } from './foreseen';
 import { notedOf } from './noted';
 import { NotedList, ReadingForm, ResultForm, WobbleForm } from './Notes';
 import { standingOf } from './progress';
@@ -27,30 +28,105 @@ function AwayBake({ id, data }: { readonly id: string; readonly data: BakeData }
   const dispatch = useAppDispatch();
   return (
     <Column>
-      <Title>{data.formulaName}</Title>
-      <Notice
-        kind="hint"
-        testID="bake-away"
-        actions={
-          <>
-            <Button
-              label={say('bake.bring-it-back')}
-              testID="bring-back"
-              onPress={() => dispatch(changeBake(id, { archived: false }))}
-            />
-            <Button label={say('bake.to-the-log')} onPress={() => router.navigate('/log')} />
-          </>
-        }
-      >
-        {say('bake.this-bake-was-put-away-it')}
-      </Notice>
-      <SendState id={id} data={data} />
+      <Margin>
+        <Title>{data.formulaName}</Title>
+        <Notice
+          kind="hint"
+          testID="bake-away"
+          actions={
+            <>
+              <Button
+                label={say('bake.bring-it-back')}
+                testID="bring-back"
+                onPress={() => dispatch(changeBake(id, { archived: false }))}
+              />
+              <Button label={say('bake.to-the-log')} onPress={() => router.navigate('/log')} />
+            </>
+          }
+        >
+          {say('bake.this-bake-was-put-away-it')}
+        </Notice>
+        <SendState id={id} data={data} />
+      </Margin>
     </Column>
   );
 }
 
-/** What to note: a reading, a wobble, and once it is out how it came out. */
-function BakeForms({
+/** The forms of a bake: a reading, a wobble. */
+function useForms(id: string, data: BakeData, atS: number, keypad: boolean) {
+  const dispatch = useAppDispatch();
+  return {
+    reading: (
+      <ReadingForm
+        atS={atS}
+        firstPlace={data.parts.length > 0 ? 'pan' : 'centre'}
+        foreseenC={foreseenAt(data, atS)?.centreC}
+        keypad={keypad}
+        onReading={(entry) => dispatch(noteOf(id, { kind: 'readings', entry }))}
+      />
+    ),
+    wobble:
+      data.parts.length > 0 ? null : (
+        <WobbleForm
+          atS={atS}
+          surfaceMm={data.surfaceMm}
+          shell={data.shell !== 'none'}
+          onWobble={(entry) => dispatch(noteOf(id, { kind: 'wobbles', entry }))}
+        />
+      ),
+  };
+}
+
+/** Takes it out of the oven, or once it is out, into the log. */
+function NextStep({
+  id,
+  data,
+  onNote,
+  className,
+}: {
+  readonly id: string;
+  readonly data: BakeData;
+  readonly onNote: (change: Partial<BakeData>) => void;
+  readonly className: string;
+}) {
+  const dispatch = useAppDispatch();
+  const waits = useWaiting(id).waiting.length > 0;
+  return data.pulledAt === null ? (
+    <Button
+      label={data.parts.length > 0 ? say('bake.finish-it') : say('bake.pull-it')}
+      weight="main"
+      className={className}
+      testID="pull-it"
+      onPress={() => {
+        onNote({ pulledAt: new Date().toISOString() });
+        focusOn('pulled-at');
+      }}
+    />
+  ) : (
+    <Button
+      label={say('bake.into-the-log')}
+      weight="main"
+      className={className}
+      disabled={waits}
+      testID="into-log"
+      onPress={() => {
+        router.replace(`/log/${id}`);
+        dispatch(putAway(id));
+        focusOn('record-title');
+      }}
+    />
+  );
+}
+
+type Pad = 'reading' | 'wobble';
+
+const PADS = {
+  reading: { title: say('bake.probe'), icon: icons.probe },
+  wobble: { title: say('bake.wobble'), icon: icons.nudge },
+} as const;
+
+/** The foot of a bake on a phone: three pads for floury thumbs, and over them what one of them asks. */
+function Pads({
   id,
   data,
   atS,
@@ -61,37 +137,41 @@ function BakeForms({
   readonly atS: number;
   readonly onNote: (change: Partial<BakeData>) => void;
 }) {
-  const dispatch = useAppDispatch();
-  const waits = useWaiting(id).waiting.length > 0;
-  const inOven = data.pulledAt === null;
+  const [open, setOpen] = useState<Pad>();
+  const forms = useForms(id, data, atS, true);
+  const pads: readonly Pad[] = forms.wobble ? ['reading', 'wobble'] : ['reading'];
   return (
-    <>
-      <ReadingForm
-        atS={atS}
-        firstPlace={data.parts.length > 0 ? 'pan' : 'centre'}
-        onReading={(entry) => dispatch(noteOf(id, { kind: 'readings', entry }))}
-      />
-      {data.parts.length > 0 ? null : (
-        <WobbleForm
-          atS={atS}
-          onWobble={(entry) => dispatch(noteOf(id, { kind: 'wobbles', entry }))}
-        />
-      )}
-      {inOven ? null : <ResultForm data={data} onNote={onNote} />}
-      {inOven ? null : (
-        <Button
-          label={say('bake.into-the-log')}
-          weight="main"
-          className="min-h-14"
-          disabled={waits}
-          testID="into-log"
-          onPress={() => {
-            router.replace(`/log/${id}`);
-            dispatch(putAway(id));
+    <View className="no-print">
+      {open ? (
+        <HalfSheet
+          title={PADS[open].title}
+          onClose={() => {
+            setOpen(undefined);
+            focusOn(`pad-${open}`);
           }}
-        />
-      )}
-    </>
+          testID={`sheet-${open}`}
+        >
+          {forms[open]}
+        </HalfSheet>
+      ) : null}
+      <View className="flex-row gap-2 border-t border-line bg-sheet p-2">
+        {pads.map((pad) => (
+          <Button
+            key={pad}
+            label={PADS[pad].title}
+            icon={PADS[pad].icon}
+            className="min-h-[72px] flex-1"
+            pressed={open === pad}
+            testID={`pad-${pad}`}
+            onPress={() => {
+              setOpen(open === pad ? undefined : pad);
+              if (open !== pad) focusOn(pad);
+            }}
+          />
+        ))}
+        <NextStep id={id} data={data} onNote={onNote} className="min-h-[72px] flex-1" />
+      </View>
+    </View>
   );
 }
 
@@ -155,36 +235,64 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
   useTitle(data.formulaName);
   const now = useNow(data.pulledAt === null || data.result === null);
   const entries = useAppSelector((state) => state.noted);
-  const { readings } = useMemo(() => notedOf(entries, id), [entries, id]);
-  const standing = standingOf(data, now, readings);
+  const noted = useMemo(() => notedOf(entries, id), [entries, id]);
+  const standing = standingOf(data, now, noted.readings);
   const { elapsedS } = standing;
   const note = (change: Partial<BakeData>) => dispatch(changeBake(id, change));
+  const forms = useForms(id, data, elapsedS, false);
   const head = (
-    <BakeHead id={id} data={data} standing={standing} readings={readings} now={now} onNote={note} />
+    <BakeHead id={id} data={data} standing={standing} noted={noted} now={now} onNote={note} />
   );
-  const forms = <BakeForms id={id} data={data} atS={elapsedS} onNote={note} />;
+  const result = data.pulledAt === null ? null : <ResultForm data={data} onNote={note} />;
   const history = <BakeHistory id={id} data={data} elapsedS={elapsedS} onNote={note} />;
   if (wide) {
     return (
       <View className="h-full flex-row">
         <View className="min-w-0 flex-1">
           <Column>
+            <Margin>
+              <Title>{data.formulaName}</Title>
+            </Margin>
             {head}
-            {history}
           </Column>
         </View>
         <View className="min-w-0 flex-1 border-l border-line">
-          <Column>{forms}</Column>
+          <Column>
+            <Sheet title={PADS.reading.title}>{forms.reading}</Sheet>
+            {forms.wobble ? <Sheet title={PADS.wobble.title}>{forms.wobble}</Sheet> : null}
+            {result}
+            <Margin>
+              <NextStep id={id} data={data} onNote={note} className="min-h-[72px]" />
+            </Margin>
+            {history}
+          </Column>
         </View>
       </View>
     );
   }
   return (
-    <Column>
-      {head}
-      {forms}
-      {history}
-    </Column>
+    <View className="h-full">
+      <View className="min-h-12 flex-row items-center border-b border-line bg-sheet pr-3">
+        <PlaceLink
+          to="/"
+          label={say('bake.to-the-shelf')}
+          className="min-h-12 min-w-12 items-center justify-center"
+        >
+          <icons.back size={24} className="text-ink" />
+        </PlaceLink>
+        <View className="min-w-0 flex-1">
+          <Title clipped>{data.formulaName}</Title>
+        </View>
+      </View>
+      <View className="min-h-0 flex-1">
+        <Column>
+          {head}
+          {result}
+          {history}
+        </Column>
+      </View>
+      <Pads id={id} data={data} atS={elapsedS} onNote={note} />
+    </View>
   );
 }
 
@@ -208,14 +316,16 @@ function FromBook({ id, kitchenId }: { readonly id: string; readonly kitchenId: 
   if (isError) {
     return (
       <Column>
-        <Notice
-          kind="danger"
-          actions={
-            <Button label={say('bake.to-the-log')} onPress={() => router.navigate('/log')} />
-          }
-        >
-          {say('bake.this-bake-is-not-in-the')}
-        </Notice>
+        <Margin>
+          <Notice
+            kind="danger"
+            actions={
+              <Button label={say('bake.to-the-log')} onPress={() => router.navigate('/log')} />
+            }
+          >
+            {say('bake.this-bake-is-not-in-the')}
+          </Notice>
+        </Margin>
       </Column>
     );
   }

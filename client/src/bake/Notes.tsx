@@ -1,6 +1,8 @@
+import { NudgeMoon } from './NudgeMoon';
 import {
   Button,
   Choice,
+  focusOn,
   icons,
   NumberField,
   Picker,
@@ -42,14 +44,19 @@ type PlaceName = keyof typeof PLACE_NAMES;
 export function ReadingForm({
   atS,
   firstPlace,
+  foreseenC,
+  keypad,
   onReading,
 }: {
   readonly atS: number;
+  /** What the middle should read now, to hold what is read against. */
+  readonly foreseenC: number | undefined;
+  readonly keypad: boolean;
   /** Where this bake is most likely read. */
   readonly firstPlace: PlaceName;
   readonly onReading: (reading: Reading) => void;
 }) {
-  const { tell } = useWords();
+  const { degrees, tell, unit } = useWords();
   const [value, setValue] = useState(Number.NaN);
   const [round, setRound] = useState(0);
   const [place, setPlace] = useState<PlaceName>(firstPlace);
@@ -70,12 +77,14 @@ export function ReadingForm({
     onReading(checked.data);
     setValue(Number.NaN);
     setRound(round + 1);
+    focusOn('reading');
   };
   return (
-    <Sheet title={say('bake.probe')}>
-      <View className="flex-row flex-wrap items-end gap-3">
+    <View className="gap-2">
+      <View className="flex-row items-start gap-2">
         <NumberField
           unit="°C"
+          keypad={keypad ? 'plain' : undefined}
           key={round}
           label={say('bake.reads')}
           value={value}
@@ -84,36 +93,46 @@ export function ReadingForm({
             setProblem(undefined);
           }}
           problem={problem}
-          className="w-32"
+          className="min-w-0 flex-1"
           testID="reading"
           mayBeEmpty
           onSubmit={add}
         />
-        <View className="w-32">
+        <View className="w-36 gap-2">
           <Picker
             label={say('bake.where')}
             value={place}
             options={Object.entries(PLACE_NAMES).map(([key, label]) => ({ value: key, label }))}
             onChange={(next) => setPlace(next as PlaceName)}
           />
+          {foreseenC === undefined || place !== 'centre' ? null : (
+            <Soft>{say('bake.foreseen-here', { probe: degrees(foreseenC), unit })}</Soft>
+          )}
+          <Button
+            label={say('bake.note-it')}
+            weight="main"
+            className="min-h-14"
+            onPress={add}
+            disabled={!Number.isFinite(value)}
+            testID="add-reading"
+          />
         </View>
-        <Button
-          label={say('bake.note-it')}
-          onPress={add}
-          disabled={!Number.isFinite(value)}
-          testID="add-reading"
-        />
       </View>
-    </Sheet>
+    </View>
   );
 }
 
 /** How wide the middle moves and how. */
 export function WobbleForm({
   atS,
+  surfaceMm,
+  shell,
   onWobble,
 }: {
   readonly atS: number;
+  /** Width of the filling. */
+  readonly surfaceMm: number;
+  readonly shell: boolean;
   readonly onWobble: (wobble: WobbleCheck) => void;
 }) {
   const [cm, setCm] = useState(Number.NaN);
@@ -132,10 +151,20 @@ export function WobbleForm({
     onWobble(checked.data);
     setCm(Number.NaN);
     setRound(round + 1);
+    focusOn('wobble');
   };
   return (
-    <Sheet title={say('bake.wobble')}>
-      <View className="flex-row flex-wrap items-end gap-3">
+    <View className="flex-row items-start gap-3">
+      <NudgeMoon
+        surfaceMm={surfaceMm}
+        widthMm={Number.isFinite(cm) ? cm * 10 : undefined}
+        shell={shell}
+        onWidth={(mm) => {
+          setCm(mm / 10);
+          setProblem(undefined);
+        }}
+      />
+      <View className="min-w-0 flex-1 gap-2">
         <NumberField
           key={round}
           label={say('bake.moves-across')}
@@ -146,27 +175,26 @@ export function WobbleForm({
             setProblem(undefined);
           }}
           problem={problem}
-          className="w-32"
           testID="wobble"
           mayBeEmpty
           onSubmit={add}
         />
-        <View className="w-36">
-          <Picker
-            label={say('bake.how')}
-            value={motion}
-            options={MOTIONS.map((value) => ({ value, label: say(`motion.${value}`) }))}
-            onChange={(next) => setMotion(next as typeof motion)}
-          />
-        </View>
+        <Picker
+          label={say('bake.how')}
+          value={motion}
+          options={MOTIONS.map((value) => ({ value, label: say(`motion.${value}`) }))}
+          onChange={(next) => setMotion(next as typeof motion)}
+        />
         <Button
           label={say('bake.note-it')}
+          weight="main"
+          className="min-h-14"
           onPress={add}
           disabled={!Number.isFinite(cm)}
           testID="add-wobble"
         />
       </View>
-    </Sheet>
+    </View>
   );
 }
 

@@ -4,32 +4,24 @@ import { usePathname } from 'expo-router';
 import { Text, View } from 'react-native';
 import { PlaceLink } from '../design';
 import { Moon } from '../moon';
-import { useAppSelector } from '../state/state';
-import { notedOf } from './noted';
-import { foreseenMoon, standingOf } from './progress';
-import { useNow } from './useNow';
+import { foreseenMoon } from './progress';
+import { useRunning } from './useRunning';
 
 /** Whatever is in the oven, on every screen: its moon, its clock and what to do next. */
 export function RunningStrip() {
-  const bakes = useAppSelector((state) => state.bakes);
   const path = usePathname();
-  const running = Object.entries(bakes).filter(
-    ([id, bake]) => bake.data.pulledAt === null && !bake.data.archived && path !== `/bake/${id}`,
-  );
-  const now = useNow(running.length > 0);
-  const entries = useAppSelector((state) => state.noted);
+  // Its own screen and the pass at the top of the shelf say it already.
+  const running = useRunning().running.filter(({ id }) => path !== `/bake/${id}` && path !== '/');
   if (running.length === 0) return null;
   return (
     <View className="no-print">
-      {running.map(([id, { data }]) => {
-        const standing = standingOf(data, now, notedOf(entries, id).readings);
+      {running.map(({ id, data, standing }) => {
         const { moon } = foreseenMoon(data, standing.elapsedS);
         return (
           <PlaceLink
             key={id}
             to={`/bake/${id}`}
             testID="running-strip"
-            label={say('bake.in-the-oven', { formulaName: data.formulaName, says: standing.says })}
             className="min-h-14 flex-row items-center gap-3 border-t-2 border-yolk bg-sheet px-4 py-2"
           >
             <Moon

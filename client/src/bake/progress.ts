@@ -13,6 +13,13 @@ export interface Standing {
   readonly says: string;
   /** Seconds to the next edge of the window. */
   readonly toNextS: number | undefined;
+  /** What the clock on the wall counts: down to the first look, the best pull or the last, or up past it or from the start. */
+  readonly count: Count;
+}
+
+export interface Count {
+  readonly to: 'look' | 'best' | 'last' | 'over' | 'elapsed';
+  readonly seconds: number;
 }
 
 /** Seconds from the start of a bake to a time in ms. */
@@ -50,11 +57,19 @@ export function standingOf(
       phase: 'pulled',
       says: data.parts.length > 0 ? say('bake.finished') : say('bake.pulled-let-it-come-to-rest'),
       toNextS: undefined,
+      count: { to: 'elapsed', seconds: secondsInto(data, Date.parse(data.pulledAt)) },
     };
   }
   const elapsedS = secondsInto(data, nowMs);
+  const elapsed: Count = { to: 'elapsed', seconds: elapsedS };
   if (data.parts.length > 0) {
-    return { elapsedS, phase: 'made', says: partsInWords(data), toNextS: undefined };
+    return {
+      elapsedS,
+      phase: 'made',
+      says: partsInWords(data),
+      toNextS: undefined,
+      count: elapsed,
+    };
   }
   if (!window) {
     return {
@@ -62,6 +77,7 @@ export function standingOf(
       phase: 'no-window',
       says: say('bake.no-window-was-foreseen-watch-the'),
       toNextS: undefined,
+      count: elapsed,
     };
   }
   const behindS = gapOf(data, readings)?.behindS ?? 0;
@@ -75,6 +91,7 @@ export function standingOf(
       phase: 'waiting',
       says: say('bake.look-in', { inMinutes: inMinutes(toNextS) }),
       toNextS,
+      count: { to: 'look', seconds: toNextS },
     };
   }
   if (elapsedS <= latest.timeS) {
@@ -83,9 +100,19 @@ export function standingOf(
       elapsedS < best.timeS
         ? say('bake.best-in-check-the-wobble', { inMinutes: inMinutes(best.timeS - elapsedS) })
         : say('bake.pull-now-left', { inMinutes: inMinutes(toNextS) });
-    return { elapsedS, phase: 'open', says, toNextS };
+    const count: Count =
+      elapsedS < best.timeS
+        ? { to: 'best', seconds: best.timeS - elapsedS }
+        : { to: 'last', seconds: toNextS };
+    return { elapsedS, phase: 'open', says, toNextS, count };
   }
-  return { elapsedS, phase: 'past', says: say('bake.past-the-window-pull-it'), toNextS: undefined };
+  return {
+    elapsedS,
+    phase: 'past',
+    says: say('bake.past-the-window-pull-it'),
+    toNextS: undefined,
+    count: { to: 'over', seconds: elapsedS - latest.timeS },
+  };
 }
 
 /** So long after its minute a thing to do is still said to be due, s. */
@@ -148,6 +175,15 @@ export function nextToDo(
         what: next.what,
       })
     : `In ${inMinutes(next.atS - elapsedS)}: ${next.what}`;
+}
+
+/** The foreseen moons of a bake along its dial: to its pull as it was planned, and on as it really goes. */
+export function foreseenPhases(data: BakeData, endS: number): (readonly [number, MoonState])[] {
+  const { curve, stays } = data.foreseen;
+  const times = [...curve, ...stays].map(([timeS]) => timeS).filter((timeS) => timeS <= endS);
+  return [...new Set([...times, endS])]
+    .sort((a, b) => a - b)
+    .map((timeS) => [timeS, foreseenMoon(data, timeS).moon] as const);
 }
 
 /** The foreseen moon at a time of a bake, from the curve kept with it; as at its end where it does not reach so far. */

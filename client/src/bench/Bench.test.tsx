@@ -3,7 +3,9 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import { Provider } from 'react-redux';
 import { createStore } from '../root/store';
 import { book, storedTart, tart, TART_ID } from '../testing/book';
-import { Bench, SaveBar, saveBarOf } from './Bench';
+import { openFolds, openLine } from '../testing/folds';
+import { Bench } from './Bench';
+import { SaveBar, saveBarOf } from './SaveBar';
 import { editFormula } from '../drafts/drafts';
 import { useFormulaDraft } from '../drafts/useFormulaDraft';
 
@@ -27,11 +29,15 @@ const open = (data = tart) => {
       <Place />
     </Provider>,
   );
+  openFolds();
   return store;
 };
 const textOf = (testId: string) => screen.getByTestId(testId).textContent ?? '';
-const type = (label: string, value: string) =>
+const type = (label: string, value: string) => {
+  const [, line] = /^Line (\d+),/.exec(label) ?? [];
+  if (line) openLine(Number(line));
   fireEvent.change(screen.getByLabelText(label), { target: { value } });
+};
 const press = (name: string) => fireEvent.click(screen.getByRole('button', { name }));
 
 it('shows the ratios of what is on the list', () => {
@@ -87,6 +93,7 @@ it('says how far a short batch fills the tin, and takes it as it is', () => {
 
 it('cannot tell with an unknown amount, and offers what the tin would want of it', () => {
   open();
+  openLine(1);
   press('More about line 1');
   fireEvent.click(screen.getByRole('radio', { name: 'Unknown' }));
   expect(textOf('vague-0')).toBe('Amount unknown');
@@ -125,6 +132,7 @@ it('makes the eggs up of whole ones and says what that changes', () => {
   expect(textOf('make-up-closest')).toBe('8 yolks, 8 whites left over');
   expect(textOf('make-up-least-left')).toMatch(/^\d+ eggs? and \d+ yolks?, \d+ whites? left over$/);
   fireEvent.click(screen.getByTestId('use-closest'));
+  openLine(2);
   expect(screen.getByLabelText<HTMLInputElement>('Line 2, amount').value).toBe('8');
   expect(textOf('crack')).toBe('Crack 8 yolks: 8 whites left over.');
 });
@@ -214,7 +222,9 @@ it('finds whole eggs for another character and mass', () => {
   // Common practice: about five whole eggs and five yolks.
   expect(textOf('make-up-closest')).toMatch(/^5 eggs and 5 yolks/);
   fireEvent.click(screen.getByTestId('use-closest'));
-  expect(screen.getByDisplayValue('Whole egg')).toBeTruthy();
+  expect(screen.getAllByTestId(/^open-line-/).map((row) => row.textContent)).toContainEqual(
+    expect.stringMatching(/^Whole egg5\s/),
+  );
 });
 
 describe('a component', () => {

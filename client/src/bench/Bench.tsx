@@ -1,123 +1,26 @@
-import { refusalInWords, type Refused } from '../wire/resources';
+import { refusalInWords } from '../wire/resources';
 import { say } from '@hollow-moon/words';
 import type { FormulaData } from '@hollow-moon/contract';
 import { judgePart, PART_KINDS, type Analysis, type PartKind } from '@hollow-moon/core';
 import { memo, useState } from 'react';
-import { TextInput, View } from 'react-native';
-import { Button, icons, Notice, Picker, Sheet, Soft, TextField, useWords } from '../design';
-import { withKeeping } from '../device/device';
+import { View } from 'react-native';
+import { Button, Fold, Picker, Sheet, Soft, TextField, Title, useWords } from '../design';
 import type { KitchenBook } from '../book/book';
-import { useAppSelector } from '../state/state';
-import { EggSheet } from './EggSheet';
-import { BuildSheet } from './BuildSheet';
-import { FetchSheet } from './FetchSheet';
-import { LineList } from './LineEditor';
-import { newLine } from '../drafts/newFormula';
+import { EggFold } from './EggFold';
+import { BuildFold } from './BuildFold';
+import { FetchFold } from './FetchFold';
+import { LineList } from './LineList';
 import { PasteSheet } from '../paste/PasteSheet';
-import { QuickLine } from './QuickLine';
-import { RatioSheet } from './RatioSheet';
-import { ServeSheet } from './ServeSheet';
-import { ShareSheet } from './ShareSheet';
-import { VerdictSheet } from './VerdictSheet';
-import { TemperSheet } from './TemperSheet';
-import { TinSheet } from './TinSheet';
+import { RatioFold } from './RatioFold';
+import { PortionFold } from './PortionFold';
+import { ShareFold } from './ShareFold';
+import { VerdictFold } from './VerdictFold';
+import { TemperFold } from './TemperFold';
+import { TinFold } from './TinFold';
 import { useBuild } from './useBuild';
 import type { Edit } from '../drafts/edits';
 import type { FormulaDraft } from '../drafts/useFormulaDraft';
-import { VersionsSheet } from './VersionsSheet';
-
-/** Undo, redo and save, with what the book says about the last save. */
-export const SaveBar = memo(function SaveBar({
-  canUndo,
-  canRedo,
-  changed,
-  saving,
-  refused,
-  why,
-  onWhy,
-  onUndo,
-  onRedo,
-  onSave,
-}: {
-  readonly canUndo: boolean;
-  readonly canRedo: boolean;
-  readonly changed: boolean;
-  readonly saving: boolean;
-  readonly refused: Refused | undefined;
-  /** Why it is changed; `undefined` for a new formula, which needs no reason. */
-  readonly why: string | undefined;
-  readonly onWhy: (why: string) => void;
-  readonly onUndo: () => void;
-  readonly onRedo: () => void;
-  readonly onSave: () => void;
-}) {
-  const words = useWords();
-  const refuses = useAppSelector((state) => state.device.refuses);
-  return (
-    <View className="gap-2">
-      <View className="flex-row items-center gap-2">
-        <Button
-          label={say('bench.undo')}
-          icon={icons.undo}
-          iconOnly
-          onPress={onUndo}
-          disabled={!canUndo}
-        />
-        <Button
-          label={say('bench.redo')}
-          icon={icons.redo}
-          iconOnly
-          onPress={onRedo}
-          disabled={!canRedo}
-        />
-        <Soft className="flex-1 text-right" testID="save-state">
-          {saving
-            ? say('bench.keeping')
-            : changed
-              ? say('bench.not-kept-yet')
-              : say('bench.kept-in-the-book')}
-        </Soft>
-        <Button
-          label={say('bench.keep')}
-          weight="main"
-          onPress={onSave}
-          disabled={!changed || saving}
-          testID="save"
-        />
-      </View>
-      {changed && why !== undefined ? (
-        <TextInput
-          testID="why"
-          aria-label={say('bench.why-it-is-changed')}
-          value={why}
-          onChangeText={onWhy}
-          placeholder={say('bench.why-for-whoever-looks-back')}
-          maxLength={240}
-          className="min-h-12 rounded border border-line bg-sheet px-3 font-read text-base text-ink"
-        />
-      ) : null}
-      {refused ? (
-        <Notice kind="danger" testID="refused">
-          {withKeeping(refusalInWords(words, refused), refuses)}
-        </Notice>
-      ) : null}
-    </View>
-  );
-});
-
-/** What the save bar shows of a formula on the bench. */
-export const saveBarOf = ({ draft, saving, refused, undo, redo, sayWhy, save }: FormulaDraft) => ({
-  canUndo: (draft?.past.length ?? 0) > 0,
-  canRedo: (draft?.future.length ?? 0) > 0,
-  changed: draft !== undefined,
-  saving,
-  refused,
-  why: draft && draft.version > 0 ? draft.why : undefined,
-  onWhy: sayWhy,
-  onUndo: undo,
-  onRedo: redo,
-  onSave: save,
-});
+import { VersionsFold } from './VersionsFold';
 
 type ProblemAt = (path: string) => string | undefined;
 
@@ -131,23 +34,38 @@ function NameAndKind({
   readonly problemAt: ProblemAt;
   readonly onEdit: Edit;
 }) {
+  const problem = problemAt('name');
   return (
-    <Sheet>
-      <TextField
-        label={say('bench.name')}
-        testID="formula-name"
-        value={data.name}
-        onChange={(name) => onEdit('name', (data) => ({ ...data, name }))}
-        problem={problemAt('name')}
-      />
-      <Picker
-        label={say('bench.it-makes')}
-        testID="kind-picker"
-        value={data.family}
-        options={PART_KINDS.map((value) => ({ value, label: say(`part.${value}`) }))}
-        onChange={(family) => onEdit('family', (data) => ({ ...data, family: family as PartKind }))}
-      />
-    </Sheet>
+    <Fold
+      id="name-and-kind"
+      title={say('bench.name-and-kind')}
+      summary={say('bench.name-of-kind', {
+        name: data.name || say('formulas.unnamed'),
+        kind: say(`part.${data.family}`).toLowerCase(),
+      })}
+      begin={data.name === '' || problem !== undefined}
+    >
+      {() => (
+        <>
+          <TextField
+            label={say('bench.name')}
+            testID="formula-name"
+            value={data.name}
+            onChange={(name) => onEdit('name', (data) => ({ ...data, name }))}
+            problem={problem}
+          />
+          <Picker
+            label={say('bench.it-makes')}
+            testID="kind-picker"
+            value={data.family}
+            options={PART_KINDS.map((value) => ({ value, label: say(`part.${value}`) }))}
+            onChange={(family) =>
+              onEdit('family', (data) => ({ ...data, family: family as PartKind }))
+            }
+          />
+        </>
+      )}
+    </Fold>
   );
 }
 
@@ -173,47 +91,40 @@ function ListSheet({
       {pasting ? (
         <PasteSheet data={data} book={book} onEdit={onEdit} onClose={() => setPasting(false)} />
       ) : null}
-      <Sheet
-        title={say('bench.the-list')}
-        aside={
-          <View className="flex-row flex-wrap gap-2">
-            <Button
-              label={say('bench.paste-a-list')}
-              pressed={pasting}
-              onPress={() => setPasting(!pasting)}
-            />
-            <Button
-              label={say('bench.add-a-line')}
-              icon={icons.add}
-              onPress={() =>
-                onEdit(`add/${data.lines.length}`, (data) => ({
-                  ...data,
-                  lines: [...data.lines, newLine()],
-                }))
-              }
-            />
+      <Sheet className="pt-0">
+        <View className="sr-only">
+          <Title level={2}>{say('bench.the-list')}</Title>
+        </View>
+        {data.lines.length === 0 && empty ? (
+          <View className="pt-4">
+            <Soft>{tell(empty)}</Soft>
           </View>
-        }
-      >
-        {data.lines.length === 0 && empty ? <Soft>{tell(empty)}</Soft> : null}
-        <LineList analysis={analysis} book={book} problemAt={problemAt} onEdit={onEdit} />
-        <QuickLine
+        ) : null}
+        <LineList
+          analysis={analysis}
           book={book}
-          onLines={(lines) =>
-            onEdit(`quick/${data.lines.length}`, (data) => ({
+          problemAt={problemAt}
+          onEdit={onEdit}
+          onLines={(how, lines) =>
+            onEdit(`${how}/${data.lines.length}`, (data) => ({
               ...data,
               lines: [...data.lines, ...lines] as FormulaData['lines'],
             }))
           }
-          testID="quick"
-        />
+        >
+          <Button
+            label={say('bench.paste-a-list')}
+            pressed={pasting}
+            onPress={() => setPasting(!pasting)}
+          />
+        </LineList>
       </Sheet>
     </>
   );
 }
 
 /** What the next cook should know. */
-function NoteSheet({
+function NoteFold({
   note,
   problem,
   onEdit,
@@ -223,20 +134,27 @@ function NoteSheet({
   readonly onEdit: Edit;
 }) {
   return (
-    <Sheet title={say('bench.note')}>
-      <TextField
-        label={say('bench.what-the-next-cook-should-know')}
-        value={note}
-        lines={3}
-        onChange={(note) => onEdit('note', (data) => ({ ...data, note }))}
-        problem={problem}
-      />
-    </Sheet>
+    <Fold
+      id="note"
+      title={say('bench.note')}
+      summary={note.split('\n')[0] || say('bench.no-note')}
+      begin={problem !== undefined}
+    >
+      {() => (
+        <TextField
+          label={say('bench.what-the-next-cook-should-know')}
+          value={note}
+          lines={3}
+          onChange={(note) => onEdit('note', (data) => ({ ...data, note }))}
+          problem={problem}
+        />
+      )}
+    </Fold>
   );
 }
 
 /** What is done, a step a row. */
-function MethodSheet({
+function MethodFold({
   steps,
   problem,
   onEdit,
@@ -246,18 +164,25 @@ function MethodSheet({
   readonly onEdit: Edit;
 }) {
   return (
-    <Sheet title={say('bench.method')}>
-      <TextField
-        label={say('bench.one-step-a-row')}
-        value={steps.join('\n')}
-        lines={Math.min(12, Math.max(3, steps.length + 1))}
-        onChange={(text) =>
-          onEdit('steps', (data) => ({ ...data, steps: text === '' ? [] : text.split('\n') }))
-        }
-        problem={problem}
-        testID="steps"
-      />
-    </Sheet>
+    <Fold
+      id="method"
+      title={say('bench.method')}
+      summary={say('bench.steps-in-all', { count: steps.length })}
+      begin={problem !== undefined}
+    >
+      {() => (
+        <TextField
+          label={say('bench.one-step-a-row')}
+          value={steps.join('\n')}
+          lines={Math.min(12, Math.max(3, steps.length + 1))}
+          onChange={(text) =>
+            onEdit('steps', (data) => ({ ...data, steps: text === '' ? [] : text.split('\n') }))
+          }
+          problem={problem}
+          testID="steps"
+        />
+      )}
+    </Fold>
   );
 }
 
@@ -290,33 +215,39 @@ export const Bench = memo(function Bench({
   };
   const stored = book.formulas.some((each) => each.id === id);
   return (
-    <View className="gap-4">
-      <NameAndKind data={data} problemAt={problemAt} onEdit={edit} />
-      <VerdictSheet verdict={verdict} />
+    <View className="gap-2">
       <ListSheet data={data} analysis={analysis} book={book} problemAt={problemAt} onEdit={edit} />
-      <BuildSheet
-        data={data}
-        inKitchen={inKitchen}
-        book={book}
-        ownId={id}
-        problemAt={problemAt}
-        onEdit={edit}
-      />
-      <TinSheet data={data} inKitchen={inKitchen} book={book} onEdit={edit} />
-      <ServeSheet data={data} inKitchen={inKitchen} book={book} onEdit={edit} />
-      <FetchSheet build={build} />
-      <RatioSheet analysis={analysis} />
-      <TemperSheet
-        analysis={analysis}
-        family={data.family}
-        verdict={verdict}
-        roomC={book.kitchen.data.roomC}
-      />
-      <EggSheet data={data} analysis={analysis} grade={grade} find={book.find} onEdit={edit} />
-      <MethodSheet steps={data.steps} problem={problemAt('steps')} onEdit={edit} />
-      <NoteSheet note={data.note} problem={problemAt('note')} onEdit={edit} />
-      {stored ? <VersionsSheet id={id} data={data} book={book} onEdit={edit} /> : null}
-      <ShareSheet id={id} data={data} book={book} changed={draft !== undefined} onEdit={edit} />
+      <View>
+        <VerdictFold verdict={verdict} />
+        <BuildFold
+          data={data}
+          inKitchen={inKitchen}
+          book={book}
+          ownId={id}
+          problemAt={problemAt}
+          onEdit={edit}
+        />
+        <TinFold data={data} inKitchen={inKitchen} book={book} onEdit={edit} />
+      </View>
+      <View>
+        <PortionFold data={data} inKitchen={inKitchen} book={book} onEdit={edit} />
+        <FetchFold build={build} />
+        <RatioFold analysis={analysis} />
+        <EggFold data={data} analysis={analysis} grade={grade} find={book.find} onEdit={edit} />
+        <TemperFold
+          analysis={analysis}
+          family={data.family}
+          verdict={verdict}
+          roomC={book.kitchen.data.roomC}
+        />
+      </View>
+      <View>
+        <NameAndKind data={data} problemAt={problemAt} onEdit={edit} />
+        <MethodFold steps={data.steps} problem={problemAt('steps')} onEdit={edit} />
+        <NoteFold note={data.note} problem={problemAt('note')} onEdit={edit} />
+        {stored ? <VersionsFold id={id} data={data} book={book} onEdit={edit} /> : null}
+        <ShareFold id={id} data={data} book={book} changed={draft !== undefined} onEdit={edit} />
+      </View>
     </View>
   );
 });

@@ -24,11 +24,10 @@ import {
 import { say, type Words } from '@hollow-moon/words';
 import type { KitchenBook } from '../book/book';
 import { withPart, withShellOfPart } from '../drafts/drafts';
-import { LineList } from './LineEditor';
-import { leavesEnough, newLine } from '../drafts/newFormula';
+import { LineList } from './LineList';
+import { leavesEnough } from '../drafts/newFormula';
 import { asksForHowMany, ForHowMany, LeftOver } from './PartQuestions';
-import { QuickLine } from './QuickLine';
-import { JudgedBySign } from './VerdictSheet';
+import { JudgedBySign } from './VerdictFold';
 import type { Edit } from '../drafts/edits';
 
 type Part = FormulaData['parts'][number];
@@ -226,21 +225,10 @@ function PartLines({
             prefix={`${index}.`}
             problemAt={problemAt}
             onEdit={onEdit}
-          />
-          <QuickLine
-            book={book}
-            onLines={(lines) =>
-              change('quick', { lines: [...part.lines, ...lines] as Part['lines'] })
+            onLines={(how, lines) =>
+              change(how, { lines: [...part.lines, ...lines] as Part['lines'] })
             }
-            testID={`quick-${index}`}
           />
-          <View className="self-start">
-            <Button
-              label={say('bench.add-a-line')}
-              icon={icons.add}
-              onPress={() => change('add', { lines: [...part.lines, newLine()] })}
-            />
-          </View>
         </>
       ) : (
         <PlaceLink

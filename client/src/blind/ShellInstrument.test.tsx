@@ -54,6 +54,7 @@ const section = () => screen.getByLabelText(/^The shell cut through/);
 const strip = () => screen.getByLabelText(/^Colour of rim, wall and base/);
 const beads = () => section().querySelectorAll('circle').length;
 const frameAt = (seconds: number) => foreseen.frames.find(({ timeS }) => timeS >= seconds)!;
+const dial = () => screen.getByTestId('dial');
 const number = (of: Element, name: string) => Number(of.getAttribute(name));
 
 it('shows the shell as it comes out, until time is scrubbed', () => {
@@ -125,14 +126,14 @@ describe('the strip', () => {
     const [first] = [...strip().querySelectorAll('line')].filter(
       (each) => each.getAttribute('stroke-dasharray') === '3 3',
     );
-    const end = [...strip().querySelectorAll('rect')].at(-1)!;
+    const end = [...dial().querySelectorAll('rect')].at(-1)!;
     const share = (number(first!, 'x1') - number(end, 'x')) / number(end, 'width');
     expect(share).toBeCloseTo(standsS! / foreseen.endS, 3);
   });
 
   it('fills each band from raw to the colour it ends with, without a gap', () => {
     show();
-    const bands = [...strip().querySelectorAll('rect')].filter(
+    const bands = [...dial().querySelectorAll('rect')].filter(
       (each) => each.getAttribute('fill') !== 'none',
     );
     const perBand = bands.length / 3;

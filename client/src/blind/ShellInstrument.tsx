@@ -1,10 +1,11 @@
 import { CRISP_UP_TO, shadeOf, type BlindForecast, type BlindPlan } from '@hollow-moon/core';
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import { View } from 'react-native';
-import { Labelled, Range, Read, Sheet, swatchOf, useWords } from '../design';
+import { Labelled, Read, Sheet, swatchOf, useWords } from '../design';
+import { Dial, type DialScale } from '../dial';
 import { minutes, say } from '@hollow-moon/words';
 import { ShellSection } from './ShellSection';
-import { ShellStrip } from './ShellStrip';
+import { BANDS_PX, ShellStrip, ShellTrack } from './ShellStrip';
 
 /** A colour with its name, to hold against the shell in hand. */
 function Swatch({ lightness, name }: { readonly lightness: number; readonly name: string }) {
@@ -35,6 +36,7 @@ export function ShellInstrument({
   const stage = plan.stages[frame.stage] ?? plan.stages[plan.stages.length - 1]!;
   const weighted = plan.weights !== 'none' && stage.weighted && timeS < endS;
   const { base, rim } = frame.places;
+  const track = useCallback((x: DialScale) => <ShellTrack frames={frames} x={x} />, [frames]);
   const place = say('blind.min-in-the-oven', { timeS: minutes(frame.timeS) });
   return (
     <Sheet>
@@ -66,16 +68,21 @@ export function ShellInstrument({
           </Read>
         </Labelled>
       </View>
-      <Range
-        label={say('blind.time')}
-        hideLabel
-        value={Math.round(timeS)}
-        least={0}
-        most={Math.round(endS)}
-        step={20}
-        onChange={setScrubbed}
-        shown={place}
-        testID="shell-scrubber"
+      <Dial
+        track={track}
+        trackPx={BANDS_PX}
+        endS={endS}
+        label={say('blind.minutes-of-the-shell')}
+        hand={{
+          atS: timeS,
+          says: say('blind.hand-says', {
+            place,
+            base: say(`shade.${shadeOf(base.lightness)}`),
+            rim: say(`shade.${shadeOf(rim.lightness)}`),
+          }),
+          onTime: setScrubbed,
+          testID: 'shell-scrubber',
+        }}
       />
       <Read className="text-center" testID="shell-place">
         {place}

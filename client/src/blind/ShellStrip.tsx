@@ -5,6 +5,7 @@ import { line } from 'd3-shape';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { DIAL_MARGIN, dialScale, minuteStep, type DialScale } from '../dial';
 import {
   CHART_TEXT,
   colours,
@@ -16,11 +17,15 @@ import {
   useWords,
 } from '../design';
 
-const MARGIN = { left: 44, right: 8 } as const;
-const BAND = 26;
-const GAP = 4;
+const MARGIN = DIAL_MARGIN;
+/** The bands of rim, wall and base on the dial, px. */
+const BAND = 24;
+const GAP = 2;
+export const BANDS_PX = 3 * BAND + 2 * GAP;
 const CURVE = 120;
-const TOP = 26;
+/** The bracket of the weights and its words, px. */
+const BRACKET = 26;
+const TOP = 4;
 /** A line of marks above the curves, px. */
 const MARK = 14;
 
@@ -39,7 +44,7 @@ function WeightBrackets({
       {brackets.map(([begin, end]) => (
         <G key={begin}>
           <Path
-            d={`M${x(begin) + 1} ${TOP}v-6H${x(end) - 1}v6`}
+            d={`M${x(begin) + 1} ${BRACKET}v-6H${x(end) - 1}v6`}
             fill="none"
             stroke={colours.inkSoft}
             strokeWidth={1.5}
@@ -47,7 +52,7 @@ function WeightBrackets({
           <SvgText
             {...CHART_TEXT}
             x={(x(begin) + x(end)) / 2}
-            y={TOP - 10}
+            y={BRACKET - 10}
             textAnchor="middle"
             fill={colours.ink}
           >
@@ -59,13 +64,13 @@ function WeightBrackets({
   );
 }
 
-/** Rim, wall and base as bands of the colour they have. */
-function ColourBands({
+/** Rim, wall and base along the dial, as bands of the colour they have. */
+export const ShellTrack = memo(function ShellTrack({
   frames,
   x,
 }: {
   readonly frames: BlindForecast['frames'];
-  readonly x: Scale;
+  readonly x: DialScale;
 }) {
   // One band every second frame: the eye does not tell more.
   const seen = frames.filter((_, index) => index % 2 === 0 || index === frames.length - 1);
@@ -73,10 +78,10 @@ function ColourBands({
   return (
     <>
       {(['rim', 'wall', 'base'] as const).map((place, row) => {
-        const top = TOP + 4 + row * (BAND + GAP);
+        const top = row * (BAND + GAP);
         return (
           <G key={place}>
-            <SvgText {...CHART_TEXT} x={MARGIN.left - 8} y={top + BAND / 2 + 4} textAnchor="end">
+            <SvgText {...CHART_TEXT} x={MARGIN.left - 4} y={top + BAND / 2 + 4} textAnchor="end">
               {say(`shell-place.${place}`)}
             </SvgText>
             {seen.slice(1).map((frame, index) => (
@@ -95,14 +100,14 @@ function ColourBands({
               width={x(endS) - x(0)}
               height={BAND}
               fill="none"
-              stroke={colours.line}
+              stroke={colours.inkSoft}
             />
           </G>
         );
       })}
     </>
   );
-}
+});
 
 /** When walls stand, the base is dry, and has its colour: a broken line down to the curves, named over them. */
 function Moments({
@@ -129,7 +134,7 @@ function Moments({
             <Line
               x1={x(at)}
               x2={x(at)}
-              y1={TOP + 4}
+              y1={TOP}
               y2={curveTop + CURVE}
               stroke={colours.ink}
               strokeWidth={1.2}
@@ -161,10 +166,7 @@ function bracketsOf({ weights, stages }: Pick<BlindPlan, 'weights' | 'stages'>, 
   });
 }
 
-/**
- * The empty shell over time: rim, wall and base as bands of the colour they have, under them how hot the
- * base is and how wet, with the weights drawn as a bracket above.
- */
+/** Over the minutes of the dial: when the weights are in, how hot the base is and how wet, and when what is reached. */
 export const ShellStrip = memo(function ShellStrip({
   forecast,
   plan,
@@ -175,12 +177,10 @@ export const ShellStrip = memo(function ShellStrip({
   readonly timeS: number;
 }) {
   const { degrees, unit } = useWords();
-  const [width, setWidth] = useState(320);
+  const [width, setWidth] = useState(340);
   const { frames, endS, moments } = forecast;
-  const x = scaleLinear()
-    .domain([0, endS])
-    .range([MARGIN.left, width - MARGIN.right]);
-  const curveTop = TOP + 3 * (BAND + GAP) + 3 * MARK + 6;
+  const x = dialScale(endS, width);
+  const curveTop = BRACKET + 3 * MARK + 6;
   const height = curveTop + CURVE + 24;
   const y = scaleLinear()
     .domain([0, 200])
@@ -201,7 +201,6 @@ export const ShellStrip = memo(function ShellStrip({
         aria-label={say('blind.colour-of-rim-wall-and-base', { endS: Math.round(endS / 60) })}
       >
         <WeightBrackets brackets={bracketsOf(plan, endS)} x={x} />
-        <ColourBands frames={frames} x={x} />
         <LevelLines
           levels={[0, 100, 200]}
           y={y}
@@ -226,13 +225,13 @@ export const ShellStrip = memo(function ShellStrip({
         <Line
           x1={x(timeS)}
           x2={x(timeS)}
-          y1={TOP + 4}
+          y1={TOP}
           y2={curveTop + CURVE}
-          stroke={colours.scorch}
+          stroke={colours.ink}
           strokeWidth={1.5}
         />
         <TimeTicks
-          ticks={ticksTo(endS / 60, 10)}
+          ticks={ticksTo(endS / 60, minuteStep(endS))}
           x={(min) => x(min * 60)}
           y={height - 6}
           unit="min"

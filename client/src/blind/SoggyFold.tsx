@@ -38,7 +38,7 @@ export function SoggyFold({
     [shellThicknessMm, baseActivity, filling, seal, keptC],
   );
   return (
-    <Fold title={say('blind.how-long-it-stays-crisp')} summary={soggyInWords(clock)} testID="soggy">
+    <Fold title={say('blind.how-long-it-stays-crisp')} summary={soggyInWords(clock)} id="soggy">
       {() => (
         <>
           <Read className="text-lead" testID="soggy-says">

@@ -143,7 +143,7 @@ export const CaseFold = memo(function CaseFold({
     <Fold
       title={say('cases.bake-cases')}
       summary={say('cases.this-forecast-as-plain-numbers-or')}
-      testID="cases"
+      id="cases"
     >
       {() => (
         <>

@@ -190,7 +190,7 @@ export const SureFold = memo(function SureFold({
       ? say('certainty.hardly-ever-a-window')
       : say('certainty.not-worked-out-yet-runs', { SPREADRUNS: SPREAD_RUNS });
   return (
-    <Fold title={say('certainty.how-sure-is-it')} summary={spreadSays} testID="how-sure">
+    <Fold title={say('certainty.how-sure-is-it')} summary={spreadSays} id="how-sure">
       {() => (
         <>
           <Read>{say('certainty.ovens-fillings-and-levels-are-never', { runs: SPREAD_RUNS })}</Read>

@@ -286,7 +286,7 @@ export const CompareFold = memo(function CompareFold({
           ? chosen.map(({ name }) => name).join('; ')
           : say('compare.bath-or-none-cooler-hotter-another')
       }
-      testID="compare"
+      id="compare"
     >
       {() => (
         <>

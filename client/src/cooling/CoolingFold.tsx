@@ -32,7 +32,7 @@ export const CoolingFold = memo(function CoolingFold({
       title={say('cooling.after-the-pull')}
       summary={`${inOrder(out.map(({ place }) => say(`place.${place}`).toLowerCase()))}${cooling ? (keeps ? say('cooling.cold-in-time') : say('cooling.not-cold-in-time')) : ''}`}
       begin={problem !== undefined}
-      testID="after-the-pull"
+      id="after-the-pull"
     >
       {() => (
         <>

@@ -155,7 +155,7 @@ export function CreamFold({
             : say('cooling.not-cold-in-time-2')
           : say('cooling.in-a-tray-or-a-bowl')
       }
-      testID="cream"
+      id="cream"
     >
       {() => (
         <>

@@ -5,6 +5,7 @@ import { area, line } from 'd3-shape';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { DIAL_MARGIN, dialScale, minuteStep } from '../dial';
 import { CHART_TEXT, colours, LevelLines, Soft, ticksTo, TimeTicks, useWords } from '../design';
 
 /** One history: seconds and °C. */
@@ -36,18 +37,13 @@ export interface CurvesProps {
   readonly height?: number;
 }
 
-const MARGIN = { left: 34, right: 10, top: 18, bottom: 26 } as const;
+const MARGIN = { ...DIAL_MARGIN, top: 18, bottom: 26 } as const;
 
 const NONE: Points = [];
 const NO_OTHERS: NonNullable<CurvesProps['others']> = [];
 
 /** Strokes of what is compared: told apart without colour. */
 export const OTHER_STROKES = ['10 3 2 3', '4 3', '1 4'] as const;
-
-const timeScale = (endS: number, width: number) =>
-  scaleLinear()
-    .domain([0, endS])
-    .range([MARGIN.left, width - MARGIN.right]);
 
 /** Temperatures at rim, half radius and centre over time, with the bands that decide. */
 export const Curves = memo(function Curves({
@@ -68,14 +64,17 @@ export const Curves = memo(function Curves({
     nowS !== undefined && nowS > foreseenS ? Math.ceil(nowS / 600) * 600 : 0,
   );
   return (
-    <View onLayout={({ nativeEvent }) => setWidth(Math.max(240, nativeEvent.layout.width))}>
+    <View
+      testID="curves"
+      onLayout={({ nativeEvent }) => setWidth(Math.max(240, nativeEvent.layout.width))}
+    >
       <Chart {...rest} readings={readings} width={width} height={height} endS={endS} />
       {nowS === undefined ? null : (
         <View
           pointerEvents="none"
           className="absolute border-l border-dashed border-ink"
           style={{
-            left: timeScale(endS, width)(Math.min(nowS, endS)),
+            left: dialScale(endS, width)(Math.min(nowS, endS)),
             top: MARGIN.top,
             height: height - MARGIN.top - MARGIN.bottom,
           }}
@@ -354,11 +353,10 @@ const Chart = memo(function Chart({
 }) {
   const { degrees } = useWords();
   const highest = Math.max(100, ...rim.map(([, c]) => c), ...readings.map(([, c]) => c));
-  const x = timeScale(endS, width);
+  const x = dialScale(endS, width);
   const y = scaleLinear()
     .domain([0, highest])
     .range([height - MARGIN.bottom, MARGIN.top]);
-  const stepMin = endS > 5400 ? 30 : endS > 2400 ? 20 : 10;
   const rows = [0, 20, 40, 60, 80, 100].filter((c) => c <= highest);
   return (
     <Svg width={width} height={height} role="img" aria-label={label}>
@@ -370,7 +368,7 @@ const Chart = memo(function Chart({
         shown={degrees}
       />
       <TimeTicks
-        ticks={ticksTo(endS / 60, stepMin)}
+        ticks={ticksTo(endS / 60, minuteStep(endS))}
         x={(min) => x(min * 60)}
         y={height - 8}
         unit="min"

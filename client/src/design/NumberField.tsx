@@ -2,6 +2,7 @@ import { METRIC, say, unitFor, wordsIn } from '@hollow-moon/words';
 import { inUnit, OTHER_UNIT, parseEntry } from '@hollow-moon/core';
 import { memo, useId, useState } from 'react';
 import { Pressable, Text, TextInput, View } from 'react-native';
+import { Keypad, struck } from './Keypad';
 import { FieldProblem } from './Notice';
 import { Soft } from './Text';
 import { useWords } from './useWords';
@@ -25,6 +26,8 @@ export interface NumberFieldProps {
   readonly className?: string;
   readonly testID?: string;
   readonly onSubmit?: () => void;
+  /** Keys of the application's own under the field, instead of the phone's, and the whole width for them. */
+  readonly keypad?: 'plain' | 'fractions' | undefined;
 }
 
 /** What is wrong with a number as it is typed holds no temperature, so that it is said alike to every cook. */
@@ -124,6 +127,7 @@ export const NumberField = memo(function NumberField({
   className = '',
   testID,
   onSubmit,
+  keypad,
   ...field
 }: NumberFieldProps) {
   const id = useId();
@@ -140,7 +144,7 @@ export const NumberField = memo(function NumberField({
           aria-label={typedIn ? `${label}, ${typedIn}` : label}
           aria-describedby={message ? id : undefined}
           aria-invalid={message !== undefined}
-          inputMode="decimal"
+          inputMode={keypad ? 'none' : 'decimal'}
           value={text}
           onChangeText={change}
           onSubmitEditing={onSubmit}
@@ -153,6 +157,13 @@ export const NumberField = memo(function NumberField({
         )}
       </View>
       {message ? <FieldProblem id={id}>{message}</FieldProblem> : null}
+      {keypad ? (
+        <Keypad
+          fractions={keypad === 'fractions'}
+          onKey={(key) => change(struck(text, key))}
+          {...(testID ? { testID: `keys-${testID}` } : {})}
+        />
+      ) : null}
     </View>
   );
 });

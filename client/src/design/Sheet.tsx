@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { Title } from './Text';
 
-/** What lies on the bench: a sheet with a hairline round it. */
+/** What lies on the bench: paper from edge to edge of its column, with a hairline above and below and no box. */
 export const Sheet = ({
   title,
   aside,
@@ -14,13 +14,29 @@ export const Sheet = ({
   readonly children: ReactNode;
   readonly className?: string;
 }) => (
-  <View className={`gap-3 rounded border border-line bg-sheet p-4 contain-content ${className}`}>
+  <View className={`gap-3 border-y border-line bg-sheet p-4 contain-content ${className}`}>
     {title ? (
       <View className="flex-row flex-wrap items-center justify-between gap-2">
         <Title level={2}>{title}</Title>
         {aside}
       </View>
     ) : null}
+    {children}
+  </View>
+);
+
+/** Several folds and sheets that answer one question, under its words. */
+export const Question = ({
+  title,
+  children,
+}: {
+  readonly title: string;
+  readonly children: ReactNode;
+}) => (
+  <View>
+    <View className="px-4 pb-2 pt-4">
+      <Title level={2}>{title}</Title>
+    </View>
     {children}
   </View>
 );

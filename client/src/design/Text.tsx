@@ -15,12 +15,18 @@ export const Title = memo(function Title({
   children,
   className = '',
   level = 1,
-}: TextProps & { readonly level?: 1 | 2 }) {
+  clipped = false,
+}: TextProps & {
+  readonly level?: 1 | 2;
+  /** Two lines at the most, where it stands in a bar. */
+  readonly clipped?: boolean;
+}) {
   return (
     <NativeText
+      {...(clipped ? { numberOfLines: 2 } : {})}
       role="heading"
       aria-level={level}
-      className={`font-title text-ink ${level === 1 ? 'text-title' : 'text-lead'} ${className}`}
+      className={`font-title text-ink ${clipped ? 'text-base leading-5' : 'text-lead'} ${className}`}
     >
       {children}
     </NativeText>
@@ -51,6 +57,7 @@ const FIGURE_SIZES = {
   title: 'text-title',
   figure: 'text-figure',
   big: 'text-big',
+  clock: 'text-clock',
 } as const;
 
 interface FigureProps {

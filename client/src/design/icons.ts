@@ -1,5 +1,14 @@
 import type { LucideIcon } from 'lucide-react-native';
 import AlarmClock from 'lucide-react-native/icons/alarm-clock';
+import Back from 'lucide-react-native/icons/chevron-left';
+import Forth from 'lucide-react-native/icons/chevron-right';
+import Down from 'lucide-react-native/icons/chevron-down';
+import Up from 'lucide-react-native/icons/chevron-up';
+import Hand from 'lucide-react-native/icons/hand';
+import Keyboard from 'lucide-react-native/icons/keyboard';
+import Search from 'lucide-react-native/icons/search';
+import Thermometer from 'lucide-react-native/icons/thermometer';
+import Close from 'lucide-react-native/icons/x';
 import ChefHat from 'lucide-react-native/icons/chef-hat';
 import CircleAlert from 'lucide-react-native/icons/circle-alert';
 import Flame from 'lucide-react-native/icons/flame';
@@ -23,14 +32,23 @@ export const icons = {
   add: Plus,
   alarm: AlarmClock,
   alert: CircleAlert,
+  back: Back,
   bake: Flame,
+  close: Close,
+  find: Search,
+  forth: Forth,
   formulas: ScrollText,
   hint: Info,
+  keys: Keyboard,
   kitchen: ChefHat,
   log: NotebookText,
   more: More,
+  nudge: Hand,
+  open: Down,
+  probe: Thermometer,
   redo: Redo,
   remove: Trash,
+  shut: Up,
   undo: Undo,
 } as const;
 

@@ -255,6 +255,17 @@ export const withLine = (data: FormulaData, id: string, change: Partial<Line>): 
 export const withoutLine = (data: FormulaData, id: string): FormulaData =>
   withLists(data, (lines) => lines.filter((line) => line.id !== id));
 
+/** The data with a line moved up (-1) or down (1) in its list; at an end it stays. */
+export const withLineMoved = (data: FormulaData, id: string, by: -1 | 1): FormulaData =>
+  withLists(data, (lines) => {
+    const at = lines.findIndex((line) => line.id === id);
+    const to = at + by;
+    if (at < 0 || to < 0 || to >= lines.length) return lines;
+    const moved = [...lines];
+    [moved[at], moved[to]] = [moved[to]!, moved[at]!];
+    return moved;
+  });
+
 /** The data with a component changed. */
 export const withPart = (
   data: FormulaData,

@@ -1,45 +1,36 @@
-import { heldInWords, layerInWords, pullSentence, say, waterInWords } from '@hollow-moon/words';
 import { caseOfPlan, toBakeCase, type FormulaData, type OvenUse } from '@hollow-moon/contract';
-import {
-  LAYER_HOLDS,
-  USUAL_UNSURE,
-  type Forecast,
-  type LayerForecast,
-  type OutStep,
-  type PartKind,
-  type Problem,
-  type PullChoice,
-  type Unsure,
-} from '@hollow-moon/core';
-import { memo, useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import { USUAL_UNSURE, type PartKind, type PullChoice, type Unsure } from '@hollow-moon/core';
+import { say } from '@hollow-moon/words';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
-import { fileName, keepAsFile, Notice, Read, Sheet, Soft, useWords } from '../design';
-import { useSpread } from '../jobs';
-import { BatchNotice } from './BatchNotice';
-import { Moon } from '../moon';
 import type { KitchenBook } from '../book/book';
-import { CaseFold } from '../cases/CaseFold';
+import { SureFold } from '../certainty/SureFold';
 import { CompareFold, othersOf } from '../compare/CompareFold';
-import { Conditions } from '../oven/Conditions';
+import { useCompared } from '../compare/useCompared';
 import { CoolingFold } from '../cooling/CoolingFold';
-import { History } from './History';
+import { fileName, keepAsFile, Question, Read, Sheet, Soft, useWords } from '../design';
+import type { Edit } from '../drafts/edits';
+import { useSpread } from '../jobs';
+import { Moon } from '../moon';
+import { ConditionsFold, OvenStrips } from '../oven/Conditions';
 import { OvenUseFold } from '../oven/OvenUseFold';
 import { pointsOf, ProbeFold, type ProbeOverlay } from '../probe/ProbeFold';
-import { RemedyList } from '../remedies/RemedyList';
 import { StirredCream } from '../stove/StirredCream';
-import { SureFold } from '../certainty/SureFold';
-import { useCompared } from '../compare/useCompared';
+import { History } from './History';
+import { Pulls } from './Pulls';
 import type { Outlook } from './useOutlook';
-import { WindowTable } from './WindowTable';
-import { WorkingNote } from './WorkingNote';
-import type { Edit } from '../drafts/edits';
+import { Cautions, VerdictOf } from './Verdict';
+
+const CaseFold = lazy(() =>
+  import('../cases/CaseFold').then(({ CaseFold }) => ({ default: CaseFold })),
+);
 
 interface PanelProps {
   readonly data: FormulaData;
   readonly book: KitchenBook;
   readonly outlook: Outlook;
   readonly onEdit: Edit;
-  /** Controls, instrument and curves side by side. */
+  /** Moon and cut side by side, and the curves on the dial's axis. */
   readonly wide?: boolean;
 }
 
@@ -55,8 +46,8 @@ function NoForecast({
   const { tell } = useWords();
   const stirred = judged.kind === 'by-sign' && STIRRED.has(data.family) ? judged.endC : undefined;
   return (
-    <View className="gap-4">
-      <Sheet title={say('forecast.forecast')}>
+    <View className="gap-2">
+      <Sheet>
         <View className="items-center gap-3 py-4">
           <Moon
             state={undefined}
@@ -83,109 +74,6 @@ function NoForecast({
   );
 }
 
-/** What becomes of something under or over the filling: a line, or a warning where it does not set. */
-function LayerOutcome({ laid }: { readonly laid: LayerForecast }) {
-  const says = layerInWords(laid, useWords());
-  return laid.set !== undefined && laid.set < LAYER_HOLDS ? (
-    <Notice kind="danger" testID="layer-outcome">
-      {says}
-    </Notice>
-  ) : (
-    <Soft testID="layer-outcome">{says}</Soft>
-  );
-}
-
-// Remembered part by part: a slider passes through here at every step, and changes little of it.
-
-/** Whether there is a window, and how to have it. */
-const Verdict = memo(function Verdict({
-  forecast,
-  out,
-  missing,
-  problem,
-  batch,
-  working,
-  remedies,
-  chosen,
-  onChoose,
-}: {
-  readonly forecast: Forecast | undefined;
-  readonly out: readonly OutStep[];
-  readonly missing: string | undefined;
-  readonly problem: Problem | undefined;
-  readonly batch: ReactNode;
-  readonly working: ReactNode;
-  readonly remedies: ReactNode;
-  readonly chosen: PullChoice;
-  readonly onChoose: (pull: PullChoice) => void;
-}) {
-  const temperature = useWords();
-  return (
-    <Sheet title={say('forecast.forecast')}>
-      {missing ? <Notice kind="hint">{missing}</Notice> : null}
-      {problem ? (
-        <Notice kind="danger" testID="forecast-problem">
-          {temperature.tell(problem)}
-        </Notice>
-      ) : null}
-      {working}
-      {batch}
-      {forecast ? (
-        <>
-          {forecast.verdict.kind === 'window' ? (
-            <Read className="text-lead" testID="forecast-sentence">
-              {pullSentence(forecast, temperature, out)}
-            </Read>
-          ) : (
-            <>
-              <Notice kind="danger" testID="no-window">
-                {say('forecast.no-window', { sentence: pullSentence(forecast, temperature, out) })}
-              </Notice>
-              {remedies}
-            </>
-          )}
-          {forecast.laid.map((each) => (
-            <LayerOutcome key={`${each.place}/${each.name}`} laid={each} />
-          ))}
-          <WindowTable forecast={forecast} chosen={chosen} onChoose={onChoose} />
-        </>
-      ) : null}
-    </Sheet>
-  );
-});
-
-/** What else is to be known before it is baked. */
-const Cautions = memo(function Cautions({
-  forecast: { cautions, safety, top, waterLostG },
-}: {
-  readonly forecast: Forecast;
-}) {
-  const words = useWords();
-  const { degrees, unit, tell } = words;
-  return (
-    <>
-      {cautions.map(tell).map((caution) => (
-        <Notice key={caution} kind="hint">
-          {caution}
-        </Notice>
-      ))}
-      <Soft testID="safety">
-        {say('forecast.the-coldest-spot-reaches', {
-          coldestPeakC: degrees(safety.coldestPeakC),
-          unit,
-          heldInWords: heldInWords(safety.timesPublished),
-        })}
-      </Soft>
-      <Soft testID="top">
-        {say('forecast.the-top-is-at-the', {
-          more: top.shade === 'raw' ? say('forecast.not-browned') : say(`shade.${top.shade}`),
-          waterInWords: waterInWords(waterLostG, words),
-        })}
-      </Soft>
-    </>
-  );
-});
-
 /** The bake as a file that others can compute; says why where it cannot be one. */
 function useExport(data: FormulaData, { plan, forecast }: Outlook): () => string {
   const { tell } = useWords();
@@ -204,40 +92,8 @@ function useExport(data: FormulaData, { plan, forecast }: Outlook): () => string
   }, [tell]);
 }
 
-/** Whether there is a window, with what stands in its way and what would help. */
-function VerdictOf({ data, outlook, onEdit }: Pick<PanelProps, 'data' | 'outlook' | 'onEdit'>) {
-  const { plan, missing, forecast, settled, problem, tried, setTried } = outlook;
-  const choosePull = useCallback(
-    (pull: PullChoice) => setTried((before) => ({ ...before, pull })),
-    [setTried],
-  );
-  return (
-    <Verdict
-      forecast={forecast}
-      out={data.ovenUse.out}
-      missing={missing}
-      problem={problem}
-      batch={
-        forecast && settled ? (
-          <BatchNotice data={data} level={forecast.level} onEdit={onEdit} />
-        ) : null
-      }
-      working={
-        outlook.progress === undefined && !outlook.again ? null : <WorkingNote {...outlook} />
-      }
-      remedies={
-        plan && settled && forecast?.verdict.kind === 'no-window' ? (
-          <RemedyList data={data} plan={plan} onEdit={onEdit} />
-        ) : null
-      }
-      chosen={tried.pull ?? 'best'}
-      onChoose={choosePull}
-    />
-  );
-}
-
-/** What is set: oven, bath and tin, what is done to them over the bake, and where it goes after it. */
-function Controls({
+/** What is put in and done to it: oven, bath and tin, its programme, and where it goes after it. */
+function WhatGoesIn({
   data,
   book,
   outlook,
@@ -257,8 +113,8 @@ function Controls({
   // Only where a sign is waited for, so that the fold is not drawn again as a slider moves.
   const awaited = ovenUse.steps.some(({ on }) => on) ? forecast?.steps : undefined;
   return (
-    <>
-      <Conditions
+    <Question title={say('forecast.what-goes-in')}>
+      <ConditionsFold
         data={data}
         book={book}
         tried={tried}
@@ -283,60 +139,38 @@ function Controls({
         problem={problem?.path === 'out' ? tell(problem) : undefined}
         onUse={use}
       />
-    </>
+    </Question>
   );
 }
 
-type Places = Readonly<
-  Record<'verdict' | 'history' | 'controls' | 'sure' | 'against' | 'probe' | 'foot', ReactNode>
->;
-
-/** One under the other, or controls, instrument and folds side by side. */
-function Arranged({
-  wide,
-  verdict,
-  history,
-  controls,
-  sure,
-  against,
-  probe,
-  foot,
-}: Places & { readonly wide: boolean }) {
-  if (wide) {
-    return (
-      <View className="flex-row items-start gap-4">
-        <View className="w-80 gap-4">{controls}</View>
-        <View className="min-w-0 flex-1 gap-4">
-          {verdict}
-          {history}
-          <View className="flex-row items-start gap-4">
-            <View className="min-w-0 flex-1 gap-4">
-              {sure}
-              {probe}
-            </View>
-            <View className="min-w-0 flex-1 gap-4">
-              {against}
-              {foot}
-            </View>
-          </View>
-        </View>
-      </View>
-    );
-  }
+/** The pulls to choose from, and what is turned to see what it does. */
+function UnderTheDial({
+  data,
+  book,
+  outlook,
+  onEdit,
+  wide = false,
+}: Pick<PanelProps, 'data' | 'book' | 'outlook' | 'onEdit' | 'wide'>) {
+  const { forecast, tried, setTried } = outlook;
+  const choosePull = useCallback(
+    (pull: PullChoice) => setTried((before) => ({ ...before, pull })),
+    [setTried],
+  );
   return (
-    <View className="gap-4">
-      {verdict}
-      {history}
-      {controls}
-      {sure}
-      {against}
-      {probe}
-      {foot}
+    <View className={wide ? 'flex-row items-center gap-6' : 'gap-1'}>
+      {forecast ? (
+        <View className={wide ? 'min-w-0 flex-1' : ''}>
+          <Pulls forecast={forecast} chosen={tried.pull ?? 'best'} onChoose={choosePull} />
+        </View>
+      ) : null}
+      <View className={wide ? 'min-w-0 flex-1' : ''}>
+        <OvenStrips data={data} book={book} onEdit={onEdit} />
+      </View>
     </View>
   );
 }
 
-/** What will happen in the oven: verdict, instrument, curves, and what the time depends on. */
+/** What will happen in the oven: the instrument with what changes it, then the questions one asks of it. */
 export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: PanelProps) {
   const { bakes, plan, live, forecast, answered, settled, tried } = outlook;
   const [unsure, setUnsure] = useState<Unsure>(() => ({
@@ -351,53 +185,66 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
   const recorded = useMemo(() => laid && pointsOf(laid), [laid]);
   const takeAlong = useExport(data, outlook);
   if (!bakes) return <NoForecast data={data} book={book} outlook={outlook} />;
-  const shown = { data, book, outlook, onEdit };
+  const controls = (
+    <UnderTheDial data={data} book={book} outlook={outlook} onEdit={onEdit} wide={wide} />
+  );
+  const says = <VerdictOf data={data} outlook={outlook} onEdit={onEdit} />;
   return (
-    <Arranged
-      wide={wide}
-      verdict={<VerdictOf {...shown} />}
-      history={
-        forecast ? (
-          <History
-            key={tried.pull ?? 'best'}
-            live={live}
-            forecast={forecast}
-            shell={data.shell !== 'none'}
-            setUncertaintyK={bakes.setUncertaintyK}
-            out={data.ovenUse.out}
-            waterMm={data.bath?.levelMm}
-            spread={spread.spread}
-            others={others}
-            recorded={recorded}
-            wide={wide}
-          />
-        ) : null
-      }
-      controls={<Controls {...shown} />}
-      sure={
-        forecast && answered ? (
-          <SureFold
-            forecast={forecast}
-            plan={answered}
-            unsure={unsure}
-            onUnsure={setUnsure}
-            state={spread}
-            ready={settled}
-          />
-        ) : null
-      }
-      against={
-        forecast && answered ? (
-          <CompareFold plan={answered} forecast={forecast} compared={compared} onChoose={choose} />
-        ) : null
-      }
-      probe={forecast ? <ProbeFold forecast={forecast} laid={laid} onLaid={setLaid} /> : null}
-      foot={
+    <View className="gap-2">
+      {forecast ? (
+        <History
+          key={tried.pull ?? 'best'}
+          live={live}
+          forecast={forecast}
+          shell={data.shell !== 'none'}
+          setUncertaintyK={bakes.setUncertaintyK}
+          out={data.ovenUse.out}
+          waterMm={data.bath?.levelMm}
+          spread={spread.spread}
+          others={others}
+          recorded={recorded}
+          controls={controls}
+          says={says}
+          wide={wide}
+        />
+      ) : (
         <>
-          <CaseFold onTakeAlong={forecast && plan ? takeAlong : undefined} />
-          {forecast ? <Cautions forecast={forecast} /> : null}
+          {says}
+          <Sheet>{controls}</Sheet>
         </>
-      }
-    />
+      )}
+      <WhatGoesIn data={data} book={book} outlook={outlook} onEdit={onEdit} />
+      {forecast && answered ? (
+        <>
+          <Question title={say('forecast.how-sure')}>
+            <SureFold
+              forecast={forecast}
+              plan={answered}
+              unsure={unsure}
+              onUnsure={setUnsure}
+              state={spread}
+              ready={settled}
+            />
+            <ProbeFold forecast={forecast} laid={laid} onLaid={setLaid} />
+          </Question>
+          <Question title={say('forecast.what-if')}>
+            <CompareFold
+              plan={answered}
+              forecast={forecast}
+              compared={compared}
+              onChoose={choose}
+            />
+            <Suspense>
+              <CaseFold onTakeAlong={plan ? takeAlong : undefined} />
+            </Suspense>
+          </Question>
+          <Cautions forecast={forecast} />
+        </>
+      ) : (
+        <Suspense>
+          <CaseFold onTakeAlong={undefined} />
+        </Suspense>
+      )}
+    </View>
   );
 }

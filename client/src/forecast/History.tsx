@@ -1,14 +1,18 @@
 import { say } from '@hollow-moon/words';
-import type { Forecast, OutStep, Spread } from '@hollow-moon/core';
-import { memo, useDeferredValue, useMemo, useState } from 'react';
+import { stillAt, type Forecast, type OutStep, type Spread } from '@hollow-moon/core';
+import { memo, useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { Sheet } from '../design';
+import { Fold, Sheet, Tick, useWords } from '../design';
+import { isothermsChosen } from '../state/settings';
+import { useAppDispatch, useAppSelector } from '../state/state';
 import { Curves, type CurvesProps, type Points } from '../curves/Curves';
 import { Instrument } from './Instrument';
 import type { Live } from './live';
 
 const curveOf = (forecast: Forecast, probe: 'rim' | 'halfRadius' | 'centre') =>
   forecast.frames.map((frame) => [frame.timeS, frame.probeC[probe]] as const);
+
+const probesAt = (forecast: Forecast) => stillAt(forecast, forecast.pullS).frame.probeC;
 
 /** What a forecast draws, worked out once for it and not again as the scrubber moves. */
 function curvesOf(forecast: Forecast) {
@@ -27,19 +31,7 @@ function curvesOf(forecast: Forecast) {
   };
 }
 
-/** A forecast's history: instrument and curves over one time. */
-export const History = memo(function History({
-  live,
-  forecast,
-  shell,
-  setUncertaintyK,
-  out,
-  waterMm,
-  spread,
-  others,
-  recorded,
-  wide = false,
-}: {
+interface HistoryProps {
   readonly live: Live;
   readonly forecast: Forecast;
   readonly shell: boolean;
@@ -51,16 +43,90 @@ export const History = memo(function History({
   readonly others?: NonNullable<CurvesProps['others']>;
   /** A probe's record to hold against it: s and °C. */
   readonly recorded?: Points | undefined;
-  /** Side by side instead of one over the other. */
+  /** What is turned to see what it does, right under the dial. */
+  readonly controls: ReactNode;
+  /** The forecast in words, and what stands in its way. */
+  readonly says: ReactNode;
+  /** The curves on the dial's own axis, instead of in a fold. */
   readonly wide?: boolean;
+}
+
+/** The curves, and whether the cut has its isotherms. */
+function DrawnCurves({
+  forecast,
+  setUncertaintyK,
+  spread,
+  others,
+  recorded,
+  nowS,
+  height,
+}: Pick<HistoryProps, 'forecast' | 'setUncertaintyK' | 'spread' | 'others' | 'recorded'> & {
+  readonly nowS: number;
+  readonly height: number;
 }) {
+  const dispatch = useAppDispatch();
+  const isotherms = useAppSelector((state) => state.settings.isotherms);
+  const curves = useMemo(() => curvesOf(forecast), [forecast]);
+  return (
+    <View>
+      <Curves
+        {...curves}
+        setC={forecast.setC}
+        setUncertaintyK={setUncertaintyK}
+        curdleC={forecast.curdleC}
+        spoils={forecast.spoils}
+        band={spread?.band}
+        {...(others ? { others } : {})}
+        {...(recorded ? { readings: recorded } : {})}
+        pullS={forecast.pullS}
+        nowS={nowS}
+        height={height}
+        label={say('forecast.temperatures-at-centre-half-way-out')}
+      />
+      <Tick
+        label={say('forecast.isotherms')}
+        ticked={isotherms}
+        onChange={(on) => dispatch(isothermsChosen(on))}
+        testID="show-isotherms"
+      />
+    </View>
+  );
+}
+
+/** A forecast's history: the instrument with what is turned under it, and the curves over the same minutes. */
+export const History = memo(function History({
+  live,
+  forecast,
+  shell,
+  setUncertaintyK,
+  out,
+  waterMm,
+  spread,
+  others,
+  recorded,
+  controls,
+  says,
+  wide = false,
+}: HistoryProps) {
   const [scrubbed, setScrubbed] = useState<number | undefined>(undefined);
   // Moon and section follow the scrubber first; the line in the curves comes in the frame after.
   const nowS = useDeferredValue(scrubbed) ?? forecast.pullS;
-  const curves = useMemo(() => curvesOf(forecast), [forecast]);
+  const { degrees, unit } = useWords();
+  const drawn = (
+    <DrawnCurves
+      forecast={forecast}
+      setUncertaintyK={setUncertaintyK}
+      spread={spread}
+      others={others}
+      recorded={recorded}
+      nowS={nowS}
+      height={wide ? 170 : 240}
+    />
+  );
+  const atPull = probesAt(forecast);
   return (
-    <View className={wide ? 'flex-row items-start gap-4' : 'gap-4'}>
-      <Sheet className={wide ? 'min-w-0 flex-1' : ''}>
+    <>
+      <Sheet className="py-2">
         <Instrument
           live={live}
           forecast={forecast}
@@ -69,23 +135,25 @@ export const History = memo(function History({
           waterMm={waterMm}
           scrubbedS={scrubbed}
           onTime={setScrubbed}
+          wide={wide}
         />
+        {controls}
+        {wide ? drawn : null}
       </Sheet>
-      <Sheet title={say('forecast.temperatures')} className={wide ? 'min-w-0 flex-1' : ''}>
-        <Curves
-          {...curves}
-          setC={forecast.setC}
-          setUncertaintyK={setUncertaintyK}
-          curdleC={forecast.curdleC}
-          spoils={forecast.spoils}
-          band={spread?.band}
-          {...(others ? { others } : {})}
-          {...(recorded ? { readings: recorded } : {})}
-          pullS={forecast.pullS}
-          nowS={nowS}
-          label={say('forecast.temperatures-at-centre-half-way-out')}
-        />
-      </Sheet>
-    </View>
+      {says}
+      {wide ? null : (
+        <Fold
+          id="temperatures"
+          title={say('forecast.temperatures')}
+          summary={say('forecast.at-the-pull', {
+            centre: degrees(atPull.centre),
+            rim: degrees(atPull.rim),
+            unit,
+          })}
+        >
+          {() => drawn}
+        </Fold>
+      )}
+    </>
   );
 });

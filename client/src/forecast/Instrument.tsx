@@ -1,5 +1,6 @@
 import {
   extentOf,
+  fillingOf,
   sectionReader,
   shadeOf,
   shapeFilledTo,
@@ -8,9 +9,6 @@ import {
   type OutStep,
   type Still,
 } from '@hollow-moon/core';
-import { memo, useMemo, useState } from 'react';
-import { View } from 'react-native';
-import { Figure, Labelled, Range, Read, Soft, useWords } from '../design';
 import {
   captionOf,
   layersInWords,
@@ -19,39 +17,58 @@ import {
   whereAfter,
   wobbleWidth,
 } from '@hollow-moon/words';
-import { Moon, moonInWords, Section, sectionSize, WATER_PX } from '../moon';
+import { memo, useCallback, useMemo, useState, type ReactNode } from 'react';
+import { View } from 'react-native';
+import { Figure, Soft, swatchOf, useWords } from '../design';
+import {
+  Dial,
+  RingTrack,
+  windowInWords,
+  type DialScale,
+  type DialWindow,
+  type Phase,
+} from '../dial';
+import { DonenessKey, Moon, moonInWords, Section, sectionSize, WATER_PX } from '../moon';
+import { useAppSelector } from '../state/state';
 import { useLive, type Live } from './live';
 import { moonOf } from './moonOf';
 
-/** What a probe and a nudge would say at that moment. */
-function Signs({ frame, surface }: { readonly frame: Still['frame']; readonly surface: string }) {
+/** The minute, and what a probe and a nudge would say at it. */
+function Readout({
+  frame,
+  surface,
+  minute,
+  place,
+}: {
+  readonly frame: Still['frame'];
+  readonly surface: string;
+  readonly minute: string;
+  readonly place: string;
+}) {
   const words = useWords();
   const { degrees, unit, measured } = words;
   const caption = captionOf(frame.wobble.diameterM, words);
   const { rimLightness } = frame;
   return (
-    <View className="flex-1 gap-2">
-      <Labelled label={say('forecast.probe-centre')}>
-        <Figure
-          value={degrees(frame.probeC.centre)}
-          unit={unit}
-          size="figure"
-          testID="scrub-probe"
-        />
-      </Labelled>
-      <Labelled label={say('forecast.wobble')}>
+    <View className="min-w-0 flex-1">
+      <Figure value={minute} size="clock" testID="scrub-minute" />
+      <Soft testID="scrub-place">{place}</Soft>
+      <View className="mt-1 flex-row items-baseline gap-2">
+        <Figure value={degrees(frame.probeC.centre)} unit={unit} testID="scrub-probe" />
+        <Soft>{say('forecast.in-the-middle')}</Soft>
+      </View>
+      <View className="flex-row flex-wrap items-baseline gap-x-2">
         <Figure
           value={caption ? measured(wobbleWidth(frame.wobble.diameterM)).value : '0'}
           unit={say('forecast.of-cm', { surface })}
-          size="title"
           testID="scrub-wobble"
         />
-      </Labelled>
-      <Soft>
-        {caption
-          ? say('forecast.moves', { motion: say(`motion.${frame.wobble.motion}`) })
-          : say(frame.wobble.motion === 'still' ? 'forecast.still' : 'forecast.quivers')}
-      </Soft>
+        <Soft>
+          {caption
+            ? say('forecast.moves', { motion: say(`motion.${frame.wobble.motion}`) })
+            : say(frame.wobble.motion === 'still' ? 'forecast.still' : 'forecast.quivers')}
+        </Soft>
+      </View>
       <Soft testID="scrub-air">
         {say(frame.inOven ? 'forecast.oven-air' : 'forecast.air', {
           airC: degrees(frame.airC),
@@ -67,81 +84,133 @@ function Signs({ frame, surface }: { readonly frame: Still['frame']; readonly su
   );
 }
 
-/** The cut through it at that moment, with its key. */
+/** Readers of a forecast's fields at one level of its filling. */
+function useReaders({ field }: Forecast, levelM: number | undefined) {
+  return useMemo(() => {
+    const shape = levelM === undefined ? field : shapeFilledTo(field, levelM);
+    return { shape, readFilling: sectionReader(fillingOf(shape)), readAll: sectionReader(shape) };
+  }, [field, levelM]);
+}
+
+/** The cut through it at that moment. */
 function Cut({
   forecast,
-  frame,
-  temperatureC,
-  width,
+  still: { frame, temperatureC, setExtent, curdledExtent },
+  room,
   waterMm,
   place,
 }: {
   readonly forecast: Forecast;
-  readonly frame: Still['frame'];
-  readonly temperatureC: Still['temperatureC'];
-  readonly width: number;
+  readonly still: Still;
+  readonly room: number;
   readonly waterMm: number | undefined;
   readonly place: string;
 }) {
-  const words = useWords();
-  const { degrees, unit } = words;
-  const { field, setC, curdleC } = forecast;
-  const { levelM } = frame;
-  const shape = useMemo(
-    () => (levelM === undefined ? field : shapeFilledTo(field, levelM)),
-    [field, levelM],
+  const { degrees, unit } = useWords();
+  const withLines = useAppSelector((state) => state.settings.isotherms);
+  const { shape, readFilling, readAll } = useReaders(forecast, frame.levelM);
+  const whole = useMemo(() => extentOf(forecast.field), [forecast.field]);
+  const drawn = useMemo(
+    () => ({
+      set: readFilling(setExtent),
+      curdled: curdledExtent && readFilling(curdledExtent),
+      temperatures: withLines ? readAll(temperatureC) : undefined,
+    }),
+    [readFilling, readAll, setExtent, curdledExtent, temperatureC, withLines],
   );
-  const read = useMemo(() => sectionReader(shape), [shape]);
-  const grid = useMemo(() => read(temperatureC), [read, temperatureC]);
-  const sectionRoom = width - (waterMm === undefined ? 0 : WATER_PX);
-  const whole = useMemo(() => extentOf(field), [field]);
-  const drawn = sectionSize(whole, sectionRoom);
   return (
-    <View className="items-center gap-1">
-      <View style={{ width: drawn.width }}>
-        <Section
-          shape={shape}
-          whole={whole}
-          grid={grid}
-          room={sectionRoom}
-          setC={setC}
-          curdleC={curdleC}
-          degrees={degrees}
-          {...(waterMm !== undefined && frame.waterC !== undefined ? { waterMm } : {})}
-          label={say('forecast.cut-through-the-middle-centre', {
-            place,
-            centre: degrees(frame.probeC.centre),
-            rim: degrees(frame.probeC.rim),
-            unit,
-          })}
-        />
-        <View className="flex-row justify-between">
-          <Soft>{say('forecast.middle')}</Soft>
-          <Soft>{say('forecast.rim')}</Soft>
-        </View>
-      </View>
-      <Soft className="text-center">
-        {say('forecast.heavy-line-sets', {
-          more:
-            curdleC === undefined
-              ? ''
-              : say('forecast.broken', { spoils: say(`spoils.${forecast.spoils}`) }),
-          more2:
-            drawn.lift > 1.05
-              ? ` ${say('forecast.depth-drawn', { lift: drawn.lift.toFixed(1) })}`
-              : '',
-        })}
-      </Soft>
-      {field.under.length + field.over.length > 0 ? (
-        <Soft className="text-center" testID="layers-named">
-          {layersInWords(field, words)}
-        </Soft>
-      ) : null}
-    </View>
+    <Section
+      shape={shape}
+      whole={whole}
+      {...drawn}
+      crust={frame.rimLightness === undefined ? undefined : swatchOf(frame.rimLightness)}
+      room={room}
+      degrees={degrees}
+      {...(waterMm !== undefined && frame.waterC !== undefined ? { waterMm } : {})}
+      label={say('forecast.cut-through-the-middle-centre', {
+        place,
+        centre: degrees(frame.probeC.centre),
+        rim: degrees(frame.probeC.rim),
+        unit,
+      })}
+    />
   );
 }
 
-/** Moon and section over one scrubber: scrub time and see ring, wobble and temperatures together. */
+/** What the pictures show, and how much deeper than it is the cut is drawn. */
+const Key = memo(function Key({
+  forecast: { field, curdleC, spoils },
+  lift,
+}: {
+  readonly forecast: Forecast;
+  readonly lift: number;
+}) {
+  const words = useWords();
+  return (
+    <View>
+      <View className="flex-row flex-wrap items-center justify-between gap-x-3">
+        <DonenessKey spoils={curdleC === undefined ? undefined : spoils} />
+        {lift > 1.05 ? <Soft>{say('forecast.depth-drawn', { lift: lift.toFixed(1) })}</Soft> : null}
+      </View>
+      {field.under.length + field.over.length > 0 ? (
+        <Soft testID="layers-named">{layersInWords(field, words)}</Soft>
+      ) : null}
+    </View>
+  );
+});
+
+/** The forecast's moons over time. */
+const phasesOf = ({ frames }: Forecast): Phase[] =>
+  frames.map((frame) => [frame.timeS, frame.rings]);
+
+const windowOf = ({ verdict }: Forecast): DialWindow | undefined =>
+  verdict.kind === 'window'
+    ? [verdict.earliest.timeS, verdict.best.timeS, verdict.latest.timeS]
+    : undefined;
+
+/** The dial of a forecast, with its hand. */
+function ForecastDial({
+  forecast,
+  timeS,
+  says,
+  onTime,
+}: {
+  readonly forecast: Forecast;
+  readonly timeS: number;
+  readonly says: string;
+  readonly onTime: (timeS: number) => void;
+}) {
+  const { frames, pullS, verdict } = forecast;
+  const phases = useMemo(() => phasesOf(forecast), [forecast]);
+  const window = useMemo(() => windowOf(forecast), [forecast]);
+  const track = useCallback(
+    (x: DialScale, heightPx: number): ReactNode => (
+      <RingTrack phases={phases} x={x} heightPx={heightPx} />
+    ),
+    [phases],
+  );
+  return (
+    <Dial
+      track={track}
+      endS={frames.at(-1)!.timeS}
+      window={window}
+      closes={verdict.kind !== 'window' || verdict.latestIsLimit}
+      pullS={pullS}
+      label={say('forecast.minutes-of-the-bake', { window: windowInWords(window) })}
+      hand={{ atS: timeS, says, onTime, testID: 'scrubber' }}
+    />
+  );
+}
+
+/** Beside the moon on a wide screen, px. */
+const READOUT_PX = 168;
+const WIDE_MOON_PX = 196;
+const GAP_PX = 16;
+
+/**
+ * The instrument: the moon with its minute, the cut beside it, and the dial whose hand drives all three, so that ring,
+ * wobble and cut are seen together.
+ */
 export const Instrument = memo(function Instrument({
   live,
   forecast: told,
@@ -150,6 +219,7 @@ export const Instrument = memo(function Instrument({
   waterMm,
   scrubbedS,
   onTime,
+  wide,
 }: {
   readonly live: Live;
   /** What the rest of the screen tells of; the picture may be a moment ahead of it. */
@@ -162,64 +232,60 @@ export const Instrument = memo(function Instrument({
   /** When it is looked at, s; at the pull until that is chosen. */
   readonly scrubbedS: number | undefined;
   readonly onTime: (timeS: number) => void;
+  /** The cut beside the moon instead of under it. */
+  readonly wide: boolean;
 }) {
   const forecast = useLive(live, told);
   const [width, setWidth] = useState(320);
-  const { frames, field, pullS } = forecast;
+  const { field, pullS } = forecast;
   const timeS = scrubbedS ?? pullS;
-  const endS = frames[frames.length - 1]!.timeS;
-  const { frame, temperatureC } = useMemo(() => stillAt(forecast, timeS), [forecast, timeS]);
+  const still = useMemo(() => stillAt(forecast, timeS), [forecast, timeS]);
+  const { frame } = still;
   const words = useWords();
   const caption = captionOf(frame.wobble.diameterM, words);
-  const place = frame.inOven
-    ? say('forecast.min-in-the-oven', { timeS: minutes(frame.timeS) })
-    : say('forecast.min', {
-        timeS: minutes(frame.timeS - pullS),
-        whereAfter: whereAfter(frame.timeS - pullS, out),
-      });
-  const moonSize = Math.min(width, 260);
   const surface = words.quantity({ widthMm: field.fill.topRadiusM * 2000 });
+  const minute = minutes(frame.inOven ? frame.timeS : frame.timeS - pullS);
+  const place = frame.inOven
+    ? say('forecast.in-the-oven')
+    : say('forecast.after', { whereAfter: whereAfter(frame.timeS - pullS, out) });
+  const at = say('forecast.at-minute', { minute, place });
+  const moonPx = wide ? WIDE_MOON_PX : Math.min(176, width * 0.49);
+  const cutPx = wide ? width - WIDE_MOON_PX - READOUT_PX - 2 * GAP_PX : width;
+  const room = Math.max(160, cutPx) - (waterMm === undefined ? 0 : WATER_PX);
+  const { lift } = useMemo(() => sectionSize(extentOf(field), room), [field, room]);
+  const moon = moonInWords(frame.rings, caption);
+  const cut = <Cut forecast={forecast} still={still} room={room} waterMm={waterMm} place={at} />;
   return (
     <View
-      className="gap-3"
+      className="gap-2"
+      testID="instrument"
       onLayout={({ nativeEvent }) => setWidth(Math.max(220, nativeEvent.layout.width))}
     >
-      <View className="flex-row items-center justify-between gap-3">
+      <View className="flex-row items-center gap-4">
         <Moon
           {...moonOf(frame)}
           shell={shell}
-          size={moonSize * 0.62}
+          size={moonPx}
           {...(caption ? { caption } : {})}
-          label={say('forecast.from-above-of', {
-            place,
-            moonInWords: moonInWords(frame.rings, caption),
-            surface,
-          })}
+          label={say('forecast.from-above-of', { place: at, moonInWords: moon, surface })}
         />
-        <Signs frame={frame} surface={surface} />
+        <View className="min-w-0 flex-1" {...(wide ? { style: { maxWidth: READOUT_PX } } : {})}>
+          <Readout frame={frame} surface={surface} minute={minute} place={place} />
+        </View>
+        {wide ? cut : null}
       </View>
-      <Cut
+      {wide ? null : <View className="items-center">{cut}</View>}
+      <ForecastDial
         forecast={forecast}
-        frame={frame}
-        temperatureC={temperatureC}
-        width={width}
-        waterMm={waterMm}
-        place={place}
+        timeS={timeS}
+        onTime={onTime}
+        says={say('forecast.hand-says', {
+          place: at,
+          probe: words.quantity({ celsius: frame.probeC.centre }),
+          moon,
+        })}
       />
-      <Range
-        label={say('forecast.time')}
-        hideLabel
-        value={Math.round(frame.timeS)}
-        least={0}
-        most={Math.round(endS)}
-        step={15}
-        onChange={onTime}
-        shown={place}
-        testID="scrubber"
-      />
-      <Read className="text-center" testID="scrub-place">
-        {place}
-      </Read>
+      <Key forecast={forecast} lift={lift} />
     </View>
   );
 });

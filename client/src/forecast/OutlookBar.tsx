@@ -1,21 +1,21 @@
+import { say } from '@hollow-moon/words';
 import type { Bakes, Forecast } from '@hollow-moon/core';
 import { memo } from 'react';
-import { View } from 'react-native';
-import { Button, icons, Read, Soft, useWords } from '../design';
+import { Pressable, Text, View } from 'react-native';
+import { Button, icons, Soft, useRadioKeys } from '../design';
 import { Moon, moonInWords } from '../moon';
-import { say, withUnit } from '@hollow-moon/words';
 import { moonAtPull } from './moonOf';
 
-/** The verdict and the next thing to do, in view and under the thumb whatever is scrolled above. */
-export const OutlookBar = memo(function OutlookBar({
-  says,
-  bakes,
-  forecast,
-  shell,
-  mayBake,
-  onBake,
-  onMake,
-}: {
+/** The sides of a formula. */
+export type Side = 'bench' | 'shell' | 'forecast';
+
+const SIDE_NAMES: Readonly<Record<Side, string>> = {
+  bench: say('formulas.bench'),
+  shell: say('formulas.shell'),
+  forecast: say('formulas.forecast'),
+};
+
+interface OutlookBarProps {
   /** The outlook in a line. */
   readonly says: string;
   /** How the oven sets it; `undefined` where it does not. */
@@ -27,52 +27,124 @@ export const OutlookBar = memo(function OutlookBar({
   readonly onBake: (forecast: Forecast) => void;
   /** Begins what no oven sets: its parts are made one after the other. */
   readonly onMake: () => void;
-}) {
-  const { degrees, unit } = useWords();
-  const moon = moonAtPull(forecast);
+}
+
+/** The next thing to do: bake it, or make it. */
+function Begin({ bakes, forecast, mayBake, onBake, onMake }: OutlookBarProps) {
   const hopeless = forecast?.verdict.kind === 'no-window';
-  const best = forecast?.verdict.kind === 'window' ? forecast.verdict.best : undefined;
+  return bakes ? (
+    <Button
+      label={hopeless ? say('forecast.bake-anyway') : say('forecast.bake-it')}
+      {...(hopeless ? {} : { icon: icons.bake })}
+      weight={hopeless ? 'plain' : 'main'}
+      disabled={!forecast || !mayBake}
+      onPress={() => forecast && onBake(forecast)}
+      testID="bake-it"
+    />
+  ) : (
+    <Button
+      label={say('forecast.make-it')}
+      icon={icons.bake}
+      weight="main"
+      disabled={!mayBake}
+      onPress={onMake}
+      testID="make-it"
+    />
+  );
+}
+
+/** The verdict as text, and what to do where it cannot be baked yet. */
+function Verdict({ says, mayBake }: Pick<OutlookBarProps, 'says' | 'mayBake'>) {
+  return (
+    <View className="min-w-0 flex-1">
+      <Text
+        numberOfLines={2}
+        className="font-read-strong text-small text-ink"
+        testID="outlook-verdict"
+      >
+        {says}
+      </Text>
+      {mayBake ? null : (
+        <Soft numberOfLines={1}>{say('forecast.keep-the-formula-then-bake-it')}</Soft>
+      )}
+    </View>
+  );
+}
+
+/** The verdict and the next thing to do, over what is seen on a wide screen. */
+export const OutlookBar = memo(function OutlookBar(props: OutlookBarProps) {
+  const moon = moonAtPull(props.forecast);
+  return (
+    <View testID="outlook" className="no-print min-w-0 flex-1 flex-row items-center gap-3">
+      <Moon {...moon} shell={props.shell} size={40} label={moonInWords(moon.state)} />
+      <View role="status" className="min-w-0 flex-1">
+        <Verdict {...props} />
+      </View>
+      <Begin {...props} />
+    </View>
+  );
+});
+
+/**
+ * The foot of a formula on a phone: its sides under the thumb, of which the forecast's is the verdict itself, and the
+ * next thing to do.
+ */
+export const FormulaFoot = memo(function FormulaFoot({
+  side,
+  onSide,
+  ...props
+}: OutlookBarProps & { readonly side: Side; readonly onSide: (side: Side) => void }) {
+  const moon = moonAtPull(props.forecast);
+  const sides: readonly Side[] = props.shell
+    ? ['bench', 'shell', 'forecast']
+    : ['bench', 'forecast'];
+  const keysOf = useRadioKeys(sides, side, onSide);
   return (
     <View
       testID="outlook"
-      className="no-print min-h-16 flex-row items-center gap-3 border-t border-line bg-sheet px-4 py-2"
+      className="no-print min-h-14 flex-row items-stretch gap-1 border-t border-line bg-sheet pr-2"
     >
-      <Moon {...moon} shell={shell} size={40} label={moonInWords(moon.state)} />
-      <View role="status" className="min-w-0 flex-1">
-        <Read numberOfLines={3} className="font-read-strong" testID="outlook-verdict">
-          {says}
-        </Read>
-        {bakes || !mayBake ? (
-          <Soft numberOfLines={1}>
-            {!mayBake
-              ? say('forecast.keep-the-formula-then-bake-it')
-              : best
-                ? say('forecast.probe-in-the-middle', {
-                    probeC: withUnit(degrees(best.probeC), unit),
-                  })
-                : ''}
-          </Soft>
-        ) : null}
+      <Text role="status" className="sr-only">
+        {props.says}
+      </Text>
+      <View
+        role="radiogroup"
+        aria-label={say('formulas.show')}
+        className="min-w-0 flex-1 flex-row items-stretch"
+      >
+        {sides.map((each) => {
+          const here = each === side;
+          return (
+            <Pressable
+              key={each}
+              role="radio"
+              aria-checked={here}
+              aria-label={
+                each === 'forecast' ? `${SIDE_NAMES.forecast}. ${props.says}` : SIDE_NAMES[each]
+              }
+              onPress={() => onSide(each)}
+              {...keysOf(each)}
+              className={`min-w-14 flex-row items-center justify-center gap-2 border-t-4 px-2 active:opacity-70 ${each === 'forecast' ? 'min-w-0 flex-1 justify-start' : ''} ${here ? 'border-ink bg-ground' : 'border-transparent'}`}
+            >
+              {each === 'forecast' ? (
+                <>
+                  <Moon {...moon} shell={props.shell} size={32} label={moonInWords(moon.state)} />
+                  <Verdict {...props} />
+                </>
+              ) : (
+                <Text
+                  className={`text-base ${here ? 'font-read-strong text-ink' : 'font-read text-ink-soft'}`}
+                >
+                  {SIDE_NAMES[each]}
+                </Text>
+              )}
+            </Pressable>
+          );
+        })}
       </View>
-      {bakes ? (
-        <Button
-          label={hopeless ? say('forecast.bake-anyway') : say('forecast.bake-it')}
-          {...(hopeless ? {} : { icon: icons.bake })}
-          weight={hopeless ? 'plain' : 'main'}
-          disabled={!forecast || !mayBake}
-          onPress={() => forecast && onBake(forecast)}
-          testID="bake-it"
-        />
-      ) : (
-        <Button
-          label={say('forecast.make-it')}
-          icon={icons.bake}
-          weight="main"
-          disabled={!mayBake}
-          onPress={onMake}
-          testID="make-it"
-        />
-      )}
+      <View className="justify-center">
+        <Begin {...props} shell={props.shell} />
+      </View>
     </View>
   );
 });

@@ -12,86 +12,86 @@ import { kitchenDataSchema, type KitchenData, type VesselData } from '@hollow-mo
 import { boilingPointAtAltitudeC, EGG_GRADES, type EggGrade } from '@hollow-moon/core';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useState, type ReactNode } from 'react';
-import { useForm, useWatch } from 'react-hook-form';
+import { useForm, useWatch, type Control } from 'react-hook-form';
 import { Pressable, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
-import { Button, Choice, icons, Read, Sheet, Soft, Title, useWords } from '../design';
-import { Column, useTitle, useWide, WhenHere } from '../layout';
+import { Button, Choice, Fold, icons, Read, Soft, Title, useWords } from '../design';
+import { Column, Margin, useTitle, useWide, WhenHere } from '../layout';
 import { useKitchenBook, type KitchenBook } from '../book/book';
 import { unitsChosen, themeChosen, type Theme } from '../state/settings';
 import { useAppDispatch, useAppSelector } from '../state/state';
-import { PantrySheet } from './PantrySheet';
+import { PantryFold } from './PantryFold';
 
 /** How this device shows things. */
-function DeviceSheet() {
+function DeviceFold({ begin }: { readonly begin: boolean }) {
   const dispatch = useAppDispatch();
   const { theme, units } = useAppSelector((state) => state.settings);
   return (
-    <Sheet title={say('kitchen.this-device')}>
-      <Choice<Theme>
-        label={say('kitchen.light')}
-        value={theme}
-        onChange={(value) => dispatch(themeChosen(value))}
-        options={[
-          { value: 'system', label: say('kitchen.as-the-device') },
-          { value: 'light', label: say('kitchen.bright-kitchen') },
-          { value: 'dark', label: say('kitchen.night') },
-        ]}
-      />
-      <Choice<Units['degrees']>
-        label={say('kitchen.temperatures')}
-        value={units.degrees}
-        onChange={(degrees) => dispatch(unitsChosen({ degrees }))}
-        options={[
-          { value: 'C', label: '°C' },
-          { value: 'F', label: '°F' },
-          { value: 'gas', label: say('kitchen.gas-marks') },
-        ]}
-      />
-      <Choice<Units['lengths']>
-        label={say('kitchen.lengths')}
-        value={units.lengths}
-        onChange={(lengths) => dispatch(unitsChosen({ lengths }))}
-        options={[
-          { value: 'cm', label: say('kitchen.centimetres') },
-          { value: 'in', label: say('kitchen.inches') },
-        ]}
-      />
-      <Choice<Units['weights']>
-        label={say('kitchen.amounts')}
-        value={units.weights}
-        onChange={(weights) => dispatch(unitsChosen({ weights }))}
-        options={[
-          { value: 'g', label: say('kitchen.grams') },
-          { value: 'oz', label: say('kitchen.ounces') },
-          { value: 'cups', label: say('kitchen.cups-and-spoons') },
-        ]}
-      />
-    </Sheet>
+    <Fold
+      id="this-device"
+      level={2}
+      title={say('kitchen.this-device')}
+      summary={say('kitchen.device-in-short', {
+        theme: say(`theme.${theme}`),
+        degrees: units.degrees === 'gas' ? say('kitchen.gas-marks') : `°${units.degrees}`,
+        lengths: units.lengths,
+        weights: units.weights,
+      })}
+      begin={begin}
+    >
+      {() => (
+        <>
+          <Choice<Theme>
+            label={say('kitchen.light')}
+            value={theme}
+            onChange={(value) => dispatch(themeChosen(value))}
+            options={[
+              { value: 'system', label: say('theme.system') },
+              { value: 'light', label: say('theme.light') },
+              { value: 'dark', label: say('theme.dark') },
+            ]}
+          />
+          <Choice<Units['degrees']>
+            label={say('kitchen.temperatures')}
+            value={units.degrees}
+            onChange={(degrees) => dispatch(unitsChosen({ degrees }))}
+            options={[
+              { value: 'C', label: '°C' },
+              { value: 'F', label: '°F' },
+              { value: 'gas', label: say('kitchen.gas-marks') },
+            ]}
+          />
+          <Choice<Units['lengths']>
+            label={say('kitchen.lengths')}
+            value={units.lengths}
+            onChange={(lengths) => dispatch(unitsChosen({ lengths }))}
+            options={[
+              { value: 'cm', label: say('kitchen.centimetres') },
+              { value: 'in', label: say('kitchen.inches') },
+            ]}
+          />
+          <Choice<Units['weights']>
+            label={say('kitchen.amounts')}
+            value={units.weights}
+            onChange={(weights) => dispatch(unitsChosen({ weights }))}
+            options={[
+              { value: 'g', label: say('kitchen.grams') },
+              { value: 'oz', label: say('kitchen.ounces') },
+              { value: 'cups', label: say('kitchen.cups-and-spoons') },
+            ]}
+          />
+        </>
+      )}
+    </Fold>
   );
 }
 
 const GRADES = Object.keys(EGG_GRADES) as EggGrade[];
 
-/** What holds for everything made here. */
-function KitchenSheet({ book }: { readonly book: KitchenBook }) {
-  const { put, quantity } = useWords();
-  const { kitchen } = book;
-  const form = useForm<KitchenData>({
-    resolver: zodResolver(kitchenDataSchema),
-    mode: 'onChange',
-    values: kitchen.data,
-    resetOptions: { keepDirtyValues: true },
-  });
-  const { control, handleSubmit, formState } = form;
-  const write = useWriting('kitchens', kitchen.id, kitchen.id);
-  const submit = handleSubmit((data) => {
-    write(data, kitchen.version);
-    form.reset(data);
-  });
-  const checked = kitchenDataSchema.safeParse(useWatch({ control }));
+function KitchenFields({ control }: { readonly control: Control<KitchenData> }) {
+  const { put } = useWords();
   return (
-    <Sheet title={say('kitchen.the-kitchen')}>
+    <>
       <FormText control={control} name="name" label={say('kitchen.name')} />
       <FormPicker
         control={control}
@@ -130,39 +130,82 @@ function KitchenSheet({ book }: { readonly book: KitchenBook }) {
           testID="room"
         />
       </View>
-      {checked.success ? (
-        <Soft>
-          {say('kitchen.water-boils-at-c-here', {
-            boils: quantity({ celsius: boilingPointAtAltitudeC(checked.data.altitudeM) }),
-          })}
-        </Soft>
-      ) : null}
-      <View className="self-start">
-        <Button
-          label={say('kitchen.keep')}
-          weight="main"
-          onPress={() => void submit()}
-          disabled={!formState.isDirty}
-          testID="keep-kitchen"
-        />
-      </View>
-    </Sheet>
+    </>
+  );
+}
+
+/** What holds for everything made here. */
+function KitchenFold({ book, begin }: { readonly book: KitchenBook; readonly begin: boolean }) {
+  const { quantity } = useWords();
+  const { kitchen } = book;
+  const form = useForm<KitchenData>({
+    resolver: zodResolver(kitchenDataSchema),
+    mode: 'onChange',
+    values: kitchen.data,
+    resetOptions: { keepDirtyValues: true },
+  });
+  const { control, handleSubmit, formState } = form;
+  const write = useWriting('kitchens', kitchen.id, kitchen.id);
+  const submit = handleSubmit((data) => {
+    write(data, kitchen.version);
+    form.reset(data);
+  });
+  const checked = kitchenDataSchema.safeParse(useWatch({ control }));
+  return (
+    <Fold
+      id="the-kitchen"
+      level={2}
+      title={say('kitchen.the-kitchen')}
+      summary={say('kitchen.kitchen-in-short', {
+        name: kitchen.data.name,
+        grade: kitchen.data.eggGrade,
+        altitude: kitchen.data.altitudeM,
+        room: quantity({ celsius: kitchen.data.roomC }),
+      })}
+      begin={begin}
+    >
+      {() => (
+        <>
+          <KitchenFields control={control} />
+          {checked.success ? (
+            <Soft>
+              {say('kitchen.water-boils-at-c-here', {
+                boils: quantity({ celsius: boilingPointAtAltitudeC(checked.data.altitudeM) }),
+              })}
+            </Soft>
+          ) : null}
+          <View className="self-start">
+            <Button
+              label={say('kitchen.keep')}
+              weight="main"
+              onPress={() => void submit()}
+              disabled={!formState.isDirty}
+              testID="keep-kitchen"
+            />
+          </View>
+        </>
+      )}
+    </Fold>
   );
 }
 
 /** A list of equipment in which one entry at a time is open to be changed. */
-function EquipmentSheet<T extends { readonly id: string; readonly data: { archived: boolean } }>({
+function EquipmentFold<T extends { readonly id: string; readonly data: { archived: boolean } }>({
+  id,
   title,
   add,
   items,
   lines,
   form,
+  begin,
 }: {
+  readonly id: string;
   readonly title: string;
   readonly add: string;
   readonly items: readonly T[];
   readonly lines: (item: T) => [string, string];
   readonly form: (id: string, item: T | undefined, close: () => void) => ReactNode;
+  readonly begin: boolean;
 }) {
   const [open, setOpen] = useState<string | undefined>(undefined);
   const close = () => setOpen(undefined);
@@ -170,33 +213,48 @@ function EquipmentSheet<T extends { readonly id: string; readonly data: { archiv
   const [showAway, setShowAway] = useState(false);
   const away = items.filter(({ data }) => data.archived).length;
   return (
-    <Sheet
+    <Fold
+      id={id}
+      level={2}
       title={title}
-      aside={<Button label={add} icon={icons.add} onPress={() => setOpen(uuid())} />}
+      summary={
+        items
+          .filter(({ data }) => !data.archived)
+          .map((item) => lines(item)[0])
+          .join(', ') || say('kitchen.none-yet')
+      }
+      begin={begin}
     >
-      {isNew ? form(open, undefined, close) : null}
-      <View role="list">
-        {items.map((item) => {
-          if (item.data.archived && !showAway) return null;
-          const [name, about] = lines(item);
-          return (
-            <View key={item.id} role="listitem" className="border-t border-line">
-              <Pressable
-                role="button"
-                aria-expanded={open === item.id}
-                onPress={() => setOpen(open === item.id ? undefined : item.id)}
-                className="min-h-14 justify-center py-2"
-              >
-                <Read>{item.data.archived ? say('kitchen.put-away', { name }) : name}</Read>
-                <Soft>{about}</Soft>
-              </Pressable>
-              {open === item.id ? form(item.id, item, close) : null}
-            </View>
-          );
-        })}
-      </View>
-      <ShowAway away={away} shown={showAway} onShow={setShowAway} />
-    </Sheet>
+      {() => (
+        <>
+          <View className="self-start">
+            <Button label={add} icon={icons.add} onPress={() => setOpen(uuid())} />
+          </View>
+          {isNew ? form(open, undefined, close) : null}
+          <View role="list">
+            {items.map((item) => {
+              if (item.data.archived && !showAway) return null;
+              const [name, about] = lines(item);
+              return (
+                <View key={item.id} role="listitem" className="border-t border-line">
+                  <Pressable
+                    role="button"
+                    aria-expanded={open === item.id}
+                    onPress={() => setOpen(open === item.id ? undefined : item.id)}
+                    className="min-h-14 justify-center py-2"
+                  >
+                    <Read>{item.data.archived ? say('kitchen.put-away', { name }) : name}</Read>
+                    <Soft>{about}</Soft>
+                  </Pressable>
+                  {open === item.id ? form(item.id, item, close) : null}
+                </View>
+              );
+            })}
+          </View>
+          <ShowAway away={away} shown={showAway} onShow={setShowAway} />
+        </>
+      )}
+    </Fold>
   );
 }
 
@@ -237,7 +295,9 @@ function Kitchen({ book }: { readonly book: KitchenBook }) {
   const wide = useWide();
   const kitchenId = book.kitchen.id;
   const ovens = (
-    <EquipmentSheet
+    <EquipmentFold
+      id="ovens"
+      begin={wide}
       title={say('kitchen.ovens')}
       add={say('kitchen.add-an-oven')}
       items={book.ovens}
@@ -251,7 +311,9 @@ function Kitchen({ book }: { readonly book: KitchenBook }) {
     />
   );
   const vessels = (
-    <EquipmentSheet
+    <EquipmentFold
+      id="tins"
+      begin={wide}
       title={say('kitchen.tins-and-dishes')}
       add={say('kitchen.add-a-tin')}
       items={book.vessels}
@@ -266,18 +328,20 @@ function Kitchen({ book }: { readonly book: KitchenBook }) {
   );
   const settings = (
     <>
-      <DeviceSheet />
-      <KitchenSheet book={book} />
+      <DeviceFold begin={wide} />
+      <KitchenFold book={book} begin={wide} />
     </>
   );
   if (!wide) {
     return (
       <Column>
-        <Title>{say('kitchen.kitchen')}</Title>
+        <Margin>
+          <Title>{say('kitchen.kitchen')}</Title>
+        </Margin>
         {settings}
         {ovens}
         {vessels}
-        <PantrySheet book={book} />
+        <PantryFold book={book} begin={wide} />
       </Column>
     );
   }
@@ -285,7 +349,9 @@ function Kitchen({ book }: { readonly book: KitchenBook }) {
     <View className="h-full flex-row">
       <View className="min-w-0 flex-1">
         <Column>
-          <Title>{say('kitchen.kitchen')}</Title>
+          <Margin>
+            <Title>{say('kitchen.kitchen')}</Title>
+          </Margin>
           {settings}
           {ovens}
         </Column>
@@ -293,7 +359,7 @@ function Kitchen({ book }: { readonly book: KitchenBook }) {
       <View className="min-w-0 flex-1 border-l border-line">
         <Column>
           {vessels}
-          <PantrySheet book={book} />
+          <PantryFold book={book} begin={wide} />
         </Column>
       </View>
     </View>

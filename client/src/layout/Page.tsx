@@ -4,7 +4,16 @@ import { ActivityIndicator, ScrollView, View } from 'react-native';
 import { Button, Notice, Soft } from '../design';
 import type { Loading } from '../book/book';
 
-/** A column that scrolls by itself. */
+/** What stands in a column without a sheet of its own: kept off the edges. */
+export const Margin = ({
+  children,
+  className = '',
+}: {
+  readonly children: ReactNode;
+  readonly className?: string;
+}) => <View className={`gap-3 px-4 pt-4 ${className}`}>{children}</View>;
+
+/** A column that scrolls by itself; sheets lie in it from edge to edge. */
 export const Column = ({
   children,
   className = '',
@@ -17,7 +26,7 @@ export const Column = ({
   <ScrollView
     testID={testID}
     className={`h-full ${className}`}
-    contentContainerClassName="gap-4 p-4 pb-8"
+    contentContainerClassName="gap-2 pb-8"
     keyboardShouldPersistTaps="handled"
   >
     {children}

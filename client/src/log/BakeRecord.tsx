@@ -2,12 +2,14 @@ import { type StoredBake } from '@hollow-moon/contract';
 import { format } from 'date-fns';
 import { router } from 'expo-router';
 import { Text, View } from 'react-native';
-import { secondsInto } from '../bake/progress';
-import { Button, Labelled, Read, Sheet, Soft, Title, useWords } from '../design';
-import { listed, minutes, say, spanOfMinutes, wobbleWidth } from '@hollow-moon/words';
+import { foreseenMoon, secondsInto } from '../bake/progress';
+import { BakeDial } from '../bake/BakeDial';
+import { Button, Figure, Fold, Labelled, Read, Sheet, Soft, Title, useWords } from '../design';
+import { captionOf, listed, minutes, say, spanOfMinutes, wobbleWidth } from '@hollow-moon/words';
 import { Curves } from '../curves/Curves';
-import { useTitle } from '../layout';
-import { Moon } from '../moon';
+import { Margin, useTitle } from '../layout';
+import { DonenessKey, Moon, moonInWords, type MoonState } from '../moon';
+import { differenceInWords } from './difference';
 import { lastMoon, RESULT_MARKS } from './outcome';
 
 const centreReadings = ({ readings }: StoredBake) =>
@@ -24,43 +26,121 @@ const readingAtPull = (bake: StoredBake, pulledS: number | undefined) =>
         .filter(({ atS }) => Math.abs(atS - pulledS) <= AT_PULL_S)
         .sort((a, b) => Math.abs(a.atS - pulledS) - Math.abs(b.atS - pulledS))[0];
 
-/** How it came out, and with what it was baked. */
-function AsItCameOut({ bake }: { readonly bake: StoredBake }) {
+/** A moon with its minute and what it is. */
+function MoonOf({
+  state,
+  shell,
+  minute,
+  title,
+  about,
+  label,
+}: {
+  readonly state: MoonState | undefined;
+  readonly shell: boolean;
+  readonly minute: string;
+  readonly title: string;
+  readonly about: string;
+  readonly label: string;
+}) {
+  return (
+    <View className="min-w-0 flex-1 items-center gap-1">
+      <Soft>{title}</Soft>
+      <Moon state={state} shell={shell} size={132} label={label} />
+      <Figure value={minute} unit={minute === '–' ? '' : 'min'} size="figure" />
+      <Soft className="text-center">{about}</Soft>
+    </View>
+  );
+}
+
+/** With what it was baked. */
+function BakedWith({ data }: { readonly data: StoredBake['data'] }) {
   const { quantity } = useWords();
+  return (
+    <View className="flex-row flex-wrap gap-x-6 gap-y-2">
+      <Labelled label={say('log.tin')}>
+        <Read>{`${data.vesselCount} × ${data.vesselName}`}</Read>
+      </Labelled>
+      <Labelled label={say('log.oven')}>
+        <Read>{`${data.ovenName}, ${quantity({ ovenC: data.setC })}`}</Read>
+      </Labelled>
+      <Labelled label={say('log.poured-at')}>
+        <Read>{quantity({ celsius: data.fillingStartC })}</Read>
+      </Labelled>
+    </View>
+  );
+}
+
+/** The bake as it was foreseen beside the bake as it was, and the difference in words. */
+function TwoMoons({
+  bake,
+  pulledS,
+}: {
+  readonly bake: StoredBake;
+  readonly pulledS: number | undefined;
+}) {
+  const words = useWords();
+  const { quantity } = words;
   const { data } = bake;
+  const { window, pullS } = data.foreseen;
+  const shell = data.shell !== 'none';
+  const reading = readingAtPull(bake, pulledS);
   const lastWobble = bake.wobbles.at(-1);
+  const bestS = window?.best.timeS ?? pullS;
+  const foreseen = foreseenMoon({ ...data, pulledAt: null }, bestS);
+  const done = lastMoon({ ...data, lastWobbleMm: lastWobble?.diameterMm ?? null });
+  const difference = differenceInWords(data, { pulledS, probeC: reading?.celsius }, words);
+  const result = data.result
+    ? `${RESULT_MARKS[data.result]} ${say(`result.${data.result}`)}`
+    : say('log.not-judged');
   return (
     <Sheet>
-      <View className="flex-row items-center gap-4">
-        <Moon
-          state={lastMoon({ ...data, lastWobbleMm: lastWobble?.diameterMm ?? null })}
-          shell={data.shell !== 'none'}
-          size={84}
-          label={say('log.as-it-was-at-the-last')}
+      <Read className="font-read-strong text-lead" testID="record-result">
+        {result}
+      </Read>
+      {difference ? <Read testID="difference">{difference}</Read> : null}
+      {data.faults.length > 0 ? (
+        <Read>{listed(data.faults.map((fault) => say(`fault.${fault}`)))}</Read>
+      ) : null}
+      <View className="flex-row gap-4">
+        <MoonOf
+          state={foreseen.moon}
+          shell={shell}
+          title={say('log.foreseen')}
+          minute={window ? minutes(window.best.timeS) : '–'}
+          about={window ? quantity({ celsius: window.best.probeC }) : say('log.no-window')}
+          label={say('log.moon-foreseen', {
+            moon: moonInWords(foreseen.moon, captionOf(foreseen.wobbleMm / 1000, words)),
+          })}
         />
-        <View className="min-w-0 flex-1 gap-1">
-          <Read className="font-read-strong text-title" testID="record-result">
-            {data.result
-              ? `${RESULT_MARKS[data.result]} ${say(`result.${data.result}`)}`
-              : say('log.not-judged')}
-          </Read>
-          {data.faults.length > 0 ? (
-            <Read>{listed(data.faults.map((fault) => say(`fault.${fault}`)))}</Read>
-          ) : null}
-          {data.note ? <Read testID="record-note">{data.note}</Read> : null}
+        <MoonOf
+          state={done}
+          shell={shell}
+          title={say('log.done')}
+          minute={pulledS === undefined ? '–' : minutes(pulledS)}
+          about={reading ? quantity({ celsius: reading.celsius }) : say('log.not-read')}
+          label={say('log.moon-done', {
+            moon: done
+              ? moonInWords(
+                  done,
+                  lastWobble ? captionOf(lastWobble.diameterMm / 1000, words) : undefined,
+                )
+              : say('log.no-wobble-noted'),
+          })}
+        />
+      </View>
+      <BakeDial
+        data={data}
+        noted={{ readings: centreReadings(bake), wobbles: bake.wobbles }}
+        pulledS={pulledS}
+      />
+      <DonenessKey spoils={undefined} />
+      {data.note ? (
+        <View className="border-l-4 border-line pl-3">
+          <Soft>{say('log.note')}</Soft>
+          <Read testID="record-note">{data.note}</Read>
         </View>
-      </View>
-      <View className="flex-row flex-wrap gap-x-6 gap-y-2">
-        <Labelled label={say('log.tin')}>
-          <Read>{`${data.vesselCount} × ${data.vesselName}`}</Read>
-        </Labelled>
-        <Labelled label={say('log.oven')}>
-          <Read>{`${data.ovenName}, ${quantity({ ovenC: data.setC })}`}</Read>
-        </Labelled>
-        <Labelled label={say('log.poured-at')}>
-          <Read>{quantity({ celsius: data.fillingStartC })}</Read>
-        </Labelled>
-      </View>
+      ) : null}
+      <BakedWith data={data} />
     </Sheet>
   );
 }
@@ -141,40 +221,70 @@ export function BakeRecord({ bake }: { readonly bake: StoredBake }) {
   const pulledS = data.pulledAt === null ? undefined : secondsInto(data, Date.parse(data.pulledAt));
   const column = (index: 1 | 2 | 3) => curve.map((point) => [point[0], point[index]] as const);
   const readings = centreReadings(bake);
+  const made = data.parts.length > 0;
   return (
-    <View className="gap-4" testID="bake-record">
+    <View className="gap-2" testID="bake-record">
+      <Margin>
+        <View>
+          <View testID="record-title">
+            <Title>{data.formulaName}</Title>
+          </View>
+          <Soft>{format(new Date(data.startedAt), 'EEEE d MMMM yyyy, HH:mm')}</Soft>
+        </View>
+      </Margin>
+      <TwoMoons bake={bake} pulledS={pulledS} />
       <View>
-        <Title>{data.formulaName}</Title>
-        <Soft>{format(new Date(data.startedAt), 'EEEE d MMMM yyyy, HH:mm')}</Soft>
+        <Fold
+          id="foreseen-and-done"
+          level={2}
+          title={say('log.foreseen-and-done')}
+          summary={say('log.foreseen-in-short', { readings: readings.length })}
+          begin
+        >
+          {() => <ForeseenAndDone bake={bake} pulledS={pulledS} />}
+        </Fold>
+        {made ? null : (
+          <Fold
+            id="record-curves"
+            level={2}
+            title={say('log.temperatures')}
+            summary={say('log.curves-in-short')}
+          >
+            {() => (
+              <Curves
+                rim={column(1)}
+                halfRadius={column(2)}
+                centre={column(3)}
+                setC={setC}
+                curdleC={curdleC ?? undefined}
+                window={
+                  window
+                    ? [window.earliest.timeS, window.best.timeS, window.latest.timeS]
+                    : undefined
+                }
+                pullS={pullS}
+                readings={readings.map((each) => [each.atS, each.celsius] as const)}
+                pulledS={pulledS}
+                label={say('log.foreseen-temperatures-and-the-readings-taken')}
+              />
+            )}
+          </Fold>
+        )}
       </View>
-      <AsItCameOut bake={bake} />
-      <Sheet title={say('log.foreseen-and-done')}>
-        <ForeseenAndDone bake={bake} pulledS={pulledS} />
-        <Curves
-          rim={column(1)}
-          halfRadius={column(2)}
-          centre={column(3)}
-          setC={setC}
-          curdleC={curdleC ?? undefined}
-          window={
-            window ? [window.earliest.timeS, window.best.timeS, window.latest.timeS] : undefined
-          }
-          pullS={pullS}
-          readings={readings.map((each) => [each.atS, each.celsius] as const)}
-          pulledS={pulledS}
-          label={say('log.foreseen-temperatures-and-the-readings-taken')}
-        />
-      </Sheet>
-      <View className="flex-row flex-wrap gap-2">
-        <Button
-          label={say('log.open-the-formula')}
-          onPress={() => router.navigate(`/formulas/${data.formulaId}`)}
-        />
-        <Button
-          label={say('log.add-to-this-record')}
-          onPress={() => router.navigate(`/bake/${bake.id}`)}
-        />
-      </View>
+      <Margin>
+        <View className="flex-row flex-wrap gap-2">
+          <Button
+            label={say('log.open-the-formula')}
+            weight="main"
+            onPress={() => router.navigate(`/formulas/${data.formulaId}`)}
+          />
+          <Button
+            label={say('log.add-to-this-record')}
+            onPress={() => router.navigate(`/bake/${bake.id}`)}
+          />
+          <Button label={say('log.correct-the-oven')} onPress={() => router.navigate('/kitchen')} />
+        </View>
+      </Margin>
     </View>
   );
 }

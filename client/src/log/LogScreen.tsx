@@ -1,26 +1,29 @@
 import { type BakeSummary } from '@hollow-moon/contract';
-import { format } from 'date-fns';
+import { format, isSameDay, startOfMonth } from 'date-fns';
 import { router, useLocalSearchParams } from 'expo-router';
-import { useDeferredValue, useState } from 'react';
+import { useDeferredValue, useEffect, useState } from 'react';
 import { Text, View } from 'react-native';
 import { secondsInto } from '../bake/progress';
 import {
   Button,
+  icons,
   Notice,
   Picker,
   PlaceLink,
   Read,
+  Sheet,
   Soft,
   TextField,
   Title,
   useWords,
 } from '../design';
 import { say, minutes, withUnit, listed } from '@hollow-moon/words';
-import { Column, useTitle, useWide, WhenHere } from '../layout';
+import { Column, Margin, useTitle, useWide, WhenHere } from '../layout';
 import { Moon } from '../moon';
 import { useBakeQuery, useLogInfiniteQuery } from '../wire/api';
 import { useKitchenBook, type KitchenBook } from '../book/book';
 import { BakeRecord } from './BakeRecord';
+import { Calendar } from './Calendar';
 import { lastMoon, RESULT_MARKS } from './outcome';
 
 const pulledMin = ({ data }: BakeSummary): string =>
@@ -41,7 +44,7 @@ function BakeRow({ bake, here }: { readonly bake: BakeSummary; readonly here: bo
       to={data.pulledAt === null ? `/bake/${bake.id}` : `/log/${bake.id}`}
       here={here}
       testID={`bake-${bake.id}`}
-      className={`min-h-16 flex-row items-center gap-3 rounded border bg-sheet p-3 ${here ? 'border-ink' : 'border-line'}`}
+      className={`min-h-16 flex-row items-center gap-3 border-b border-line px-4 py-2 ${here ? 'border-l-4 border-l-ink bg-ground' : 'bg-sheet'}`}
     >
       <Moon
         state={lastMoon(data)}
@@ -118,8 +121,30 @@ function LogSearch({
   );
 }
 
-function BakeList({ book, openId }: { readonly book: KitchenBook; readonly openId?: string }) {
+/** The bakes that fit, a row each, and the way to older ones. */
+function Rows({
+  bakes,
+  openId,
+}: {
+  readonly bakes: readonly BakeSummary[] | undefined;
+  readonly openId: string | undefined;
+}) {
+  return (
+    <View role="list" testID="log-list">
+      {bakes?.map((bake) => (
+        <View key={bake.id} role="listitem">
+          <BakeRow bake={bake} here={bake.id === openId} />
+        </View>
+      ))}
+    </View>
+  );
+}
+
+/** The log as it is looked for, month by month, on a day. */
+function useLog(book: KitchenBook) {
   const [sought, setSought] = useState(NOTHING_SOUGHT);
+  const [month, setMonth] = useState<Date>();
+  const [day, setDay] = useState<Date>();
   const { formulaId, vesselId } = sought;
   const wanted = useDeferredValue(sought.text.trim());
   const { data, isError, refetch, hasNextPage, isFetchingNextPage, fetchNextPage } =
@@ -129,55 +154,179 @@ function BakeList({ book, openId }: { readonly book: KitchenBook; readonly openI
       ...(formulaId ? { formulaId } : {}),
       ...(vesselId ? { vesselId } : {}),
     });
-  const bakes = data?.pages.flatMap((page) => page.bakes);
-  const searching = wanted !== '' || formulaId !== '' || vesselId !== '';
-  const clear = () => setSought(NOTHING_SOUGHT);
+  const all = data?.pages.flatMap((page) => page.bakes);
+  const began = (bake: BakeSummary | undefined) => bake && new Date(bake.data.startedAt);
+  const oldest = began(all?.at(-1));
+  const shown = startOfMonth(month ?? began(all?.[0]) ?? new Date());
+  // A month that is not all here yet is asked for while it is looked at.
+  const wantsMore = hasNextPage && oldest !== undefined && oldest >= shown;
+  useEffect(() => {
+    if (wantsMore && !isFetchingNextPage) void fetchNextPage();
+  }, [wantsMore, isFetchingNextPage, fetchNextPage]);
+  return {
+    sought,
+    setSought,
+    searching: wanted !== '' || formulaId !== '' || vesselId !== '',
+    clear: () => {
+      setSought(NOTHING_SOUGHT);
+      setDay(undefined);
+    },
+    all,
+    bakes: day ? all?.filter((each) => isSameDay(new Date(each.data.startedAt), day)) : all,
+    isError,
+    again: () => void refetch(),
+    older: hasNextPage && !day ? () => void fetchNextPage() : undefined,
+    fetching: isFetchingNextPage,
+    month: shown,
+    setMonth: (next: Date) => {
+      setMonth(next);
+      setDay(undefined);
+    },
+    day,
+    setDay,
+  };
+}
+
+type Log = ReturnType<typeof useLog>;
+
+/** The search, what went wrong, and the calendar. */
+function Finder({ book, log }: { readonly book: KitchenBook; readonly log: Log }) {
+  const [finding, setFinding] = useState(false);
+  const { all, searching, clear } = log;
   return (
-    <View className="gap-3">
-      <Title>{say('log.log')}</Title>
-      <LogSearch book={book} sought={sought} onSought={setSought} />
-      {isError ? (
-        <Notice
-          kind="danger"
-          actions={<Button label={say('log.try-again')} onPress={() => void refetch()} />}
-        >
-          {say('log.the-log-cannot-be-read-just')}
-        </Notice>
+    <>
+      <Margin>
+        <View className="flex-row items-center justify-between">
+          <Title>{say('log.log')}</Title>
+          <Button
+            label={say('log.find')}
+            icon={icons.find}
+            iconOnly
+            pressed={finding}
+            testID="open-log-find"
+            onPress={() => {
+              // Shut, it hides nothing.
+              if (finding) clear();
+              setFinding(!finding);
+            }}
+          />
+        </View>
+        {finding ? <LogSearch book={book} sought={log.sought} onSought={log.setSought} /> : null}
+        {log.isError ? (
+          <Notice
+            kind="danger"
+            actions={<Button label={say('log.try-again')} onPress={log.again} />}
+          >
+            {say('log.the-log-cannot-be-read-just')}
+          </Notice>
+        ) : null}
+        {all?.length === 0 ? (
+          <Notice
+            kind="hint"
+            testID="log-empty"
+            {...(searching
+              ? { actions: <Button label={say('log.show-all')} onPress={clear} /> }
+              : {})}
+          >
+            {searching ? say('log.no-bake-fits-that') : say('log.no-bakes-yet-open-a-formula')}
+          </Notice>
+        ) : null}
+      </Margin>
+      {all && all.length > 0 ? (
+        <Sheet className="py-2">
+          <Calendar
+            bakes={all}
+            month={log.month}
+            onMonth={log.setMonth}
+            chosen={log.day}
+            onDay={log.setDay}
+          />
+        </Sheet>
       ) : null}
-      {bakes?.length === 0 ? (
-        <Notice
-          kind="hint"
-          testID="log-empty"
-          {...(searching
-            ? { actions: <Button label={say('log.show-all')} onPress={clear} /> }
-            : {})}
-        >
-          {searching ? say('log.no-bake-fits-that') : say('log.no-bakes-yet-open-a-formula')}
-        </Notice>
-      ) : null}
-      <View role="list" className="gap-2" testID="log-list">
-        {bakes?.map((bake) => (
-          <View key={bake.id} role="listitem">
-            <BakeRow bake={bake} here={bake.id === openId} />
+    </>
+  );
+}
+
+/** The bakes of the day that is chosen, or all of them. */
+function Found({ log, openId }: { readonly log: Log; readonly openId: string | undefined }) {
+  const { day, older, fetching } = log;
+  return (
+    <>
+      {day ? (
+        <Margin>
+          <View className="flex-row items-center justify-between">
+            <Title level={2}>{format(day, 'EEEE d MMMM')}</Title>
+            <Button
+              label={say('log.show-all')}
+              weight="quiet"
+              onPress={() => log.setDay(undefined)}
+            />
           </View>
-        ))}
-      </View>
-      {hasNextPage ? (
-        <Button
-          label={isFetchingNextPage ? say('log.turning-the-page') : say('log.show-older-bakes')}
-          disabled={isFetchingNextPage}
-          onPress={() => void fetchNextPage()}
-          testID="log-older"
-        />
+        </Margin>
       ) : null}
-    </View>
+      <Rows bakes={log.bakes} openId={openId} />
+      {older ? (
+        <Margin>
+          <Button
+            label={fetching ? say('log.turning-the-page') : say('log.show-older-bakes')}
+            disabled={fetching}
+            onPress={older}
+            testID="log-older"
+          />
+        </Margin>
+      ) : null}
+    </>
+  );
+}
+
+/** Calendar and list: one under the other, or where there is room side by side. */
+function BakeList({
+  book,
+  openId,
+  split = false,
+}: {
+  readonly book: KitchenBook;
+  readonly openId?: string;
+  readonly split?: boolean;
+}) {
+  const log = useLog(book);
+  const finder = <Finder book={book} log={log} />;
+  const found = <Found log={log} openId={openId} />;
+  if (split) {
+    return (
+      <View className="h-full flex-row">
+        <View className="w-[28rem] border-r border-line">
+          <Column>{finder}</Column>
+        </View>
+        <View className="min-w-0 flex-1">
+          <Column>{found}</Column>
+        </View>
+      </View>
+    );
+  }
+  return (
+    <Column>
+      {finder}
+      {found}
+    </Column>
   );
 }
 
 function OpenRecord({ id, book }: { readonly id: string; readonly book: KitchenBook }) {
   const { data, isError } = useBakeQuery({ kitchenId: book.kitchen.id, id });
-  if (isError) return <Notice kind="danger">{say('log.this-bake-is-not-in-the')}</Notice>;
-  return data ? <BakeRecord bake={data} /> : <Soft>{say('log.turning-the-page')}</Soft>;
+  if (isError) {
+    return (
+      <Margin>
+        <Notice kind="danger">{say('log.this-bake-is-not-in-the')}</Notice>
+      </Margin>
+    );
+  }
+  if (data) return <BakeRecord bake={data} />;
+  return (
+    <Margin>
+      <Soft>{say('log.turning-the-page')}</Soft>
+    </Margin>
+  );
 }
 
 /** The log: past bakes, found again. */
@@ -186,11 +335,7 @@ export function LogScreen() {
   const wide = useWide();
   return (
     <WhenHere loading={useKitchenBook()}>
-      {(book) => (
-        <Column className={wide ? 'max-w-2xl' : ''}>
-          <BakeList book={book} />
-        </Column>
-      )}
+      {(book) => <BakeList book={book} split={wide} />}
     </WhenHere>
   );
 }
@@ -205,9 +350,7 @@ export function LogRecordScreen() {
         wide ? (
           <View className="h-full flex-row">
             <View className="w-96 border-r border-line">
-              <Column>
-                <BakeList book={book} openId={id} />
-              </Column>
+              <BakeList book={book} openId={id} />
             </View>
             <View className="min-w-0 flex-1">
               <Column>
@@ -220,6 +363,7 @@ export function LogRecordScreen() {
             <View className="self-start">
               <Button
                 label={say('log.all-bakes')}
+                icon={icons.back}
                 weight="quiet"
                 onPress={() => router.navigate('/log')}
               />

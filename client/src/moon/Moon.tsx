@@ -1,7 +1,8 @@
 import { say } from '@hollow-moon/words';
 import { memo, useId } from 'react';
-import Svg, { Circle, Defs, G, Line, Path, Pattern, Rect, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle, G, Rect, Text as SvgText } from 'react-native-svg';
 import { colours } from '../design';
+import { DONENESS, Textures } from './doneness';
 
 /** A filled bake from above. Every edge is a share of the filling's radius, 0 at the middle. */
 export interface MoonState {
@@ -39,49 +40,6 @@ export function moonInWords(state: MoonState | undefined, caption?: string): str
     ? say('moon.set-ring-centre-wide', { kind, caption })
     : say('moon.set-ring-centre', { kind });
 }
-
-/** Waves, dots and grain: always the same, so not drawn again while the rings move. */
-const Textures = memo(function Textures({
-  id,
-  fine,
-}: {
-  readonly id: string;
-  readonly fine: boolean;
-}) {
-  return (
-    <Defs>
-      <Pattern
-        id={`waves${id}`}
-        width={fine ? 10 : 24}
-        height={fine ? 6 : 14}
-        patternUnits="userSpaceOnUse"
-      >
-        <Path
-          d={fine ? 'M0 3 Q2.5 0.5 5 3 T10 3' : 'M0 7 Q6 1 12 7 T24 7'}
-          stroke={colours.water}
-          strokeWidth={fine ? 0.8 : 3}
-          fill="none"
-        />
-      </Pattern>
-      <Pattern
-        id={`dots${id}`}
-        width={fine ? 5 : 14}
-        height={fine ? 5 : 14}
-        patternUnits="userSpaceOnUse"
-      >
-        <Circle
-          cx={fine ? 2.5 : 7}
-          cy={fine ? 2.5 : 7}
-          r={fine ? 0.7 : 2.2}
-          fill={colours.yolkText}
-        />
-      </Pattern>
-      <Pattern id={`grain${id}`} width={4} height={4} patternUnits="userSpaceOnUse">
-        <Line x1={0} y1={4} x2={4} y2={0} stroke={colours.scorch} strokeWidth={1.4} />
-      </Pattern>
-    </Defs>
-  );
-});
 
 const radius = (share: number): number => FILLING * Math.min(1, Math.max(0, share));
 
@@ -132,21 +90,21 @@ function MovingCentre({
     <>
       {state.moving > 0 ? (
         <G>
-          <Circle cx={CENTRE} cy={CENTRE} r={radius(state.moving)} fill="#F4E7B4" />
+          <Circle cx={CENTRE} cy={CENTRE} r={radius(state.moving)} fill={DONENESS.thick} />
           <Circle cx={CENTRE} cy={CENTRE} r={radius(state.moving)} fill={`url(#dots${id})`} />
           <Circle
             cx={CENTRE}
             cy={CENTRE}
             r={radius(state.moving)}
             fill="none"
-            stroke="#141A2E"
+            stroke={DONENESS.line}
             strokeWidth={fine ? 0.6 : 2}
           />
         </G>
       ) : null}
       {state.liquid > 0 ? (
         <G>
-          <Circle cx={CENTRE} cy={CENTRE} r={radius(state.liquid)} fill="#D6E6F2" />
+          <Circle cx={CENTRE} cy={CENTRE} r={radius(state.liquid)} fill={DONENESS.liquid} />
           <Circle cx={CENTRE} cy={CENTRE} r={radius(state.liquid)} fill={`url(#waves${id})`} />
         </G>
       ) : null}
@@ -202,7 +160,7 @@ export const Moon = memo(function Moon({ state, shell, rim, size, caption, label
       />
       {state ? (
         <G>
-          <Circle cx={CENTRE} cy={CENTRE} r={FILLING} fill={colours.yolk} />
+          <Circle cx={CENTRE} cy={CENTRE} r={FILLING} fill={DONENESS.set} />
           <CurdledRing from={state.curdledFrom} fine={fine} grain={`grain${id}`} />
           <MovingCentre state={state} fine={fine} id={id} />
           {caption && fine ? <Caption text={caption} /> : null}

@@ -1,4 +1,4 @@
-import { extentOf, forecast, sectionReader, shapeFilledTo } from '@hollow-moon/core';
+import { extentOf, fillingOf, forecast, sectionReader, shapeFilledTo } from '@hollow-moon/core';
 import { render, screen } from '@testing-library/react';
 import { planFor } from '../forecast';
 import { book, tart } from '../testing/book';
@@ -7,48 +7,72 @@ import { Section, sectionSize } from './Section';
 const wish = planFor(tart, book);
 const made = 'plan' in wish ? forecast(wish.plan) : undefined;
 if (!made?.ok) throw new Error('no forecast');
-const { field, temperatureC, frames, setC, curdleC } = made.value;
-const gridAt = (index: number) => sectionReader(field)(temperatureC[index]!);
+const { field, temperatureC, setExtent, curdledExtent, frames, pullS } = made.value;
+
+interface Drawn {
+  readonly shape?: typeof field;
+  readonly index?: number;
+  readonly whole?: ReturnType<typeof extentOf>;
+  readonly isotherms?: boolean;
+}
 
 /** Draws a section anew, alone on the page. */
-const draw = (shape: typeof field, index = 0, whole = extentOf(shape)) => {
+const draw = ({ shape = field, index = 0, whole = extentOf(shape), isotherms = false }: Drawn) => {
   document.body.innerHTML = '';
+  const read = sectionReader(fillingOf(shape));
   render(
     <Section
       shape={shape}
       whole={whole}
-      grid={sectionReader(shape)(temperatureC[index]!)}
+      set={read(setExtent[index]!)}
+      curdled={read(curdledExtent[index]!)}
+      temperatures={isotherms ? sectionReader(shape)(temperatureC[index]!) : undefined}
       room={324}
-      setC={setC}
-      curdleC={curdleC}
       label="cut"
       degrees={(celsius) => String(Math.round(celsius))}
     />,
   );
 };
-const lines = () =>
-  [...document.querySelectorAll('path')].filter(
-    (path) => path.getAttribute('stroke-width') === '2.4',
-  );
+const atPull = frames.findIndex((frame) => frame.timeS >= pullS);
+/** The regions of the filling that have thickened, and that have set. */
+const thickened = () => document.querySelector('path[fill="#F4E7B4"]')!.getAttribute('d');
+const hasSet = () =>
+  document
+    .querySelector('[data-testid="filling-in-section"] path[fill="#F5B800"]')!
+    .getAttribute('d');
 
-it('draws the setting line once something has set, and not before', () => {
-  draw(field);
+it('draws what has set once something has, and not before', () => {
+  draw({});
   expect(screen.getByLabelText('cut')).toBeTruthy();
-  expect(lines()[0]!.getAttribute('d')).toBe('');
-  draw(
-    field,
-    frames.findIndex((frame) => frame.timeS >= made.value.pullS),
-  );
-  expect(lines()[0]!.getAttribute('d')).not.toBe('');
+  expect(thickened()).toBe('');
+  expect(hasSet()).toBe('');
+  draw({ index: atPull });
+  expect(thickened()).not.toBe('');
+  expect(hasSet()).not.toBe('');
+});
+
+it('tells what has set from what moves by the same edges as the moon', () => {
+  // At the best pull the middle still moves: it is not within what has set, and the rim is.
+  draw({ index: atPull });
+  const edges = [...hasSet()!.matchAll(/[ML]([\d.]+) /g)].map(([, x]) => Number(x));
+  expect(frames[atPull]!.rings.moving).toBeGreaterThan(0.2);
+  expect(Math.max(...edges)).toBeGreaterThan(300);
+});
+
+it('lays isotherms over it only where they are asked for', () => {
+  draw({ index: atPull });
+  expect(screen.queryByTestId('isotherms')).toBeNull();
+  draw({ index: atPull, isotherms: true });
+  expect(screen.getByTestId('isotherms').querySelectorAll('path').length).toBeGreaterThan(1);
 });
 
 it('draws a tart lifted and a pot true, and none taller than there is room for', () => {
-  const flat = { ...gridAt(0), widthM: 0.12, topM: 0.024, bottomM: -0.003 };
+  const flat = { widthM: 0.12, topM: 0.012, bottomM: -0.003 };
   expect(sectionSize(flat, 324)).toEqual({ width: 324, lift: 2.2 });
-  const pot = { ...gridAt(0), widthM: 0.045, topM: 0.045, bottomM: 0 };
+  const pot = { widthM: 0.045, topM: 0.045, bottomM: 0 };
   const drawn = sectionSize(pot, 324);
   expect(drawn.lift).toBe(1);
-  expect(drawn.width).toBe(220);
+  expect(drawn.width).toBe(170);
 });
 
 describe('layers and levels', () => {
@@ -66,14 +90,14 @@ describe('layers and levels', () => {
     );
 
   it('draws a line where the filling meets each, and names those with room for it', () => {
-    draw(layered);
+    draw({ shape: layered });
     expect(dotted()).toHaveLength(3);
     expect(screen.getAllByText('Plums')).toHaveLength(2);
     expect(screen.getAllByText('Crumble')).toHaveLength(2);
     expect(screen.queryByText('Sugar')).toBeNull();
     const [plums, crumble] = dotted().map((each) => Number(each.getAttribute('y1')));
     expect(plums!).toBeGreaterThan(crumble!);
-    draw(field);
+    draw({});
     expect(dotted()).toHaveLength(0);
   });
 
@@ -85,9 +109,9 @@ describe('layers and levels', () => {
       );
       return Math.max(...heights) - Math.min(...heights);
     };
-    draw(field);
+    draw({});
     const whole = heightNow();
-    draw(shapeFilledTo(field, field.fill.depthM / 2), 0, extentOf(field));
+    draw({ shape: shapeFilledTo(field, field.fill.depthM / 2), whole: extentOf(field) });
     const { bottomM, topM } = extentOf(field);
     const share = (field.fill.depthM / 2 - bottomM) / (topM - bottomM);
     expect(heightNow() / whole).toBeCloseTo(share, 2);

@@ -1,21 +1,25 @@
-import type { FieldShape, SectionGrid } from '@hollow-moon/core';
+import { EDGES, extentOf, type FieldShape, type SectionGrid } from '@hollow-moon/core';
 import { contours } from 'd3-contour';
-import { scaleLinear } from 'd3-scale';
 import { memo, useId } from 'react';
 import Svg, { ClipPath, Defs, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { colours } from '../design';
+import { DONENESS, Textures } from './doneness';
 
 type Extent = Pick<SectionGrid, 'widthM' | 'bottomM' | 'topM'>;
 
 interface SectionProps {
   readonly shape: FieldShape;
-  readonly grid: SectionGrid;
+  /** How far the filling has set, over it alone; and how far it has curdled, where it can. */
+  readonly set: SectionGrid;
+  readonly curdled: SectionGrid | undefined;
+  /** Colour of the shell. */
+  readonly crust?: string | undefined;
+  /** Temperatures over all of it, to be drawn as isotherms over the picture; none unless they are asked for. */
+  readonly temperatures?: SectionGrid | undefined;
   /** What the picture is made to hold; more than the grid while not all of the filling is in. */
-  readonly whole?: Extent;
+  readonly whole: Extent;
   /** Width there is to draw in, px. */
   readonly room: number;
-  readonly setC: number;
-  readonly curdleC: number | undefined;
   readonly label: string;
   /** How far up the water of a bath stands, mm; drawn beside the wall in {@link WATER_PX} of its own. */
   readonly waterMm?: number;
@@ -23,11 +27,16 @@ interface SectionProps {
   readonly degrees: (celsius: number) => string;
 }
 
+/** A shell whose colour is not followed. */
+const CRUST = '#C99A5B';
+/** Whatever lies under or over the filling. */
+const LAYER = '#E4DCCF';
+
 /** Depth is drawn up to this much larger than width, or a tart would be a line; a pot is drawn true. */
 const MOST_LIFT = 2.2;
-const WANTED_HEIGHT = 0.5;
+const WANTED_HEIGHT = 0.29;
 /** Past this height, px, the picture is made narrower instead. */
-const MOST_HEIGHT = 220;
+const MOST_HEIGHT = 170;
 
 /** Width of the water drawn beside the wall, px. */
 export const WATER_PX = 30;
@@ -60,13 +69,6 @@ const pathOf = (rings: Ring[][], place: (x: number, y: number) => [number, numbe
       ),
     )
     .join('');
-
-/** Cold water to yolk at the setting temperature to scorch where it curdles: one scale, always named. */
-const fillScale = (setC: number, curdleC: number) =>
-  scaleLinear<string>()
-    .domain([20, setC - 12, setC, curdleC, curdleC + 15])
-    .range(['#CFE3F2', '#F7EDC9', '#F5B800', '#DB6A3B', '#A3302A'])
-    .clamp(true);
 
 /** Words on the picture: a pale copy below keeps them legible on every colour of the scale. */
 function Haloed({
@@ -137,11 +139,14 @@ interface Places {
   readonly insideBottomM: number;
   readonly outline: string;
   readonly inner: string;
+  /** All that the shell or the vessel holds, and the filling alone. */
+  readonly room: string;
+  readonly filling: string;
 }
 
 function placesIn(
   { fill, shellThicknessM }: FieldShape,
-  grid: SectionGrid,
+  grid: Extent,
   whole: Extent,
   room: number,
 ): Places {
@@ -167,28 +172,32 @@ function placesIn(
     outline:
       `M0 ${y(grid.topM)}L${outside(grid.topM)} ${y(grid.topM)}` +
       `L${outside(insideBottomM)} ${y(insideBottomM)}L${outside(insideBottomM)} ${y(grid.bottomM)}L0 ${y(grid.bottomM)}Z`,
+    room: `M0 ${y(grid.topM)}L${inside(grid.topM)} ${y(grid.topM)}L${inside(insideBottomM)} ${y(insideBottomM)}L0 ${y(insideBottomM)}Z`,
+    filling: `M0 ${y(fill.depthM)}L${inside(fill.depthM)} ${y(fill.depthM)}L${inside(0)} ${y(0)}L0 ${y(0)}Z`,
     inner: `M0 ${y(insideBottomM)}L${inside(insideBottomM)} ${y(insideBottomM)}L${inside(grid.topM)} ${y(grid.topM)}`,
   };
 }
 
-/** The isotherms to be drawn: their temperatures, how far apart they are, and the path of any one. */
-function isothermsIn(grid: SectionGrid, { x, y }: Places) {
+/** Draws the region of a grid that is at a level or over it. */
+function regionsOf(grid: SectionGrid, { x, y }: Places): (level: number) => string {
   const place = (column: number, row: number): [number, number] => [
     x(((column - 0.5) / (grid.across - 1)) * grid.widthM),
     y(grid.topM - ((row - 0.5) / (grid.down - 1)) * (grid.topM - grid.bottomM)),
   ];
   const values = Array.from(grid.values);
+  const draw = contours().size([grid.across, grid.down]);
+  return (level) => pathOf(draw.contour(values, level).coordinates as Ring[][], place);
+}
+
+/** The temperatures at which isotherms are drawn. */
+function levelsIn({ values }: SectionGrid): number[] {
   const [coldest, hottest] = [Math.min(...values), Math.max(...values)];
   const stepC = STEPS_C.find((step) => (hottest - coldest) / step <= MOST_LEVELS) ?? 10;
   const least = Math.floor(coldest / stepC) * stepC;
-  const levels = Array.from(
-    { length: Math.ceil((hottest - least) / stepC) - 1 },
+  return Array.from(
+    { length: Math.max(0, Math.ceil((hottest - least) / stepC) - 1) },
     (_, index) => least + (index + 1) * stepC,
   );
-  const draw = contours().size([grid.across, grid.down]);
-  const pathAt = (level: number) =>
-    pathOf(draw.contour(values, level).coordinates as Ring[][], place);
-  return { levels, stepC, least, pathAt };
 }
 
 interface Mark {
@@ -244,7 +253,7 @@ function Layers({
           x2={inside(meetsM)}
           y1={y(meetsM)}
           y2={y(meetsM)}
-          stroke="#141A2E"
+          stroke={DONENESS.line}
           strokeWidth={1.2}
           strokeDasharray="1 3"
         />
@@ -294,54 +303,94 @@ function BathWater({
   );
 }
 
-/** Each line with the colour of what is hotter than it. */
+/** Lines of equal temperature, two or three of them with their figure. */
 function Isotherms({
-  levels,
-  pathAt,
-  fillAt,
+  grid,
+  shape,
+  at,
+  degrees,
 }: {
-  readonly levels: readonly number[];
-  readonly pathAt: (level: number) => string;
-  readonly fillAt: (level: number) => string;
+  readonly grid: SectionGrid;
+  readonly shape: FieldShape;
+  readonly at: Places;
+  readonly degrees: (celsius: number) => string;
 }) {
+  const levels = levelsIn(grid);
+  const pathAt = regionsOf(grid, at);
   return (
-    <>
+    <G testID="isotherms">
       {levels.map((level) => (
         <Path
           key={level}
           d={pathAt(level)}
-          fill={fillAt(level)}
-          stroke="#141A2E"
-          strokeOpacity={0.25}
-          strokeWidth={0.7}
+          fill="none"
+          stroke={DONENESS.line}
+          strokeOpacity={0.6}
+          strokeWidth={level % 10 === 0 ? 1.2 : 0.6}
         />
       ))}
-    </>
+      {marksOn(levels, shape, grid, at).map(({ level, at: markX }) => (
+        <Haloed
+          key={level}
+          x={markX}
+          y={at.y(shape.fill.depthM / 2) + 4}
+          anchor="middle"
+          says={degrees(level)}
+        />
+      ))}
+    </G>
+  );
+}
+
+/** The filling by how far it has come: liquid, thickening, set, curdled, as on the moon. */
+function Filling({
+  set,
+  curdled,
+  at,
+  id,
+}: {
+  readonly set: SectionGrid;
+  readonly curdled: SectionGrid | undefined;
+  readonly at: Places;
+  readonly id: string;
+}) {
+  const setFrom = regionsOf(set, at);
+  const [thick, holds] = [setFrom(EDGES.thickens), setFrom(EDGES.holds)];
+  return (
+    <G clipPath={`url(#filling${id})`} testID="filling-in-section">
+      <Path d={at.filling} fill={DONENESS.liquid} />
+      <Path d={at.filling} fill={`url(#waves${id})`} />
+      <Path d={thick} fill={DONENESS.thick} />
+      <Path d={thick} fill={`url(#dots${id})`} />
+      <Path d={holds} fill={DONENESS.set} stroke={DONENESS.line} strokeWidth={1.2} />
+      {curdled ? (
+        <Path d={regionsOf(curdled, at)(EDGES.curdled)} fill={`url(#grain${id})`} />
+      ) : null}
+    </G>
   );
 }
 
 /**
- * The cut tart, half of it: middle at the left, rim at the right, with its temperatures. Thin lines
- * every 5 or 10 °C; the setting line is heavy and whole, the curdling line heavy and broken.
+ * The cut bake, half of it: middle at the left, rim at the right, by how far its filling has come, in the colours and
+ * textures of the moon. Isotherms are laid over it where they are asked for.
  */
 export const Section = memo(function Section({
   shape,
-  grid,
-  whole = grid,
+  set,
+  curdled,
+  crust = CRUST,
+  temperatures,
+  whole,
   room,
-  setC,
-  curdleC,
   label,
   waterMm,
   degrees,
 }: SectionProps) {
-  const clip = `clip${useId()}`;
-  const at = placesIn(shape, grid, whole, room);
-  const { y, width, height, outline, inner } = at;
-  const { levels, stepC, least, pathAt } = isothermsIn(grid, at);
-  const marks = marksOn(levels, shape, grid, at);
-  const layers = layersIn(shape);
-  const colour = fillScale(setC, curdleC ?? setC + 10);
+  const id = useId();
+  // While not all of the filling is in, its surface is lower than the picture is high.
+  const extent = extentOf(shape);
+  const at = placesIn(shape, extent, whole, room);
+  const { width, height, outline, inner } = at;
   return (
     <Svg
       width={width + (waterMm === undefined ? 0 : WATER_PX)}
@@ -349,40 +398,29 @@ export const Section = memo(function Section({
       role="img"
       aria-label={label}
     >
+      <Textures id={id} fine />
       <Defs>
-        <ClipPath id={clip}>
+        <ClipPath id={`cut${id}`}>
           <Path d={outline} />
         </ClipPath>
+        <ClipPath id={`filling${id}`}>
+          <Path d={at.filling} />
+        </ClipPath>
       </Defs>
-      <G clipPath={`url(#${clip})`}>
-        <Path d={outline} fill={colour(least + stepC / 2)} />
-        <Isotherms levels={levels} pathAt={pathAt} fillAt={(level) => colour(level + stepC / 2)} />
-        <Path d={pathAt(setC)} fill="none" stroke="#141A2E" strokeWidth={2.4} />
-        {curdleC === undefined ? null : (
-          <Path
-            d={pathAt(curdleC)}
-            fill="none"
-            stroke="#141A2E"
-            strokeWidth={2.4}
-            strokeDasharray="5 4"
-          />
-        )}
+      <G clipPath={`url(#cut${id})`}>
+        <Path d={outline} fill={shape.shellThicknessM > 0 ? crust : LAYER} />
+        <Path d={at.room} fill={LAYER} />
+        <Filling set={set} curdled={curdled} at={at} id={id} />
         {shape.shellThicknessM > 0 ? (
-          <Path d={inner} fill="none" stroke="#141A2E" strokeWidth={1.2} />
+          <Path d={inner} fill="none" stroke={DONENESS.line} strokeWidth={1.2} />
         ) : null}
-        <Layers layers={layers} at={at} />
-        {marks.map(({ level, at: markX }) => (
-          <Haloed
-            key={level}
-            x={markX}
-            y={y(shape.fill.depthM / 2) + 4}
-            anchor="middle"
-            says={degrees(level)}
-          />
-        ))}
+        <Layers layers={layersIn(shape)} at={at} />
+        {temperatures ? (
+          <Isotherms grid={temperatures} shape={shape} at={at} degrees={degrees} />
+        ) : null}
       </G>
       {waterMm === undefined ? null : (
-        <BathWater waterMm={waterMm} whole={whole} bottomM={grid.bottomM} at={at} />
+        <BathWater waterMm={waterMm} whole={whole} bottomM={extent.bottomM} at={at} />
       )}
       <Path d={outline} fill="none" stroke={colours.ink} strokeWidth={1.5} />
       <Line

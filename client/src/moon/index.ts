@@ -1,2 +1,4 @@
+export * from './doneness';
 export * from './Moon';
 export * from './Section';
+export * from './DonenessKey';

@@ -1,4 +1,4 @@
-import { Choice, NumberField, OvenField, Range, Sheet, Soft, useWords } from '../design';
+import { Choice, Fold, NumberField, OvenField, Range, Soft, useWords } from '../design';
 import { say } from '@hollow-moon/words';
 import type { FormulaData, Tried } from '@hollow-moon/contract';
 import { memo, useCallback, type Dispatch, type SetStateAction } from 'react';
@@ -69,10 +69,6 @@ function useChoices(onEdit: Edit, onTried: Dispatch<SetStateAction<Tried>>) {
     (setC: number) => onEdit('setC', (data) => ({ ...data, setC })),
     [onEdit],
   );
-  const chooseStart = useCallback(
-    (fillingStartC: number) => onEdit('fillingStartC', (data) => ({ ...data, fillingStartC })),
-    [onEdit],
-  );
   const chooseBath = useCallback(
     (bath: FormulaData['bath']) => onEdit('bath', (data) => ({ ...data, bath })),
     [onEdit],
@@ -85,7 +81,6 @@ function useChoices(onEdit: Edit, onTried: Dispatch<SetStateAction<Tried>>) {
     oven: chooseOven,
     mode: chooseMode,
     set: chooseSet,
-    start: chooseStart,
     bath: chooseBath,
     altitude: chooseAltitude,
   };
@@ -144,8 +139,57 @@ function Exactly({
   );
 }
 
-/** Oven, setting, start temperature and altitude: what a forecast hangs on besides formula and tin. */
-export const Conditions = memo(function Conditions({
+/** The two that are turned to see what they do: what the oven is set to, and how warm the filling is poured. */
+export const OvenStrips = memo(function OvenStrips({
+  data,
+  book,
+  onEdit,
+}: {
+  readonly data: FormulaData;
+  readonly book: KitchenBook;
+  readonly onEdit: Edit;
+}) {
+  const { degrees, quantity, unit, units } = useWords();
+  const chooseSet = useCallback(
+    (setC: number) => onEdit('setC', (data) => ({ ...data, setC })),
+    [onEdit],
+  );
+  const chooseStart = useCallback(
+    (fillingStartC: number) => onEdit('fillingStartC', (data) => ({ ...data, fillingStartC })),
+    [onEdit],
+  );
+  const offsetK = book.ovens.find((each) => each.id === data.ovenId)?.data.offsetK ?? 0;
+  return (
+    <View>
+      <Range
+        label={say('oven.set-here')}
+        testID="oven-slider"
+        value={data.setC}
+        least={OVEN_SLIDER_C.least}
+        most={OVEN_SLIDER_C.most}
+        step={1}
+        shown={units.degrees === 'gas' ? quantity({ ovenC: data.setC }) : degrees(data.setC)}
+        {...(units.degrees === 'gas' ? {} : { unit })}
+        onChange={chooseSet}
+      />
+      {offsetK === 0 ? null : <RealHeat setC={data.setC} offsetK={offsetK} />}
+      <Range
+        label={say('oven.filling-poured-at')}
+        testID="start-slider"
+        value={data.fillingStartC}
+        least={START_LIMITS_C.least}
+        most={START_LIMITS_C.most}
+        step={1}
+        shown={degrees(data.fillingStartC)}
+        unit={unit}
+        onChange={chooseStart}
+      />
+    </View>
+  );
+});
+
+/** Oven, its exact setting, bath and altitude: what a forecast hangs on besides formula and tin. */
+export const ConditionsFold = memo(function ConditionsFold({
   data,
   book,
   tried,
@@ -162,58 +206,47 @@ export const Conditions = memo(function Conditions({
   readonly problem: Problem | undefined;
   readonly bath: BathForecast | undefined;
 }) {
-  const { degrees, quantity, unit, units } = useWords();
+  const { put } = useWords();
   const oven = book.ovens.find((each) => each.id === data.ovenId)?.data;
-  const offset = oven?.offsetK ?? 0;
   const vessel = book.vessels.find((each) => each.id === data.vesselId)?.data;
   const choose = useChoices(onEdit, onTried);
   return (
-    <Sheet title={say('oven.oven-and-filling')}>
-      <OvenChoice
-        book={book}
-        ovenId={data.ovenId}
-        mode={data.ovenUse.mode ?? oven?.kind}
-        onOven={choose.oven}
-        onMode={choose.mode}
-      />
-      <Range
-        label={say('oven.set-to')}
-        testID="oven-slider"
-        value={data.setC}
-        least={OVEN_SLIDER_C.least}
-        most={OVEN_SLIDER_C.most}
-        step={1}
-        shown={units.degrees === 'gas' ? quantity({ ovenC: data.setC }) : degrees(data.setC)}
-        {...(units.degrees === 'gas' ? {} : { unit })}
-        onChange={choose.set}
-      />
-      {offset === 0 ? null : <RealHeat setC={data.setC} offsetK={offset} />}
-      <Range
-        label={say('oven.filling-poured-at')}
-        testID="start-slider"
-        value={data.fillingStartC}
-        least={START_LIMITS_C.least}
-        most={START_LIMITS_C.most}
-        step={1}
-        shown={degrees(data.fillingStartC)}
-        unit={unit}
-        onChange={choose.start}
-      />
-      <BathChoice
-        bath={data.bath}
-        vessel={vessel}
-        vesselCount={data.vesselCount}
-        foreseen={bath}
-        problem={problem}
-        onBath={choose.bath}
-      />
-      <Exactly
-        setC={data.setC}
-        altitudeM={tried.altitudeM ?? book.kitchen.data.altitudeM}
-        onSet={choose.set}
-        onAltitude={choose.altitude}
-        problem={problem}
-      />
-    </Sheet>
+    <Fold
+      id="conditions"
+      title={say('oven.oven-and-filling')}
+      summary={put('oven.in-short', {
+        oven: oven?.name ?? say('oven.no-oven-chosen'),
+        set: { ovenC: data.setC },
+        bath: data.bath ? 'yes' : 'no',
+      })}
+      begin={data.ovenId === null || ['setC', 'altitudeM', 'levelMm'].includes(problem?.path ?? '')}
+    >
+      {() => (
+        <>
+          <OvenChoice
+            book={book}
+            ovenId={data.ovenId}
+            mode={data.ovenUse.mode ?? oven?.kind}
+            onOven={choose.oven}
+            onMode={choose.mode}
+          />
+          <BathChoice
+            bath={data.bath}
+            vessel={vessel}
+            vesselCount={data.vesselCount}
+            foreseen={bath}
+            problem={problem}
+            onBath={choose.bath}
+          />
+          <Exactly
+            setC={data.setC}
+            altitudeM={tried.altitudeM ?? book.kitchen.data.altitudeM}
+            onSet={choose.set}
+            onAltitude={choose.altitude}
+            problem={problem}
+          />
+        </>
+      )}
+    </Fold>
   );
 });

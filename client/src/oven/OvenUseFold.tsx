@@ -40,7 +40,7 @@ export const OvenUseFold = memo(function OvenUseFold({
       title={say('oven.the-oven-step-by-step')}
       summary={ovenUseInWords(of, setC, words)}
       begin={['programme.steps', 'programme.doors', 'topUp'].includes(problem?.path ?? '')}
-      testID="oven-steps"
+      id="oven-steps"
     >
       {() => (
         <>

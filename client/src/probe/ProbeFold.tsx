@@ -121,7 +121,7 @@ export const ProbeFold = memo(function ProbeFold({
           ? say('probe.readings', { length: laid.record.readings })
           : say('probe.a-csv-of-times-and-temperatures')
       }
-      testID="probe-record"
+      id="probe-record"
     >
       {() => (
         <>

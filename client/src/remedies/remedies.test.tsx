@@ -15,7 +15,7 @@ import { unitsChosen } from '../state/settings';
 import { book, hopelessDish, tart } from '../testing/book';
 import { planFor } from '../forecast';
 import { remedied, remedyInWords, remedyOpens } from './remedy';
-import { WindowTable } from '../forecast/WindowTable';
+import { Pulls } from '../forecast/Pulls';
 
 const planOf = (data: FormulaData): ForecastPlan => {
   const wish = planFor(data, book);
@@ -35,7 +35,7 @@ describe('the window', () => {
     store.dispatch(unitsChosen({ degrees }));
     render(
       <Provider store={store}>
-        <WindowTable forecast={of} chosen={chosen} onChoose={onChoose} />
+        <Pulls forecast={of} chosen={chosen} onChoose={onChoose} />
       </Provider>,
     );
     return onChoose;
@@ -43,26 +43,20 @@ describe('the window', () => {
   const { verdict } = of;
   if (verdict.kind !== 'window') throw new Error(verdict.says.code);
 
-  it('gives minute, probe, wobble, knife and coast of each of its three pulls', () => {
-    show('best');
-    const [earliest, best, latest] = screen.getAllByRole('radio') as [
-      HTMLElement,
-      HTMLElement,
-      HTMLElement,
-    ];
-    expect(screen.getByTestId('pull-best').textContent).toMatch(
-      new RegExp(`^${Math.round(verdict.best.timeS / 60)}`),
-    );
-    expect(earliest.textContent).toMatch(/wobble .+cm/);
-    for (const [radio, pull] of [
-      [earliest, verdict.earliest],
-      [best, verdict.best],
-      [latest, verdict.latest],
-    ] as const) {
-      const says = radio.textContent.replaceAll('\u00a0', ' ');
-      expect(says).toContain(`probe ${Math.round(pull.probeC)} °C`);
-      expect(says).toContain(`coasts to ${Math.round(pull.peakC)} °C`);
-      expect(says).toContain(`knife ${pull.knife}`);
+  it('gives the minute of each of its three pulls, and the signs of the one that is chosen', () => {
+    for (const choice of ['earliest', 'best', 'latest'] as const) {
+      const pull = verdict[choice];
+      document.body.innerHTML = '';
+      show(choice);
+      const chosen = screen.getByRole('radio', { checked: true });
+      expect(screen.getByTestId(`pull-${choice}`).textContent).toBe(
+        String(Math.round(pull.timeS / 60)),
+      );
+      expect(chosen.getAttribute('aria-label')!.replaceAll('\u00a0', ' ')).toContain(
+        `probe ${Math.round(pull.probeC)} °C`,
+      );
+      const says = screen.getByTestId('pull-signs').textContent.replaceAll('\u00a0', ' ');
+      expect(says).toBe(`knife ${pull.knife} · coasts to ${Math.round(pull.peakC)} °C`);
     }
   });
 

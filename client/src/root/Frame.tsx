@@ -18,6 +18,9 @@ const PLACES = [
 const isIn = (path: string, below: readonly string[]): boolean =>
   below.some((start) => (start === '/' ? path === '/' : path.startsWith(start)));
 
+/** A formula and a bake have the phone to themselves: their own foot, and a way back at the top. */
+const HAS_ITS_OWN_FOOT = /^\/(formulas|bake)\//;
+
 function Places({ upright }: { readonly upright: boolean }) {
   const path = usePathname();
   return (
@@ -51,10 +54,11 @@ function Places({ upright }: { readonly upright: boolean }) {
 /** The house round every screen: a bar at the foot of a phone, a narrow rail on a wide screen. */
 export function Frame({ children }: { readonly children: ReactNode }) {
   const wide = useWide();
+  const path = usePathname();
   if (wide) {
     return (
       <View className="h-full flex-1 flex-row bg-ground">
-        <View className="no-print w-24 items-center gap-6 border-r border-line bg-sheet py-5">
+        <View className="no-print w-20 items-center gap-6 border-r border-line bg-sheet py-5">
           <Moon state={undefined} shell size={44} label={say('root.hollow-moon')} />
           <Places upright />
         </View>
@@ -77,9 +81,11 @@ export function Frame({ children }: { readonly children: ReactNode }) {
         {children}
       </View>
       <RunningStrip />
-      <View className="no-print border-t border-line bg-sheet">
-        <Places upright={false} />
-      </View>
+      {HAS_ITS_OWN_FOOT.test(path) ? null : (
+        <View className="no-print border-t border-line bg-sheet">
+          <Places upright={false} />
+        </View>
+      )}
     </View>
   );
 }

@@ -68,6 +68,8 @@ describe('what is kept through a reload', () => {
     const now = store.getState();
     const again = await recalled();
     expect(again.settings).toEqual({
+      folds: {},
+      isotherms: false,
       theme: 'dark',
       units: { degrees: 'F', lengths: 'cm', weights: 'g' },
       kitchenId: null,

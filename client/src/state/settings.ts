@@ -18,6 +18,10 @@ const asItIs = z.object({
   units: unitsSchema.default(METRIC).catch(METRIC),
   /** The kitchen that was open last. */
   kitchenId: z.string().nullable().default(null).catch(null),
+  /** Which folds were left open, and which shut. */
+  folds: z.record(z.string(), z.boolean()).default({}).catch({}),
+  /** Whether cuts are drawn with their isotherms. */
+  isotherms: z.boolean().default(false).catch(false),
 });
 /** What was kept before there were other units than degrees is taken over. */
 export const settingsSchema = z.preprocess(
@@ -42,10 +46,28 @@ const settings = createSlice({
       ...state,
       kitchenId: payload,
     }),
+    foldLeft: (
+      state,
+      { payload }: PayloadAction<{ readonly id: string; readonly open: boolean }>,
+    ) => ({
+      ...state,
+      folds: { ...state.folds, [payload.id]: payload.open },
+    }),
+    isothermsChosen: (state, { payload }: PayloadAction<boolean>) => ({
+      ...state,
+      isotherms: payload,
+    }),
     /** As another tab has them now. */
     settingsArrived: (_, { payload }: PayloadAction<Settings>) => payload,
   },
 });
 
-export const { themeChosen, unitsChosen, kitchenOpened, settingsArrived } = settings.actions;
+export const {
+  themeChosen,
+  unitsChosen,
+  kitchenOpened,
+  foldLeft,
+  isothermsChosen,
+  settingsArrived,
+} = settings.actions;
 export const settingsReducer = settings.reducer;

@@ -274,7 +274,7 @@ export function StoveFold({
             : say('stove.off-after', { offS: duration(cooked.offS) })
           : say('stove.heat-hold-and-what-becomes-of')
       }
-      testID="stove"
+      id="stove"
     >
       {() => (
         <>

@@ -159,10 +159,10 @@ const Notices = () => (
     <Notice kind="danger" actions={<Button label="Try again" weight="main" onPress={nothing} />}>
       With something to do about it.
     </Notice>
-    <Fold title="A closed fold" summary="says its result in a line">
+    <Fold id="closed" title="A closed fold" summary="says its result in a line">
       {() => <Read>Hidden.</Read>}
     </Fold>
-    <Fold title="An open fold" summary="" begin>
+    <Fold id="open" title="An open fold" summary="" begin>
       {() => <Read>What was folded away.</Read>}
     </Fold>
   </Sheet>

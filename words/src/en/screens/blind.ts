@@ -9,7 +9,6 @@ export const blind = {
   'blind.its-water': 'Water in the base',
   'blind.water-crisp': '{water} %, dry enough to be crisp',
   'blind.water-not-crisp': '{water} %, not crisp yet',
-  'blind.time': 'Time',
   'blind.choose-a-tin-to-see-the': 'Choose a tin to see the shell’s forecast.',
   'blind.choose-an-oven-to-see-the': 'Choose an oven to see the shell’s forecast.',
   'blind.the-empty-shell': 'The empty shell',
@@ -77,4 +76,6 @@ export const blind = {
   'blind.whole': 'Whole',
   'blind.pricked': 'Docked',
   'blind.with': 'with',
+  'blind.minutes-of-the-shell': 'Minutes of the shell’s bake',
+  'blind.hand-says': '{place}: base {base}, rim {rim}',
 } as const;

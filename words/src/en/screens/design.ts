@@ -5,4 +5,7 @@ export const design = {
   'design.hide-why': 'Hide why',
   'design.why-2': 'Why?',
   'design.type-in': '{typedIn}: type {label} in {next}',
+  'design.keypad': 'Keys',
+  'design.rub-out': 'Rub out',
+  'design.close': 'Close',
 } as const;

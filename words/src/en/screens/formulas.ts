@@ -5,8 +5,6 @@ export const formulas = {
   'formulas.show': 'Show',
   'formulas.unnamed': 'Unnamed',
   'formulas.forecast-of': 'Forecast of',
-  'formulas.give-it-room': 'Widen',
-  'formulas.back-to-the-bench': 'Back to the bench',
   'formulas.tin-gap-mm-shell': '{vesselCount} × tin, gap {gap}, shell {shell}',
   'formulas.oven-c-poured-at': 'oven {setC}, poured at {fillingStartC}',
   'formulas.changed-elsewhere': 'Changed on another device',

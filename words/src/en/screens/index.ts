@@ -9,6 +9,7 @@ import { compare } from './compare';
 import { cooling } from './cooling';
 import { curves } from './curves';
 import { design } from './design';
+import { dial } from './dial';
 import { device } from './device';
 import { forecast } from './forecast';
 import { formulas } from './formulas';
@@ -38,6 +39,7 @@ export const screens = {
   ...cooling,
   ...curves,
   ...design,
+  ...dial,
   ...device,
   ...forecast,
   ...formulas,

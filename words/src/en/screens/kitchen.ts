@@ -94,9 +94,6 @@ export const kitchen = {
   'kitchen.put-it-away': 'Put it away',
   'kitchen.fixed': 'Fixed',
   'kitchen.comes-out': 'Comes out',
-  'kitchen.as-the-device': 'As the device',
-  'kitchen.bright-kitchen': 'Bright kitchen',
-  'kitchen.night': 'Night',
   'kitchen.add-an-oven': 'Add an oven',
   'kitchen.add-a-tin': 'Add a tin',
   'kitchen.vegans': 'Vegans',
@@ -106,4 +103,13 @@ export const kitchen = {
   'kitchen.our-own': 'Our own',
   'kitchen.price-for': 'for',
   'kitchen.price-of': 'of',
+  'theme.system': 'As the device',
+  'theme.light': 'Bright kitchen',
+  'theme.dark': 'Night',
+  'kitchen.device-in-short':
+    '{theme}, {degrees}, {lengths, select, cm {centimetres} other {inches}}, {weights, select, g {grams} oz {ounces} other {cups and spoons}}',
+  'kitchen.kitchen-in-short': '{name}, eggs {grade}, {altitude} m up, {room}',
+  'kitchen.none-yet': 'None yet',
+  'kitchen.pantry-in-short':
+    '{prices, plural, =0 {No prices yet} one {# price} other {# prices}}{own, plural, =0 {} one {, # label of your own} other {, # labels of your own}}',
 } as const;

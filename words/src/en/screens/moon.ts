@@ -6,4 +6,10 @@ export const moon = {
   'moon.set-ring-centre': 'Set ring, {kind, select, liquid {liquid} other {wobbling}} centre',
   'moon.set-ring-centre-wide':
     'Set ring, {kind, select, liquid {liquid} other {wobbling}} centre {caption} wide',
+  'moon.liquid': 'liquid',
+  'moon.thickening': 'thickening',
+  'moon.set': 'set',
+  'moon.curdles': 'curdled',
+  'moon.weeps': 'weeping',
+  'moon.grainy': 'grainy',
 } as const;

@@ -15,10 +15,9 @@ export const oven = {
   'oven.oven': 'Oven',
   'oven.used-as': 'Mode',
   'oven.oven-and-filling': 'Oven and filling',
-  'oven.set-to': 'Set to',
   'oven.runs-c-it-really':
     'It runs {offset} {way, select, cool {cool} other {hot}}, so it really reaches {reaches}.',
-  'oven.filling-poured-at': 'Filling poured at',
+  'oven.filling-poured-at': 'Poured at',
   'oven.oven-exactly': 'Oven, exact',
   'oven.altitude': 'Altitude',
   'oven.at-a-minute': 'At a minute',
@@ -70,4 +69,8 @@ export const oven = {
   'oven.bag-or-foil': 'Bag or foil',
   'oven.what-then': 'then',
   'oven.open-for': 'for',
+  'oven.set-here': 'Oven',
+  'oven.set-to': 'Set to',
+  'oven.no-oven-chosen': 'No oven chosen',
+  'oven.in-short': '{oven}, {set}{bath, select, yes {, in a bath} other {, no bath}}',
 } as const;

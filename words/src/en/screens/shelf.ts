@@ -1,6 +1,5 @@
 /** What the screens of `shelf` say. */
 export const shelf = {
-  'shelf.no-tin-yet': 'no tin yet',
   'shelf.not-kept-yet': 'not saved yet',
   'shelf.put-away': 'Put away',
   'shelf.baked-in-the-oven': 'Baked in the oven',
@@ -15,4 +14,6 @@ export const shelf = {
   'shelf.nothing-here-has-in-it': 'No formula matches {map}.',
   'shelf.hide-what-is-put-away': 'Hide what is put away',
   'shelf.show-put-away': 'Show {putAway} put away',
+  'shelf.find': 'Find',
+  'shelf.no-window': 'No window',
 } as const;

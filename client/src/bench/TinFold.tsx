@@ -26,6 +26,7 @@ import {
 import { useState } from 'react';
 import { View } from 'react-native';
 import {
+  Fold,
   Button,
   Choice,
   Figure,
@@ -33,7 +34,6 @@ import {
   Notice,
   NumberField,
   Read,
-  Sheet,
   Soft,
   useWords,
 } from '../design';
@@ -341,7 +341,7 @@ function ShellOf({
 }
 
 /** The tin, the shell and the level, and what they do to masses, disc and depth. */
-export function TinSheet({
+export function TinFold({
   data,
   inKitchen,
   book,
@@ -357,22 +357,34 @@ export function TinSheet({
   const found = problemOf(inKitchen);
   const problemAt = (field: string) => (found?.field === field ? tell(found.problem) : undefined);
   const fit = inKitchen.fit?.ok ? inKitchen.fit.value : undefined;
+  const vessel = book.vessels.find((each) => each.id === data.vesselId);
+  const vesselInShort = vessel
+    ? say('bench.tin-in-short', {
+        count: data.vesselCount,
+        tin: vessel.data.name,
+        shell: say(`shell.${data.shell}`).toLowerCase(),
+      })
+    : say('bench.choose-a-tin');
   return (
-    <Sheet title={say('bench.tin-and-shell')}>
-      <ChooseTin
-        label={say('bench.tin')}
-        none={say('bench.choose-a-tin')}
-        value={data.vesselId}
-        book={book}
-        onChange={(id, made) =>
-          onEdit('vesselId', (data) => inVessel(data, id, book.vessels, made))
-        }
-        testID="tin-picker"
-      />
-      {problemAt('vessel') ? <Soft>{problemAt('vessel') ?? ''}</Soft> : null}
-      <CountAndGap data={data} problemAt={problemAt} onSet={set} />
-      <ShellOf data={data} onShell={set('shell')} />
-      {fit ? <FitLines data={data} inKitchen={inKitchen} fit={fit} onEdit={onEdit} /> : null}
-    </Sheet>
+    <Fold id="tin" title={say('bench.tin-and-shell')} summary={vesselInShort} begin>
+      {() => (
+        <>
+          <ChooseTin
+            label={say('bench.tin')}
+            none={say('bench.choose-a-tin')}
+            value={data.vesselId}
+            book={book}
+            onChange={(id, made) =>
+              onEdit('vesselId', (data) => inVessel(data, id, book.vessels, made))
+            }
+            testID="tin-picker"
+          />
+          {problemAt('vessel') ? <Soft>{problemAt('vessel') ?? ''}</Soft> : null}
+          <CountAndGap data={data} problemAt={problemAt} onSet={set} />
+          <ShellOf data={data} onShell={set('shell')} />
+          {fit ? <FitLines data={data} inKitchen={inKitchen} fit={fit} onEdit={onEdit} /> : null}
+        </>
+      )}
+    </Fold>
   );
 }

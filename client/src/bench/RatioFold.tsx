@@ -7,7 +7,7 @@ import {
   type Diet,
 } from '@hollow-moon/core';
 import { View } from 'react-native';
-import { Figure, Labelled, Notice, Read, Sheet, Soft, useWords } from '../design';
+import { Fold, Figure, Labelled, Notice, Read, Soft, useWords } from '../design';
 import { grams, percent, listed, say } from '@hollow-moon/words';
 
 const ratio = (value: number | undefined): string => (value === undefined ? '–' : value.toFixed(2));
@@ -33,7 +33,7 @@ function Figures({ of }: { readonly of: readonly FigureRow[] }) {
 }
 
 /** The ratios cooks speak of, and what is in it. */
-export function RatioSheet({ analysis }: { readonly analysis: Analysis }) {
+export function RatioFold({ analysis }: { readonly analysis: Analysis }) {
   const { measured, tell } = useWords();
   const { share, eggToLiquid, yolkToWhite, mixtureG, whole, allergens, hazards } = analysis;
   const untold = cannotTell(analysis);
@@ -65,29 +65,45 @@ export function RatioSheet({ analysis }: { readonly analysis: Analysis }) {
     [say('bench.the-same'), grams(energyKj / KJ_PER_KCAL), 'kcal'],
   ];
   return (
-    <Sheet title={say('bench.ratios')}>
-      {untold ? (
-        <Notice kind="hint" testID="ratios-untold">
-          {tell(untold)}
-        </Notice>
-      ) : (
+    <Fold
+      id="ratios"
+      title={say('bench.ratios')}
+      summary={
+        untold
+          ? tell(untold)
+          : say('bench.ratios-in-short', {
+              egg: ratio(eggToLiquid),
+              sugar: percent(share.addedSugar),
+              fat: percent(share.addedFat),
+            })
+      }
+    >
+      {() => (
         <>
-          <Figures of={figures} />
-          <Soft>{say('bench.as-cooks-count-what-was-added')}</Soft>
-          <Figures of={chemists} />
-          <Soft>{say('bench.as-a-label-counts-milks-own')}</Soft>
+          {untold ? (
+            <Notice kind="hint" testID="ratios-untold">
+              {tell(untold)}
+            </Notice>
+          ) : (
+            <>
+              <Figures of={figures} />
+              <Soft>{say('bench.as-cooks-count-what-was-added')}</Soft>
+              <Figures of={chemists} />
+              <Soft>{say('bench.as-a-label-counts-milks-own')}</Soft>
+            </>
+          )}
+          {byEye ? <Read testID="by-eye">{tell(byEye)}</Read> : null}
+          <Read>
+            {`${allergens.length > 0 ? say('bench.contains', { listed: listed(allergens.map((each) => say(`allergen.${each}`))) }) : say('bench.no-listed-allergen')} ${SUITS[analysis.diet]}`}
+          </Read>
+          {hazards.map((hazard) => (
+            <Notice key={hazard} kind="hint">
+              {say(`hazard.${hazard}`)}
+            </Notice>
+          ))}
+          <Soft>{say('bench.labels-of-what-you-use-come')}</Soft>
         </>
       )}
-      {byEye ? <Read testID="by-eye">{tell(byEye)}</Read> : null}
-      <Read>
-        {`${allergens.length > 0 ? say('bench.contains', { listed: listed(allergens.map((each) => say(`allergen.${each}`))) }) : say('bench.no-listed-allergen')} ${SUITS[analysis.diet]}`}
-      </Read>
-      {hazards.map((hazard) => (
-        <Notice key={hazard} kind="hint">
-          {say(`hazard.${hazard}`)}
-        </Notice>
-      ))}
-      <Soft>{say('bench.labels-of-what-you-use-come')}</Soft>
-    </Sheet>
+    </Fold>
   );
 }

@@ -17,7 +17,7 @@ import {
 import { useState } from 'react';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
-import { Button, Choice, NumberField, Read, Sheet, Soft, useWords } from '../design';
+import { Fold, Button, Choice, NumberField, Read, Soft, useWords } from '../design';
 import { FIRMNESS_WORDS, listed, percent, say } from '@hollow-moon/words';
 import type { Edit } from '../drafts/edits';
 
@@ -134,8 +134,41 @@ function EggNow({ hasG, yolkG }: { readonly hasG: number; readonly yolkG: number
   );
 }
 
+/** What is wanted of the eggs: a character, and a mass. */
+function Wanted({
+  character,
+  onCharacter,
+  totalG,
+  onTotal,
+}: {
+  readonly character: EggCharacter;
+  readonly onCharacter: (character: EggCharacter) => void;
+  readonly totalG: number;
+  readonly onTotal: (totalG: number) => void;
+}) {
+  return (
+    <>
+      <Choice<EggCharacter>
+        label={say('bench.wanted')}
+        value={character}
+        onChange={onCharacter}
+        options={CHARACTERS}
+      />
+      <NumberField
+        label={say('bench.egg-in-all')}
+        unit="g"
+        mayBeEmpty
+        value={totalG}
+        onChange={onTotal}
+        className="w-36"
+        testID="egg-total"
+      />
+    </>
+  );
+}
+
 /** Whole eggs to crack: the closest make-up, the thriftiest, and what each does to the formula. */
-export function EggSheet({
+export function EggFold({
   data,
   analysis,
   grade,
@@ -165,49 +198,45 @@ export function EggSheet({
     ({ makeUp }, index) =>
       !isAlready(data, makeUp) && (index === 0 || inWords(makeUp) !== inWords(found[0]!.makeUp)),
   );
+  const crack = closest
+    ? say('bench.crack', {
+        inWords: inWords(closest.makeUp),
+        leftInWords: leftInWords(closest.makeUp),
+      })
+    : say('bench.no-whole-eggs-come-to-that');
   return (
-    <Sheet title={say('bench.whole-eggs')}>
-      <Choice<EggCharacter>
-        label={say('bench.wanted')}
-        value={character}
-        onChange={setCharacter}
-        options={CHARACTERS}
-      />
-      <NumberField
-        label={say('bench.egg-in-all')}
-        unit="g"
-        mayBeEmpty
-        value={totalG}
-        onChange={setTotalG}
-        className="w-36"
-        testID="egg-total"
-      />
-      <EggNow hasG={hasG} yolkG={now.yolkG} />
-      {!closest ? (
-        <Soft>{say('bench.no-whole-eggs-come-to-that')}</Soft>
-      ) : !asked && isAlready(data, closest.makeUp) ? (
-        <Read testID="crack">
-          {say('bench.crack', {
-            inWords: inWords(closest.makeUp),
-            leftInWords: leftInWords(closest.makeUp),
-          })}
-        </Read>
-      ) : null}
-      {open.map(({ aim, makeUp }) => (
-        <MakeUpRow
-          key={aim}
-          aim={aim}
-          makeUp={makeUp}
-          data={data}
-          analysis={analysis}
-          grade={grade}
-          find={find}
-          onUse={() =>
-            onEdit('eggs', (data) => ({ ...data, lines: withMakeUp(data.lines, makeUp, uuid) }))
-          }
-        />
-      ))}
-      <Soft>{say('bench.of-all-whole-numbers-of', { grade })}</Soft>
-    </Sheet>
+    <Fold id="eggs" title={say('bench.whole-eggs')} summary={crack}>
+      {() => (
+        <>
+          <Wanted
+            character={character}
+            onCharacter={setCharacter}
+            totalG={totalG}
+            onTotal={setTotalG}
+          />
+          <EggNow hasG={hasG} yolkG={now.yolkG} />
+          {!closest ? (
+            <Soft>{crack}</Soft>
+          ) : !asked && isAlready(data, closest.makeUp) ? (
+            <Read testID="crack">{crack}</Read>
+          ) : null}
+          {open.map(({ aim, makeUp }) => (
+            <MakeUpRow
+              key={aim}
+              aim={aim}
+              makeUp={makeUp}
+              data={data}
+              analysis={analysis}
+              grade={grade}
+              find={find}
+              onUse={() =>
+                onEdit('eggs', (data) => ({ ...data, lines: withMakeUp(data.lines, makeUp, uuid) }))
+              }
+            />
+          ))}
+          <Soft>{say('bench.of-all-whole-numbers-of', { grade })}</Soft>
+        </>
+      )}
+    </Fold>
   );
 }

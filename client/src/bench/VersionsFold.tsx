@@ -169,7 +169,7 @@ function Past({
 }
 
 /** What this formula was before, why it was changed, and what was used last time. */
-export function VersionsSheet({
+export function VersionsFold({
   id,
   data,
   book,
@@ -194,7 +194,7 @@ export function VersionsSheet({
             })
           : say('bench.versions-and-the-last-bake')
       }
-      testID="versions"
+      id="versions"
     >
       {() => (
         <Past

@@ -10,7 +10,7 @@ import {
 import { router } from 'expo-router';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
-import { Button, fileName, keepAsFile, openFile, Sheet, Soft, useWords } from '../design';
+import { Fold, Button, fileName, keepAsFile, openFile, Soft, useWords } from '../design';
 import type { KitchenBook } from '../book/book';
 import { useAppDispatch } from '../state/state';
 import { copyOf, newBegun } from '../drafts/drafts';
@@ -74,7 +74,7 @@ function Cards({
 }
 
 /** The formula as a file or a card, as a copy of its own, and out of the way. */
-export function ShareSheet({
+export function ShareFold({
   id,
   data,
   book,
@@ -97,40 +97,51 @@ export function ShareSheet({
   };
   const stored = book.formulas.some((each) => each.id === id);
   return (
-    <Sheet title={say('bench.take-it-along')}>
-      <Cards kitchenId={book.kitchen.id} id={id} ready={stored && !changed} />
-      <View className="flex-row flex-wrap gap-2">
-        {FORMATS.map(({ label, ending, type, write }) => (
-          <Button
-            key={ending}
-            label={label}
-            testID={`save-${ending}`}
-            onPress={() =>
-              keepAsFile(
-                fileName(data.name, ending),
-                type,
-                write(data, {
-                  formulaOf: book.formulaOf,
-                  find: book.find,
-                  pantry: book.pantry,
-                  eggGrade: book.kitchen.data.eggGrade,
-                }),
-              )
-            }
-          />
-        ))}
-      </View>
-      <Soft>
-        {say('bench.the-first-holds-everything-but-this', { lost: listed(lostIn(data).map(tell)) })}
-      </Soft>
-      <View className="flex-row flex-wrap gap-2">
-        <Button label={say('bench.make-a-copy')} onPress={copy} testID="copy" />
-        <Button
-          label={data.archived ? say('bench.bring-it-back') : say('bench.put-it-away')}
-          onPress={() => onEdit('archived', (data) => ({ ...data, archived: !data.archived }))}
-          testID="archive"
-        />
-      </View>
-    </Sheet>
+    <Fold
+      id="share"
+      title={say('bench.take-it-along')}
+      summary={say('bench.share-in-short')}
+      begin={data.archived}
+    >
+      {() => (
+        <>
+          <Cards kitchenId={book.kitchen.id} id={id} ready={stored && !changed} />
+          <View className="flex-row flex-wrap gap-2">
+            {FORMATS.map(({ label, ending, type, write }) => (
+              <Button
+                key={ending}
+                label={label}
+                testID={`save-${ending}`}
+                onPress={() =>
+                  keepAsFile(
+                    fileName(data.name, ending),
+                    type,
+                    write(data, {
+                      formulaOf: book.formulaOf,
+                      find: book.find,
+                      pantry: book.pantry,
+                      eggGrade: book.kitchen.data.eggGrade,
+                    }),
+                  )
+                }
+              />
+            ))}
+          </View>
+          <Soft>
+            {say('bench.the-first-holds-everything-but-this', {
+              lost: listed(lostIn(data).map(tell)),
+            })}
+          </Soft>
+          <View className="flex-row flex-wrap gap-2">
+            <Button label={say('bench.make-a-copy')} onPress={copy} testID="copy" />
+            <Button
+              label={data.archived ? say('bench.bring-it-back') : say('bench.put-it-away')}
+              onPress={() => onEdit('archived', (data) => ({ ...data, archived: !data.archived }))}
+              testID="archive"
+            />
+          </View>
+        </>
+      )}
+    </Fold>
   );
 }

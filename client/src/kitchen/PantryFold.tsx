@@ -3,7 +3,7 @@ import type { PantryItem } from '@hollow-moon/contract';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
-import { Button, icons, Read, Sheet, Soft, TextField } from '../design';
+import { Button, Fold, icons, Read, Soft, TextField } from '../design';
 import { money } from '../design/money';
 import type { KitchenBook } from '../book/book';
 import { ShowAway } from '../equipment';
@@ -65,7 +65,13 @@ function PantryRow({
 }
 
 /** What the kitchen pays, and the ingredients it has that the catalogue has not. */
-export function PantrySheet({ book }: { readonly book: KitchenBook }) {
+export function PantryFold({
+  book,
+  begin,
+}: {
+  readonly book: KitchenBook;
+  readonly begin: boolean;
+}) {
   const [open, setOpen] = useState<string | undefined>(undefined);
   const [sought, setSought] = useState('');
   const [showAway, setShowAway] = useState(false);
@@ -76,48 +82,59 @@ export function PantrySheet({ book }: { readonly book: KitchenBook }) {
     .sort((a, b) => nameOf(a, book).localeCompare(nameOf(b, book)));
   const isNew = open !== undefined && !book.pantry.some((item) => item.id === open);
   return (
-    <Sheet
+    <Fold
+      id="pantry"
+      level={2}
       title={say('kitchen.pantry-and-prices')}
-      aside={
-        <Button
-          label={say('kitchen.add-one')}
-          icon={icons.add}
-          onPress={() => setOpen(uuid())}
-          testID="add-pantry"
-        />
-      }
+      summary={say('kitchen.pantry-in-short', {
+        prices: book.pantry.filter(({ data }) => !data.archived && data.price).length,
+        own: book.pantry.filter(({ data }) => !data.archived && data.own).length,
+      })}
+      begin={begin}
     >
-      {isNew ? (
-        <PantryForm
-          key={open}
-          id={open}
-          item={undefined}
-          book={book}
-          onClose={() => setOpen(undefined)}
-        />
-      ) : null}
-      {book.pantry.length === 0 ? (
-        <Soft>{say('kitchen.no-prices-yet-with-them-each')}</Soft>
-      ) : (
-        <TextField
-          label={say('kitchen.find')}
-          value={sought}
-          onChange={setSought}
-          testID="find-pantry"
-        />
+      {() => (
+        <>
+          <View className="self-start">
+            <Button
+              label={say('kitchen.add-one')}
+              icon={icons.add}
+              onPress={() => setOpen(uuid())}
+              testID="add-pantry"
+            />
+          </View>
+          {isNew ? (
+            <PantryForm
+              key={open}
+              id={open}
+              item={undefined}
+              book={book}
+              onClose={() => setOpen(undefined)}
+            />
+          ) : null}
+          {book.pantry.length === 0 ? (
+            <Soft>{say('kitchen.no-prices-yet-with-them-each')}</Soft>
+          ) : (
+            <TextField
+              label={say('kitchen.find')}
+              value={sought}
+              onChange={setSought}
+              testID="find-pantry"
+            />
+          )}
+          <View role="list">
+            {rows.map((item) => (
+              <PantryRow
+                key={item.id}
+                item={item}
+                book={book}
+                open={open === item.id}
+                onOpen={(isOpen) => setOpen(isOpen ? item.id : undefined)}
+              />
+            ))}
+          </View>
+          <ShowAway away={away} shown={showAway} onShow={setShowAway} />
+        </>
       )}
-      <View role="list">
-        {rows.map((item) => (
-          <PantryRow
-            key={item.id}
-            item={item}
-            book={book}
-            open={open === item.id}
-            onOpen={(isOpen) => setOpen(isOpen ? item.id : undefined)}
-          />
-        ))}
-      </View>
-      <ShowAway away={away} shown={showAway} onShow={setShowAway} />
-    </Sheet>
+    </Fold>
   );
 }

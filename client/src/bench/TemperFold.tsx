@@ -12,7 +12,7 @@ import {
 } from '@hollow-moon/core';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Choice, Figure, Labelled, Notice, Range, Read, Sheet, Soft, useWords } from '../design';
+import { Fold, Choice, Figure, Labelled, Notice, Range, Read, Soft, useWords } from '../design';
 import { say, minutes, withUnit } from '@hollow-moon/words';
 
 /** Families in which a hot liquid meets egg. */
@@ -38,8 +38,49 @@ const SUGAR_OPTIONS = [
   { value: 'egg' as const, label: say('bench.with-the-eggs') },
 ];
 
+/** How hot the liquid is and how cold the eggs are. */
+function TwoHeats({
+  hotC,
+  onHot,
+  coldC,
+  onCold,
+}: {
+  readonly hotC: number;
+  readonly onHot: (celsius: number) => void;
+  readonly coldC: number;
+  readonly onCold: (celsius: number) => void;
+}) {
+  const { degrees, unit } = useWords();
+  return (
+    <>
+      <Range
+        label={say('bench.liquid-at')}
+        testID="liquid-slider"
+        value={hotC}
+        least={20}
+        most={100}
+        step={1}
+        shown={degrees(hotC)}
+        unit={unit}
+        onChange={onHot}
+      />
+      <Range
+        label={say('bench.eggs-at')}
+        testID="egg-slider"
+        value={coldC}
+        least={2}
+        most={30}
+        step={1}
+        shown={degrees(coldC)}
+        unit={unit}
+        onChange={onCold}
+      />
+    </>
+  );
+}
+
 /** What happens when the hot liquid meets the eggs, and how long it should rest first. */
-export function TemperSheet({
+export function TemperFold({
   analysis,
   family,
   verdict,
@@ -69,49 +110,39 @@ export function TemperSheet({
           restToC: withUnit(degrees(restToC), unit),
         });
   return (
-    <Sheet title={say('bench.hot-liquid-onto-eggs')}>
-      <Range
-        label={say('bench.liquid-at')}
-        testID="liquid-slider"
-        value={hotC}
-        least={20}
-        most={100}
-        step={1}
-        shown={degrees(hotC)}
-        unit={unit}
-        onChange={setHotC}
-      />
-      <Range
-        label={say('bench.eggs-at')}
-        testID="egg-slider"
-        value={coldC}
-        least={2}
-        most={30}
-        step={1}
-        shown={degrees(coldC)}
-        unit={unit}
-        onChange={setColdC}
-      />
-      <Choice
-        label={say('bench.sugar')}
-        value={sugarWith}
-        options={SUGAR_OPTIONS}
-        onChange={setSugarWith}
-      />
-      <View className="flex-row flex-wrap items-end gap-x-6 gap-y-2">
-        <Labelled label={say('bench.mix-comes-to')}>
-          <Figure value={degrees(mixed)} unit={unit} size="figure" testID="mix-temperature" />
-        </Labelled>
-        <Read className="flex-1 pb-1" testID="joining">
-          {JOINING_WORDS[joining]}
-        </Read>
-      </View>
-      {joining === 'safe' ? null : (
-        <Notice kind="danger" testID="rest">
-          {rest}
-        </Notice>
+    <Fold
+      id="temper"
+      title={say('bench.hot-liquid-onto-eggs')}
+      summary={say('bench.temper-in-short', {
+        mixed: withUnit(degrees(mixed), unit),
+        joining: JOINING_WORDS[joining],
+      })}
+    >
+      {() => (
+        <>
+          <TwoHeats hotC={hotC} onHot={setHotC} coldC={coldC} onCold={setColdC} />
+          <Choice
+            label={say('bench.sugar')}
+            value={sugarWith}
+            options={SUGAR_OPTIONS}
+            onChange={setSugarWith}
+          />
+          <View className="flex-row flex-wrap items-end gap-x-6 gap-y-2">
+            <Labelled label={say('bench.mix-comes-to')}>
+              <Figure value={degrees(mixed)} unit={unit} size="figure" testID="mix-temperature" />
+            </Labelled>
+            <Read className="flex-1 pb-1" testID="joining">
+              {JOINING_WORDS[joining]}
+            </Read>
+          </View>
+          {joining === 'safe' ? null : (
+            <Notice kind="danger" testID="rest">
+              {rest}
+            </Notice>
+          )}
+          <Soft>{put('bench.pouring-slowly-does-not-make-the', {})}</Soft>
+        </>
       )}
-      <Soft>{put('bench.pouring-slowly-does-not-make-the', {})}</Soft>
-    </Sheet>
+    </Fold>
   );
 }

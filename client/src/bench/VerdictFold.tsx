@@ -8,7 +8,7 @@ import {
   type PartVerdict,
 } from '@hollow-moon/core';
 import { Text, View } from 'react-native';
-import { Figure, Labelled, Notice, Read, Sheet, Soft, Why, useWords } from '../design';
+import { Fold, Figure, Labelled, Notice, Read, Soft, Why, useWords } from '../design';
 import { endInWords, FIRMNESS_WORDS, say } from '@hollow-moon/words';
 
 function Warnings({ of }: { readonly of: readonly Finding[] }) {
@@ -175,19 +175,36 @@ export function JudgedBySign({ verdict }: { readonly verdict: BySign | Made }) {
 }
 
 /** Whether it will set, what it needs for that, and how firm it will be; each with its reason. */
-export function VerdictSheet({ verdict }: { readonly verdict: PartVerdict }) {
-  const { tell } = useWords();
+export function VerdictFold({ verdict }: { readonly verdict: PartVerdict }) {
+  const { degrees, tell, unit } = useWords();
+  const inShort =
+    verdict.kind === 'judged'
+      ? say('bench.sets-in-short', {
+          setC: degrees(verdict.setC),
+          unit,
+          firmness: FIRMNESS_WORDS[verdict.firmness].toLowerCase(),
+        })
+      : tell(verdict.kind === 'not-judged' ? verdict.reason : verdict.setBy);
   return (
-    <Sheet title={verdict.kind === 'made' ? say('bench.will-it-do') : say('bench.will-it-set')}>
-      {verdict.kind === 'judged' ? (
-        <JudgedCustard verdict={verdict} />
-      ) : verdict.kind === 'not-judged' ? (
-        <Notice kind="hint" testID="not-judged">
-          {tell(verdict.reason)}
-        </Notice>
-      ) : (
-        <JudgedBySign verdict={verdict} />
+    <Fold
+      id="verdict"
+      title={verdict.kind === 'made' ? say('bench.will-it-do') : say('bench.will-it-set')}
+      summary={inShort}
+      begin
+    >
+      {() => (
+        <>
+          {verdict.kind === 'judged' ? (
+            <JudgedCustard verdict={verdict} />
+          ) : verdict.kind === 'not-judged' ? (
+            <Notice kind="hint" testID="not-judged">
+              {tell(verdict.reason)}
+            </Notice>
+          ) : (
+            <JudgedBySign verdict={verdict} />
+          )}
+        </>
       )}
-    </Sheet>
+    </Fold>
   );
 }

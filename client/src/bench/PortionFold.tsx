@@ -11,13 +11,13 @@ import {
 import { useState } from 'react';
 import { View } from 'react-native';
 import {
+  Fold,
   Button,
   Figure,
   Labelled,
   NumberField,
   Picker,
   Read,
-  Sheet,
   Soft,
   useWords,
 } from '../design';
@@ -182,7 +182,7 @@ function Taste({ filling }: { readonly filling: Build['filling'] }) {
 }
 
 /** A portion: what it weighs, gives, costs and tastes of; and the whole scaled to what is wanted. */
-export function ServeSheet({
+export function PortionFold({
   data,
   inKitchen,
   book,
@@ -193,32 +193,44 @@ export function ServeSheet({
   readonly book: KitchenBook;
   readonly onEdit: Edit;
 }) {
-  const { tell } = useWords();
+  const { quantity, tell } = useWords();
   const { build } = inKitchen;
   const { currency } = book.kitchen.data;
   const untold = cannotTell(build);
+  const weight = build.portionG === undefined ? '?' : quantity({ grams: build.portionG });
+  const inShort = say('bench.portion-in-short', {
+    weight,
+    cost: build.cost === undefined ? '?' : money(build.cost, currency),
+    energy: build.energyKj === undefined ? '?' : grams(build.energyKj / KJ_PER_KCAL),
+  });
   return (
-    <Sheet title={say('bench.a-portion')}>
-      <PortionFields data={data} onEdit={onEdit} />
-      <PortionFigures build={build} currency={currency} />
-      {untold ? <Read testID="portion-untold">{tell(untold)}</Read> : null}
-      <Soft testID="cost-all">
-        {build.unpriced.length === 0
-          ? say('bench.for-everything-by-the-kitchens', { money: money(build.knownCost, currency) })
-          : say('bench.no-price-yet-for', {
-              unpriced: build.unpriced.join(', ').toLowerCase(),
-              money: money(build.knownCost, currency),
-            })}
-      </Soft>
-      {untold ? null : <Taste filling={build.filling} />}
-      <Read>
-        {build.allergens.length > 0
-          ? say('bench.all-of-it-contains', {
-              listed: listed(build.allergens.map((each) => say(`allergen.${each}`))),
-            })
-          : say('bench.no-listed-allergen-in-any-of')}
-      </Read>
-      <ScaleBy data={data} book={book} onEdit={onEdit} />
-    </Sheet>
+    <Fold id="portion" title={say('bench.a-portion')} summary={inShort}>
+      {() => (
+        <>
+          <PortionFields data={data} onEdit={onEdit} />
+          <PortionFigures build={build} currency={currency} />
+          {untold ? <Read testID="portion-untold">{tell(untold)}</Read> : null}
+          <Soft testID="cost-all">
+            {build.unpriced.length === 0
+              ? say('bench.for-everything-by-the-kitchens', {
+                  money: money(build.knownCost, currency),
+                })
+              : say('bench.no-price-yet-for', {
+                  unpriced: build.unpriced.join(', ').toLowerCase(),
+                  money: money(build.knownCost, currency),
+                })}
+          </Soft>
+          {untold ? null : <Taste filling={build.filling} />}
+          <Read>
+            {build.allergens.length > 0
+              ? say('bench.all-of-it-contains', {
+                  listed: listed(build.allergens.map((each) => say(`allergen.${each}`))),
+                })
+              : say('bench.no-listed-allergen-in-any-of')}
+          </Read>
+          <ScaleBy data={data} book={book} onEdit={onEdit} />
+        </>
+      )}
+    </Fold>
   );
 }

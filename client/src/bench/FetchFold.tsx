@@ -4,7 +4,7 @@ import { Fold, Read, Soft, useWords } from '../design';
 import { say } from '@hollow-moon/words';
 
 /** Everything to be fetched, each thing once, and everything that is left over. */
-export function FetchSheet({ build }: { readonly build: Build }) {
+export function FetchFold({ build }: { readonly build: Build }) {
   const { put, quantity, tell } = useWords();
   const { needs, eggs, byProducts } = build;
   const vague = [...build.unknown, ...build.byEye];
@@ -19,7 +19,7 @@ export function FetchSheet({ build }: { readonly build: Build }) {
         more: eggs.eggs > 0 ? say('bench.eggs', { eggs: eggs.eggs }) : '',
         more2: left.length > 0 ? say('bench.left-2', { left: left.join(', ') }) : '',
       })}
-      testID="fetch"
+      id="fetch"
     >
       {() => (
         <>

@@ -1,0 +1,30 @@
+import type { BakeData } from '@hollow-moon/contract';
+import { useAppSelector } from '../state/state';
+import { notedOf } from './noted';
+import { standingOf, type Standing } from './progress';
+import { useNow } from './useNow';
+
+/** A bake that has not been pulled, and how it stands by the clock and by what was read. */
+export interface Running {
+  readonly id: string;
+  readonly data: BakeData;
+  readonly standing: Standing;
+}
+
+/** Whatever is in the oven on this device, by the second. */
+export function useRunning(): { readonly running: readonly Running[]; readonly now: number } {
+  const bakes = useAppSelector((state) => state.bakes);
+  const entries = useAppSelector((state) => state.noted);
+  const open = Object.entries(bakes).filter(
+    ([, { data }]) => data.pulledAt === null && !data.archived,
+  );
+  const now = useNow(open.length > 0);
+  return {
+    now,
+    running: open.map(([id, { data }]) => ({
+      id,
+      data,
+      standing: standingOf(data, now, notedOf(entries, id).readings),
+    })),
+  };
+}

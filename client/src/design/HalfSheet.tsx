@@ -1,0 +1,48 @@
+import { say } from '@hollow-moon/words';
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import { Button } from './Button';
+import { icons } from './icons';
+import { Title } from './Text';
+
+/**
+ * A sheet over the foot of a phone's screen: what is above it stays in view and in use. Escape or its cross shuts it.
+ */
+export function HalfSheet({
+  title,
+  onClose,
+  children,
+  testID,
+}: {
+  readonly title: string;
+  readonly onClose: () => void;
+  readonly children: ReactNode;
+  readonly testID?: string;
+}) {
+  const keys = {
+    onKeyDown: (press: { readonly key: string }) => {
+      if (press.key === 'Escape') onClose();
+    },
+  };
+  return (
+    <View
+      role="region"
+      aria-label={title}
+      className="gap-2 border-t-2 border-ink bg-sheet px-4 pb-3"
+      {...(testID ? { testID } : {})}
+      {...keys}
+    >
+      <View className="flex-row items-center justify-between">
+        <Title level={2}>{title}</Title>
+        <Button
+          label={say('design.close')}
+          icon={icons.close}
+          iconOnly
+          weight="quiet"
+          onPress={onClose}
+        />
+      </View>
+      {children}
+    </View>
+  );
+}

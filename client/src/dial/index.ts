@@ -1,0 +1,2 @@
+export * from './Dial';
+export * from './RingTrack';
