@@ -5,7 +5,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Button, focusOn, HalfSheet, icons, Notice, PlaceLink, Sheet, Title } from '../design';
 import { Curves } from '../curves/Curves';
-import { Column, Margin, useTitle, useWide, WhenHere } from '../layout';
+import { Column, Margin, useLow, useTitle, useWide, WhenHere } from '../layout';
 import { useWaiting } from '../outgoing/useWaiting';
 import { useBakeQuery } from '../wire/api';
 import { useKitchenBook } from '../book/book';
@@ -38,7 +38,10 @@ function AwayBake({ id, data }: { readonly id: string; readonly data: BakeData }
               <Button
                 label={say('bake.bring-it-back')}
                 testID="bring-back"
-                onPress={() => dispatch(changeBake(id, { archived: false }))}
+                onPress={() => {
+                  dispatch(changeBake(id, { archived: false }));
+                  focusOn('bake-says');
+                }}
               />
               <Button label={say('bake.to-the-log')} onPress={() => router.navigate('/log')} />
             </>
@@ -138,6 +141,7 @@ function Pads({
   readonly onNote: (change: Partial<BakeData>) => void;
 }) {
   const [open, setOpen] = useState<Pad>();
+  const height = useLow() ? 'min-h-12' : 'min-h-[72px]';
   const forms = useForms(id, data, atS, true);
   const pads: readonly Pad[] = forms.wobble ? ['reading', 'wobble'] : ['reading'];
   return (
@@ -160,7 +164,7 @@ function Pads({
             key={pad}
             label={PADS[pad].title}
             icon={PADS[pad].icon}
-            className="min-h-[72px] flex-1"
+            className={`${height} flex-1`}
             pressed={open === pad}
             testID={`pad-${pad}`}
             onPress={() => {
@@ -169,7 +173,7 @@ function Pads({
             }}
           />
         ))}
-        <NextStep id={id} data={data} onNote={onNote} className="min-h-[72px] flex-1" />
+        <NextStep id={id} data={data} onNote={onNote} className={`${height} flex-1`} />
       </View>
     </View>
   );
@@ -192,10 +196,16 @@ function BakeHistory({
   const noted = useMemo(() => notedOf(entries, id), [entries, id]);
   const { window, setC, curdleC, pullS } = data.foreseen;
   return (
-    <Sheet title={say('bake.so-far')}>
+    <Sheet>
+      <View testID="so-far">
+        <Title level={2}>{say('bake.so-far')}</Title>
+      </View>
       <NotedList
         noted={noted}
-        onTakeBack={(kind, entryId) => dispatch(takeBack(id, kind, entryId))}
+        onTakeBack={(kind, entryId) => {
+          dispatch(takeBack(id, kind, entryId));
+          focusOn('so-far');
+        }}
       />
       {data.parts.length > 0 ? null : (
         <Curves
@@ -221,16 +231,37 @@ function BakeHistory({
           label={say('bake.it-was-begun-by-mistake-put')}
           weight="quiet"
           testID="put-away"
-          onPress={() => onNote({ archived: true })}
+          onPress={() => {
+            onNote({ archived: true });
+            focusOn('bring-back');
+          }}
         />
       </View>
     </Sheet>
   );
 }
 
+/** What is in the oven, and the way back to the shelf. */
+const NarrowHead = ({ name }: { readonly name: string }) => (
+  <View className="min-h-12 flex-row items-center border-b border-line bg-sheet pr-3">
+    <PlaceLink
+      to="/"
+      testID="back-to-shelf"
+      label={say('bake.to-the-shelf')}
+      className="min-h-12 min-w-12 items-center justify-center"
+    >
+      <icons.back size={24} className="text-ink" />
+    </PlaceLink>
+    <View className="min-w-0 flex-1">
+      <Title clipped>{name}</Title>
+    </View>
+  </View>
+);
+
 function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBake }) {
   const dispatch = useAppDispatch();
   const wide = useWide();
+  const low = useLow();
   const { data } = bake;
   useTitle(data.formulaName);
   const now = useNow(data.pulledAt === null || data.result === null);
@@ -272,20 +303,10 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
   }
   return (
     <View className="h-full">
-      <View className="min-h-12 flex-row items-center border-b border-line bg-sheet pr-3">
-        <PlaceLink
-          to="/"
-          label={say('bake.to-the-shelf')}
-          className="min-h-12 min-w-12 items-center justify-center"
-        >
-          <icons.back size={24} className="text-ink" />
-        </PlaceLink>
-        <View className="min-w-0 flex-1">
-          <Title clipped>{data.formulaName}</Title>
-        </View>
-      </View>
+      {low ? null : <NarrowHead name={data.formulaName} />}
       <View className="min-h-0 flex-1">
         <Column>
+          {low ? <NarrowHead name={data.formulaName} /> : null}
           {head}
           {result}
           {history}

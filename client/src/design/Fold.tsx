@@ -1,9 +1,12 @@
-import type { ReactNode } from 'react';
+import { createContext, useContext, type ReactNode } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { foldLeft } from '../state/settings';
 import { useAppDispatch, useAppSelector } from '../state/state';
 import { icons } from './icons';
 import { Soft } from './Text';
+
+/** Where a fold stands in the outline: under a question it is one level deeper. */
+export const FoldLevel = createContext<2 | 3>(2);
 
 /**
  * A sheet that is shut until it is wanted: its title, and what is in it in a line. It stays on this device as it was
@@ -15,7 +18,6 @@ export function Fold({
   summary,
   children,
   begin = false,
-  level = 3,
 }: {
   /** Its name among the folds, and for tests. */
   readonly id: string;
@@ -24,9 +26,8 @@ export function Fold({
   readonly children: () => ReactNode;
   /** Whether it is open until somebody has opened or shut it. */
   readonly begin?: boolean;
-  /** Its place in the outline. */
-  readonly level?: 2 | 3;
 }) {
+  const level = useContext(FoldLevel);
   const dispatch = useAppDispatch();
   const left = useAppSelector((state) => state.settings.folds[id]);
   const open = left ?? begin;

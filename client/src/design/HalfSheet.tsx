@@ -1,5 +1,5 @@
 import { say } from '@hollow-moon/words';
-import type { ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { Button } from './Button';
 import { icons } from './icons';
@@ -19,18 +19,20 @@ export function HalfSheet({
   readonly children: ReactNode;
   readonly testID?: string;
 }) {
-  const keys = {
-    onKeyDown: (press: { readonly key: string }) => {
-      if (press.key === 'Escape') onClose();
-    },
-  };
+  // Heard before a field, which keeps its keys to itself.
+  useEffect(() => {
+    const onKey = ({ key }: KeyboardEvent) => {
+      if (key === 'Escape') onClose();
+    };
+    globalThis.addEventListener?.('keydown', onKey, true);
+    return () => globalThis.removeEventListener?.('keydown', onKey, true);
+  }, [onClose]);
   return (
     <View
       role="region"
       aria-label={title}
       className="gap-2 border-t-2 border-ink bg-sheet px-4 pb-3"
       {...(testID ? { testID } : {})}
-      {...keys}
     >
       <View className="flex-row items-center justify-between">
         <Title level={2}>{title}</Title>

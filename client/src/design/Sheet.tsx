@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
+import { FoldLevel } from './Fold';
 import { Title } from './Text';
 
 /** What lies on the bench: paper from edge to edge of its column, with a hairline above and below and no box. */
@@ -37,6 +38,6 @@ export const Question = ({
     <View className="px-4 pb-2 pt-4">
       <Title level={2}>{title}</Title>
     </View>
-    {children}
+    <FoldLevel.Provider value={3}>{children}</FoldLevel.Provider>
   </View>
 );

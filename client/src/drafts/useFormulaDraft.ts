@@ -59,7 +59,7 @@ export function useFormulaDraft(id: string, book: KitchenBook): FormulaDraft {
   const keepMineHere = useCallback(() => dispatch(keepMine(id)), [dispatch, id]);
   const discard = useCallback(() => dispatch(discardFormula(id)), [dispatch, id]);
 
-  // Ctrl+Z, Ctrl+Shift+Z and Ctrl+S, as everywhere.
+  // Ctrl+Z, Ctrl+Shift+Z and Ctrl+S, as everywhere; heard before a field, which keeps its keys to itself.
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (!(event.ctrlKey || event.metaKey)) return;
@@ -73,8 +73,8 @@ export function useFormulaDraft(id: string, book: KitchenBook): FormulaDraft {
         else undo();
       }
     };
-    globalThis.addEventListener?.('keydown', onKey);
-    return () => globalThis.removeEventListener?.('keydown', onKey);
+    globalThis.addEventListener?.('keydown', onKey, true);
+    return () => globalThis.removeEventListener?.('keydown', onKey, true);
   }, [redo, save, undo]);
 
   const saving = current !== undefined && current.refused === null && away === undefined;

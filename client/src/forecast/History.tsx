@@ -135,7 +135,6 @@ export const History = memo(function History({
           waterMm={waterMm}
           scrubbedS={scrubbed}
           onTime={setScrubbed}
-          wide={wide}
         />
         {controls}
         {wide ? drawn : null}

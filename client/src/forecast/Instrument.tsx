@@ -202,7 +202,9 @@ function ForecastDial({
   );
 }
 
-/** Beside the moon on a wide screen, px. */
+/** From this width, px, the cut stands beside the moon instead of under it. */
+const BESIDE_PX = 560;
+/** Beside the moon then, px. */
 const READOUT_PX = 168;
 const WIDE_MOON_PX = 196;
 const GAP_PX = 16;
@@ -219,7 +221,6 @@ export const Instrument = memo(function Instrument({
   waterMm,
   scrubbedS,
   onTime,
-  wide,
 }: {
   readonly live: Live;
   /** What the rest of the screen tells of; the picture may be a moment ahead of it. */
@@ -232,11 +233,10 @@ export const Instrument = memo(function Instrument({
   /** When it is looked at, s; at the pull until that is chosen. */
   readonly scrubbedS: number | undefined;
   readonly onTime: (timeS: number) => void;
-  /** The cut beside the moon instead of under it. */
-  readonly wide: boolean;
 }) {
   const forecast = useLive(live, told);
   const [width, setWidth] = useState(320);
+  const wide = width >= BESIDE_PX;
   const { field, pullS } = forecast;
   const timeS = scrubbedS ?? pullS;
   const still = useMemo(() => stillAt(forecast, timeS), [forecast, timeS]);

@@ -58,7 +58,7 @@ function Verdict({ says, mayBake }: Pick<OutlookBarProps, 'says' | 'mayBake'>) {
   return (
     <View className="min-w-0 flex-1">
       <Text
-        numberOfLines={2}
+        numberOfLines={3}
         className="font-read-strong text-small text-ink"
         testID="outlook-verdict"
       >
@@ -118,6 +118,7 @@ export const FormulaFoot = memo(function FormulaFoot({
             <Pressable
               key={each}
               role="radio"
+              testID={`side-${each}`}
               aria-checked={here}
               aria-label={
                 each === 'forecast' ? `${SIDE_NAMES.forecast}. ${props.says}` : SIDE_NAMES[each]
@@ -128,7 +129,9 @@ export const FormulaFoot = memo(function FormulaFoot({
             >
               {each === 'forecast' ? (
                 <>
-                  <Moon {...moon} shell={props.shell} size={32} label={moonInWords(moon.state)} />
+                  <View className="max-[359px]:hidden">
+                    <Moon {...moon} shell={props.shell} size={32} label={moonInWords(moon.state)} />
+                  </View>
                   <Verdict {...props} />
                 </>
               ) : (

@@ -1,6 +1,6 @@
 import type { Forecast, Pull, PullChoice } from '@hollow-moon/core';
 import { memo } from 'react';
-import { Pressable, View } from 'react-native';
+import { Pressable, Text, View } from 'react-native';
 import { Figure, Soft, useRadioKeys, useWords } from '../design';
 import { minutes, say, withUnit } from '@hollow-moon/words';
 
@@ -51,18 +51,17 @@ export const Pulls = memo(function Pulls({
               key={choice}
               role="radio"
               aria-checked={here}
-              aria-label={say('forecast.min-probe', {
-                label: labels[choice],
-                timeS: minutes(verdict[choice].timeS),
-                probeC: degrees(verdict[choice].probeC),
-                unit,
-              })}
               onPress={() => onChoose(choice)}
               {...keysOf(choice)}
               className={`min-h-12 flex-1 flex-row items-center justify-center gap-2 border-b-4 px-1 active:opacity-70 ${choice === 'earliest' ? '' : 'border-l border-l-line'} ${here ? 'border-b-ink bg-ground' : 'border-b-transparent bg-sheet'}`}
             >
               <Soft>{labels[choice]}</Soft>
               <Figure value={minutes(verdict[choice].timeS)} testID={`pull-${choice}`} />
+              <Text className="sr-only">
+                {say('forecast.min-probe', {
+                  probeC: withUnit(degrees(verdict[choice].probeC), unit),
+                })}
+              </Text>
             </Pressable>
           );
         })}

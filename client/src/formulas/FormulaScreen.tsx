@@ -3,7 +3,7 @@ import type { FormulaData } from '@hollow-moon/contract';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useCallback, useState, type ComponentProps, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { Button, Choice, icons, Notice, PlaceLink, Title, useWords } from '../design';
+import { Button, Choice, icons, Notice, PlaceLink, SkipLink, Title, useWords } from '../design';
 import {
   FormulaFoot,
   ForecastPanel,
@@ -13,7 +13,7 @@ import {
   type Outlook,
   type Side,
 } from '../forecast';
-import { Column, Margin, useTitle, useWide, WhenHere } from '../layout';
+import { Column, Margin, useLow, useTitle, useWide, WhenHere } from '../layout';
 import { ShellPanel } from '../blind';
 import type { Edit } from '../drafts/edits';
 import { useKitchenBook, type KitchenBook } from '../book/book';
@@ -86,6 +86,8 @@ function WideWorkplace(parts: Parts) {
   const { id, book, data, bench, side, stale, outlook, forecast, shell } = parts;
   return (
     <View className="h-full flex-row">
+      <SkipLink to="open-line-0" label={say('formulas.skip-to-list')} />
+      <SkipLink to="scrubber" label={say('formulas.skip-to-forecast')} />
       <View className="w-28 border-r border-line bg-sheet">
         <FormulaRail book={book} openId={id} />
       </View>
@@ -119,31 +121,42 @@ function WideWorkplace(parts: Parts) {
   );
 }
 
-/** One side at a time; its sides and the next thing to do at the foot. */
+/** Which formula it is, the way back, and on its bench undo, redo and save. */
+function NarrowHead({ data, bench, side, start }: Parts) {
+  return (
+    <View className="min-h-12 flex-row items-center border-b border-line bg-sheet pr-2">
+      <PlaceLink
+        to="/"
+        testID="back-to-shelf"
+        label={say('formulas.all-formulas')}
+        className="min-h-12 min-w-12 items-center justify-center"
+      >
+        <icons.back size={24} className="text-ink" />
+      </PlaceLink>
+      <View className="min-w-0 flex-1">
+        <Title clipped>{data.name || say('formulas.unnamed')}</Title>
+      </View>
+      {!start && (bench.draft || side === 'bench') ? <SaveBar {...saveBarOf(bench)} /> : null}
+    </View>
+  );
+}
+
+/** One side at a time; its sides and the next thing to do at the foot. On a low screen the head scrolls away. */
 function NarrowWorkplace(parts: Parts) {
   const { id, data, book, bench, side, onSide, stale, outlook, forecast, shell, start } = parts;
+  const low = useLow();
   const shown = {
     bench: () => <Bench id={id} data={data} book={book} bench={bench} />,
     shell: () => shell(false),
     forecast: () => forecast(false),
   };
+  const head = <NarrowHead {...parts} />;
   return (
     <View className="h-full">
-      <View className="min-h-12 flex-row items-center border-b border-line bg-sheet pr-2">
-        <PlaceLink
-          to="/"
-          label={say('formulas.all-formulas')}
-          className="min-h-12 min-w-12 items-center justify-center"
-        >
-          <icons.back size={24} className="text-ink" />
-        </PlaceLink>
-        <View className="min-w-0 flex-1">
-          <Title clipped>{data.name || say('formulas.unnamed')}</Title>
-        </View>
-        {!start && (bench.draft || side === 'bench') ? <SaveBar {...saveBarOf(bench)} /> : null}
-      </View>
+      {low ? null : head}
       <View className="min-h-0 flex-1">
         <Column key={side} testID={side}>
+          {low ? head : null}
           {side === 'bench' || bench.refused ? <SaveNotes {...saveNotesOf(bench)} /> : null}
           {stale}
           {start ?? shown[side]()}

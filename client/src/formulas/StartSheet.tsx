@@ -5,6 +5,7 @@ import { Pressable, Text, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { ChooseOven, ChooseTin } from '../equipment';
 import { Button, Sheet, Soft, Title } from '../design';
+import { Margin } from '../layout';
 import { inVessel, type KitchenBook } from '../book/book';
 import type { Edit } from '../drafts/edits';
 import { Moon, type MoonState } from '../moon';
@@ -125,18 +126,24 @@ export function StartSheet({
 }) {
   if (data.lines.length > 0 || data.parts.length > 0) {
     return (
-      <View className="gap-4" testID="start">
-        <Soft>{say('formulas.on-the-list', { count: data.lines.length })}</Soft>
+      <View className="gap-2" testID="start">
+        <Margin>
+          <Soft>{say('formulas.on-the-list', { count: data.lines.length })}</Soft>
+        </Margin>
         <TinAndOven data={data} book={book} onEdit={onEdit} onDone={() => onDone('forecast')} />
       </View>
     );
   }
   return (
-    <View className="gap-4" testID="start">
-      <Title>{say('formulas.what-will-you-make')}</Title>
+    <View className="gap-2" testID="start">
+      <Margin>
+        <View testID="start-title">
+          <Title level={2}>{say('formulas.what-will-you-make')}</Title>
+        </View>
+      </Margin>
       <PasteSheet data={data} book={book} onEdit={onEdit} />
       <Families onFamily={(family) => onEdit('start', (now) => begunFrom(now, family))} />
-      <View className="self-start">
+      <View className="self-start px-4">
         <Button
           label={say('formulas.start-empty')}
           weight="quiet"

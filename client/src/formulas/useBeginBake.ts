@@ -11,6 +11,7 @@ import { useCallback, useEffect, useRef } from 'react';
 import { v4 as uuid } from 'uuid';
 import { beginBake } from '../bake/writing';
 import type { KitchenBook } from '../book/book';
+import { focusOn } from '../design';
 import type { Outlook } from '../forecast';
 import { useAppDispatch } from '../state/state';
 
@@ -65,6 +66,7 @@ export function useBeginBake(
         }),
       );
       router.navigate(`/bake/${bakeId}`);
+      focusOn('bake-says');
     },
     [book, dispatch, id],
   );
@@ -121,5 +123,6 @@ export function useBeginMaking(id: string, data: FormulaData, book: KitchenBook)
       }),
     );
     router.navigate(`/bake/${bakeId}`);
+    focusOn('bake-says');
   };
 }

@@ -29,7 +29,6 @@ function DeviceFold({ begin }: { readonly begin: boolean }) {
   return (
     <Fold
       id="this-device"
-      level={2}
       title={say('kitchen.this-device')}
       summary={say('kitchen.device-in-short', {
         theme: say(`theme.${theme}`),
@@ -154,7 +153,6 @@ function KitchenFold({ book, begin }: { readonly book: KitchenBook; readonly beg
   return (
     <Fold
       id="the-kitchen"
-      level={2}
       title={say('kitchen.the-kitchen')}
       summary={say('kitchen.kitchen-in-short', {
         name: kitchen.data.name,
@@ -215,7 +213,6 @@ function EquipmentFold<T extends { readonly id: string; readonly data: { archive
   return (
     <Fold
       id={id}
-      level={2}
       title={title}
       summary={
         items

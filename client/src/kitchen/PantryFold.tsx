@@ -84,7 +84,6 @@ export function PantryFold({
   return (
     <Fold
       id="pantry"
-      level={2}
       title={say('kitchen.pantry-and-prices')}
       summary={say('kitchen.pantry-in-short', {
         prices: book.pantry.filter(({ data }) => !data.archived && data.price).length,

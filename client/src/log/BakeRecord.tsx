@@ -187,7 +187,7 @@ function ForeseenAndDone({
     <View role="table" aria-label={say('log.foreseen-and-done')} className="gap-1">
       <View role="row" className="flex-row">
         <Text role="columnheader" className="flex-1 font-read text-small text-ink-soft">
-          {' '}
+          {say('log.sign')}
         </Text>
         <Text role="columnheader" className="flex-1 font-read text-small text-ink-soft">
           {say('log.foreseen')}
@@ -236,7 +236,6 @@ export function BakeRecord({ bake }: { readonly bake: StoredBake }) {
       <View>
         <Fold
           id="foreseen-and-done"
-          level={2}
           title={say('log.foreseen-and-done')}
           summary={say('log.foreseen-in-short', { readings: readings.length })}
           begin
@@ -246,7 +245,6 @@ export function BakeRecord({ bake }: { readonly bake: StoredBake }) {
         {made ? null : (
           <Fold
             id="record-curves"
-            level={2}
             title={say('log.temperatures')}
             summary={say('log.curves-in-short')}
           >

@@ -69,7 +69,7 @@ function CurdledRing({
         cy={CENTRE}
         r={radius(from)}
         fill="none"
-        stroke={colours.scorch}
+        stroke={DONENESS.curdled}
         strokeWidth={fine ? 0.8 : 2}
       />
     </G>

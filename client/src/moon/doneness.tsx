@@ -1,13 +1,15 @@
 import { memo } from 'react';
 import { Circle, Defs, Line, Path, Pattern } from 'react-native-svg';
-import { colours } from '../design';
 
 /** How far a filling has come, in colour; each has a texture of its own too. The same by day and by night. */
 export const DONENESS = {
   liquid: '#D6E6F2',
+  waves: '#1F5F8B',
   thick: '#F4E7B4',
+  dots: '#8A5A00',
   set: '#F5B800',
   line: '#141A2E',
+  curdled: '#A3302A',
 } as const;
 
 /**
@@ -31,7 +33,7 @@ export const Textures = memo(function Textures({
       >
         <Path
           d={fine ? 'M0 3 Q2.5 0.5 5 3 T10 3' : 'M0 7 Q6 1 12 7 T24 7'}
-          stroke="#1F5F8B"
+          stroke={DONENESS.waves}
           strokeWidth={fine ? 0.8 : 3}
           fill="none"
         />
@@ -42,10 +44,10 @@ export const Textures = memo(function Textures({
         height={fine ? 5 : 14}
         patternUnits="userSpaceOnUse"
       >
-        <Circle cx={fine ? 2.5 : 7} cy={fine ? 2.5 : 7} r={fine ? 0.7 : 2.2} fill="#8A5A00" />
+        <Circle cx={fine ? 2.5 : 7} cy={fine ? 2.5 : 7} r={fine ? 0.7 : 2.2} fill={DONENESS.dots} />
       </Pattern>
       <Pattern id={`grain${id}`} width={4} height={4} patternUnits="userSpaceOnUse">
-        <Line x1={0} y1={4} x2={4} y2={0} stroke={colours.scorch} strokeWidth={1.4} />
+        <Line x1={0} y1={4} x2={4} y2={0} stroke={DONENESS.curdled} strokeWidth={1.4} />
       </Pattern>
     </Defs>
   );

@@ -13,7 +13,7 @@ import {
 import { listed, say } from '@hollow-moon/words';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { Button, Notice, Picker, Sheet, Soft, TextField, Tick, useWords } from '../design';
+import { Button, Notice, Picker, Sheet, Soft, TextField, Tick, useWords, focusOn } from '../design';
 import type { KitchenBook } from '../book/book';
 import type { Edit } from '../drafts/edits';
 import { foundIn, withText, type Found } from './intoFormula';
@@ -275,6 +275,7 @@ export function PasteSheet({
             const taken = found.filter(({ key }) => !without.includes(key));
             onEdit('paste', (now) => withText(now, readings, taken));
             onClose?.();
+            focusOn(onClose ? 'open-line-0' : 'start-tin');
           }}
         />
         {onClose ? <Button label={say('bench.leave-it')} onPress={onClose} /> : null}

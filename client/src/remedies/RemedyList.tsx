@@ -2,7 +2,7 @@ import { say } from '@hollow-moon/words';
 import type { FormulaData } from '@hollow-moon/contract';
 import type { ForecastPlan } from '@hollow-moon/core';
 import { View } from 'react-native';
-import { Button, Read, Soft, useWords } from '../design';
+import { Button, focusOn, Read, Soft, useWords } from '../design';
 import { useJob } from '../jobs';
 import { remedied, remedyInWords, remedyOpens } from './remedy';
 import type { Edit } from '../drafts/edits';
@@ -41,9 +41,10 @@ export function RemedyList({
           <Button
             label={say('remedies.do-it')}
             testID={`remedy-${remedy.change.kind}`}
-            onPress={() =>
-              onEdit(`remedy/${remedy.change.kind}`, (data) => remedied(data, remedy.change))
-            }
+            onPress={() => {
+              onEdit(`remedy/${remedy.change.kind}`, (data) => remedied(data, remedy.change));
+              focusOn('forecast-sentence');
+            }}
           />
         </View>
       ))}

@@ -3,7 +3,8 @@ import { usePathname } from 'expo-router';
 import type { ReactNode } from 'react';
 import { Text, View } from 'react-native';
 import { RunningStrip } from '../bake/RunningStrip';
-import { icons, PlaceLink } from '../design';
+import { icons, PlaceLink, SkipLink } from '../design';
+import { Shortcuts } from './Shortcuts';
 import { Moon } from '../moon';
 import { OutgoingNotice } from '../outgoing/OutgoingNotice';
 import { DeviceNotice } from './DeviceNotice';
@@ -36,6 +37,7 @@ function Places({ upright }: { readonly upright: boolean }) {
             key={to}
             to={to}
             here={here}
+            testID={`place-${to}`}
             className={`min-h-14 items-center justify-center gap-0.5 px-2 py-1 ${upright ? 'rounded' : 'flex-1 border-t-4'} ${here ? (upright ? 'bg-ground' : 'border-yolk') : 'border-transparent'}`}
           >
             <Icon size={22} className={here ? 'text-ink' : 'text-ink-soft'} />
@@ -58,6 +60,10 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   if (wide) {
     return (
       <View className="h-full flex-1 flex-row bg-ground">
+        <View role="navigation" aria-label={say('root.skip')}>
+          <SkipLink to="main" label={say('root.skip')} />
+        </View>
+        <Shortcuts />
         <View className="no-print w-20 items-center gap-6 border-r border-line bg-sheet py-5">
           <Moon state={undefined} shell size={44} label={say('root.hollow-moon')} />
           <Places upright />
@@ -65,7 +71,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
         <View className="min-w-0 flex-1">
           <DeviceNotice />
           <OutgoingNotice />
-          <View role="main" className="min-h-0 flex-1">
+          <View role="main" testID="main" className="min-h-0 flex-1">
             {children}
           </View>
           <RunningStrip />
@@ -75,9 +81,10 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   }
   return (
     <View className="h-full flex-1 bg-ground">
+      <Shortcuts />
       <DeviceNotice />
       <OutgoingNotice />
-      <View role="main" className="min-h-0 flex-1">
+      <View role="main" testID="main" className="min-h-0 flex-1">
         {children}
       </View>
       <RunningStrip />

@@ -70,6 +70,7 @@ describe('what is kept through a reload', () => {
     expect(again.settings).toEqual({
       folds: {},
       isotherms: false,
+      singleKeys: true,
       theme: 'dark',
       units: { degrees: 'F', lengths: 'cm', weights: 'g' },
       kitchenId: null,

@@ -5,6 +5,7 @@ import { Pass } from '../bake/Pass';
 import type { KitchenBook } from '../book/book';
 import { Button, icons, Notice, Soft, TextField, Title } from '../design';
 import { Margin } from '../layout';
+import { Moon } from '../moon';
 import { FormulaTile } from './FormulaTile';
 import { grouped, useBegin, useFormulas, wordsOf, type ListedFormula } from './shelves';
 
@@ -109,7 +110,12 @@ export const FormulaList = memo(function FormulaList({ book }: { readonly book: 
               }}
             />
           )}
-          <Button label={say('shelf.new-formula')} icon={icons.add} onPress={begin} />
+          <Button
+            label={say('shelf.new-formula')}
+            icon={icons.add}
+            testID="new-formula"
+            onPress={begin}
+          />
         </View>
         {finding ? (
           <Find
@@ -121,12 +127,15 @@ export const FormulaList = memo(function FormulaList({ book }: { readonly book: 
           />
         ) : null}
         {all.length === 0 ? (
-          <Notice
-            kind="hint"
-            actions={<Button label={say('shelf.new-formula')} weight="main" onPress={begin} />}
-          >
-            {say('shelf.no-formulas-yet-begin-with-eggs')}
-          </Notice>
+          <View className="items-center gap-4 py-8">
+            <Moon state={undefined} shell size={140} label={say('shelf.empty')} />
+            <Notice
+              kind="hint"
+              actions={<Button label={say('shelf.new-formula')} weight="main" onPress={begin} />}
+            >
+              {say('shelf.no-formulas-yet-begin-with-eggs')}
+            </Notice>
+          </View>
         ) : rows.length === 0 ? (
           <Notice
             kind="hint"

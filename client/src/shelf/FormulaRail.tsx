@@ -19,7 +19,13 @@ export const FormulaRail = memo(function FormulaRail({
   return (
     <ScrollView className="h-full" role="navigation" aria-label={say('shelf.formulas')}>
       <View className="items-center py-2">
-        <Button label={say('shelf.new-formula')} icon={icons.add} iconOnly onPress={begin} />
+        <Button
+          label={say('shelf.new-formula')}
+          icon={icons.add}
+          iconOnly
+          testID="new-formula"
+          onPress={begin}
+        />
       </View>
       <View role="list">
         {grouped(rows)

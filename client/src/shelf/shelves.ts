@@ -4,6 +4,7 @@ import { say } from '@hollow-moon/words';
 import { router } from 'expo-router';
 import { v4 as uuid } from 'uuid';
 import type { KitchenBook } from '../book/book';
+import { focusOn } from '../design';
 import { newBegun } from '../drafts/drafts';
 import { emptyFormula } from '../drafts/newFormula';
 import { useAppDispatch, useAppSelector } from '../state/state';
@@ -80,5 +81,6 @@ export function useBegin(): () => void {
     const id = uuid();
     dispatch(newBegun({ id, data: emptyFormula() }));
     router.navigate(`/formulas/${id}`);
+    focusOn('start-title');
   };
 }

@@ -20,6 +20,8 @@ const asItIs = z.object({
   kitchenId: z.string().nullable().default(null).catch(null),
   /** Which folds were left open, and which shut. */
   folds: z.record(z.string(), z.boolean()).default({}).catch({}),
+  /** Whether single keys are shortcuts. */
+  singleKeys: z.boolean().default(true).catch(true),
   /** Whether cuts are drawn with their isotherms. */
   isotherms: z.boolean().default(false).catch(false),
 });
@@ -53,6 +55,10 @@ const settings = createSlice({
       ...state,
       folds: { ...state.folds, [payload.id]: payload.open },
     }),
+    singleKeysChosen: (state, { payload }: PayloadAction<boolean>) => ({
+      ...state,
+      singleKeys: payload,
+    }),
     isothermsChosen: (state, { payload }: PayloadAction<boolean>) => ({
       ...state,
       isotherms: payload,
@@ -67,6 +73,7 @@ export const {
   unitsChosen,
   kitchenOpened,
   foldLeft,
+  singleKeysChosen,
   isothermsChosen,
   settingsArrived,
 } = settings.actions;

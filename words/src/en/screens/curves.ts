@@ -10,4 +10,6 @@ export const curves = {
   'curves.from': '{spoils} from {curdleC} {unit}',
   'curves.pull': 'pull',
   'curves.pulled': 'pulled',
+  'curves.figures': 'The curves in figures',
+  'curves.at': 'At {min} min: {centre} in the middle, {halfRadius} half-way out, {rim} at the rim',
 } as const;

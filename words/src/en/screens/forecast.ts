@@ -45,7 +45,7 @@ export const forecast = {
   'forecast.latest': 'Latest',
   'forecast.still-fine': 'Still fine',
   'forecast.when-to-pull': 'When to pull',
-  'forecast.min-probe': '{label}: {timeS} min, probe {probeC} {unit}',
+  'forecast.min-probe': 'min, probe {probeC}',
   'forecast.knife': 'knife {knife}',
   'forecast.coasts-to': 'coasts to {peakC}',
   'forecast.working-it-out': 'Working it out, {progress} %',

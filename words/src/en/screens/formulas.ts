@@ -32,4 +32,6 @@ export const formulas = {
   'formulas.choose-later': 'Choose them later',
   'formulas.start-empty': 'Start with an empty list',
   'formulas.on-the-list': '{count, plural, one {# line} other {# lines}} on the list',
+  'formulas.skip-to-list': 'Skip to the list',
+  'formulas.skip-to-forecast': 'Skip to the forecast',
 } as const;

@@ -13,6 +13,7 @@ import { dial } from './dial';
 import { device } from './device';
 import { forecast } from './forecast';
 import { formulas } from './formulas';
+import { keys } from './keys';
 import { kitchen } from './kitchen';
 import { layout } from './layout';
 import { log } from './log';
@@ -43,6 +44,7 @@ export const screens = {
   ...device,
   ...forecast,
   ...formulas,
+  ...keys,
   ...kitchen,
   ...layout,
   ...log,

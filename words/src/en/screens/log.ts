@@ -58,4 +58,5 @@ export const log = {
   'log.day': '{day}, {bakes, plural, one {# bake} other {# bakes}}',
   'log.month-before': 'The month before',
   'log.month-after': 'The month after',
+  'log.sign': 'Sign',
 } as const;

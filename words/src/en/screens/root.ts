@@ -20,4 +20,5 @@ export const root = {
   'root.kitchen': 'Kitchen',
   'root.places': 'Main places',
   'root.hollow-moon': 'Hollow Moon',
+  'root.skip': 'Skip to what is open',
 } as const;

@@ -1,0 +1,25 @@
+/** What the list of shortcuts says. */
+export const keys = {
+  'keys.title': 'Keys',
+  'keys.on': 'Single keys work',
+  'keys.this': 'This list',
+  'keys.shelf': 'The shelf of formulas',
+  'keys.log': 'The log',
+  'keys.kitchen': 'The kitchen',
+  'keys.find': 'Find',
+  'keys.new': 'A new formula',
+  'keys.list': 'The list of a formula',
+  'keys.shell': 'Its shell',
+  'keys.forecast': 'Its forecast',
+  'keys.bake': 'Bake it, or make it',
+  'keys.probe': 'Note a probe reading',
+  'keys.wobble': 'Note a wobble',
+  'keys.ctrl-z': 'Ctrl + Z',
+  'keys.ctrl-shift-z': 'Ctrl + Shift + Z',
+  'keys.ctrl-s': 'Ctrl + S',
+  'keys.undo': 'Undo',
+  'keys.redo': 'Redo',
+  'keys.save': 'Save',
+  'keys.arrows':
+    'Arrows, Home and End move the dial, the sliders and the choices; Escape shuts what is open.',
+} as const;
