@@ -26,8 +26,7 @@ const PICTURES = [
     then: async (page) => {
       await page.getByRole('radio', { name: 'Bench' }).click();
       await page.getByTestId('open-part-0').click();
-      await page.getByRole('heading', { name: 'Components' }).scrollIntoViewIfNeeded();
-      await page.getByTestId('add-part').evaluate((each) => each.scrollIntoView());
+      await page.getByTestId('build').evaluate((each) => each.scrollIntoView());
     },
   },
   {
@@ -37,9 +36,8 @@ const PICTURES = [
     then: async (page) => {
       await page.getByRole('radio', { name: 'Shell' }).click();
       await page.getByTestId('blind-sentence').waitFor();
-      await page
-        .getByTestId('shell-scrubber')
-        .evaluate((each) => each.parentElement.parentElement.scrollIntoView());
+      await page.getByTestId('base-water').waitFor();
+      await page.getByTestId('dial').evaluate((each) => each.parentElement.scrollIntoView());
     },
   },
   {
@@ -72,7 +70,6 @@ const PICTURES = [
     path: formula(1),
     size: WIDE,
     then: async (page) => {
-      await page.getByTestId('breadth').click();
       await page.getByTestId('how-sure').click();
       await page.getByTestId('run-spread').click();
       await page.getByTestId('compare').click();
@@ -80,7 +77,7 @@ const PICTURES = [
       await page.getByTestId('compare-with').selectOption('bath');
       await page.getByTestId('spread').waitFor();
       await page.waitForTimeout(1500);
-      await page.getByTestId('pull-best').evaluate((each) => each.scrollIntoView());
+      await page.getByTestId('curves').evaluate((each) => each.scrollIntoView());
     },
   },
   {
@@ -89,6 +86,15 @@ const PICTURES = [
     size: PHONE,
     dark: true,
     then: (page) => page.getByTestId('remedies').waitFor(),
+  },
+  {
+    name: 'line',
+    path: formula(1),
+    size: PHONE,
+    then: async (page) => {
+      await page.getByRole('radio', { name: 'Bench' }).click();
+      await page.getByTestId('open-line-1').click();
+    },
   },
   { name: 'wide', path: formula(2), size: WIDE },
   { name: 'wide-dark', path: formula(1), size: WIDE, dark: true },
@@ -101,9 +107,11 @@ const PICTURES = [
       await page.getByTestId('bake-it').click();
       await page.getByText('Saved').waitFor();
       await page.clock.fastForward('27:30');
+      await page.getByTestId('pad-reading').click();
       await page.getByTestId('reading').fill('72');
       await page.getByTestId('add-reading').click();
       await page.getByText('Saved').waitFor();
+      await page.getByTestId('pad-reading').click();
       await page.clock.fastForward('03:20');
     },
   },
@@ -119,9 +127,11 @@ const PICTURES = [
       await page.getByRole('button', { name: 'Done: Shell' }).click();
       await page.getByRole('button', { name: 'Start: Cooking' }).click();
       await page.clock.fastForward('04:10');
+      await page.getByTestId('pad-reading').click();
       await page.getByTestId('reading').fill('79');
       await page.getByTestId('add-reading').click();
       await page.getByText('Saved').waitFor();
+      await page.getByTestId('pad-reading').click();
     },
   },
   {
@@ -154,9 +164,26 @@ const PICTURES = [
       await page.getByTestId('paste-language').evaluate((each) => each.scrollIntoView());
     },
   },
-  { name: 'log', path: '/log', size: PHONE },
-  { name: 'record', path: LAST_BAKE, size: WIDE },
-  { name: 'kitchen', path: '/kitchen', size: PHONE },
+  {
+    name: 'log',
+    path: '/log',
+    size: PHONE,
+    then: (page) => page.getByTestId('calendar').waitFor(),
+  },
+  {
+    name: 'record',
+    path: LAST_BAKE,
+    size: WIDE,
+    then: (page) => page.getByTestId('bake-record').waitFor(),
+  },
+  {
+    name: 'kitchen',
+    path: '/kitchen',
+    size: PHONE,
+    then: async (page) => {
+      await page.getByTestId('ovens').click();
+    },
+  },
 ];
 
 await main(async () => {

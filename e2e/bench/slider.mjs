@@ -95,11 +95,15 @@ export async function benchSliders(baseUrl) {
     [1, 'full speed'],
   ]) {
     await session.send('Emulation.setCPUThrottlingRate', { rate: slowed });
-    const shown = '[aria-label^="Cut through"]';
+    const shown = '[data-testid="filling-in-section"]';
+    // The minutes that are scrubbed are those of this oven.
+    await page.getByTestId('oven-slider').fill('140');
+    await page.waitForTimeout(2000);
     const scrub = await page.evaluate(follow, {
       slider: 'scrubber',
       shown,
-      values: from(90, 45),
+      // From when it begins to thicken: what is all liquid looks alike.
+      values: from(1400, 20),
     });
     found[`Scrubber moved, moon and section redrawn (${said})`] = summary(scrub);
     const oven = await page.evaluate(follow, {

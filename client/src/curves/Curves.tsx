@@ -35,6 +35,8 @@ export interface CurvesProps {
   readonly pulledS?: number | undefined;
   readonly label: string;
   readonly height?: number;
+  /** Where the axis ends at the least, s: as far as a dial over the same minutes. */
+  readonly untilS?: number;
 }
 
 const MARGIN = { ...DIAL_MARGIN, top: 18, bottom: 26 } as const;
@@ -50,12 +52,14 @@ export const Curves = memo(function Curves({
   nowS,
   height = 240,
   readings = NONE,
+  untilS = 0,
   ...rest
 }: CurvesProps) {
   const [width, setWidth] = useState(340);
   const { centre, pulledS } = rest;
   const foreseenS = centre[centre.length - 1]?.[0] ?? 60;
   const endS = Math.max(
+    untilS,
     foreseenS,
     ...(rest.others ?? []).map(({ points }) => points[points.length - 1]?.[0] ?? 0),
     readings[readings.length - 1]?.[0] ?? 0,
@@ -382,7 +386,7 @@ const Chart = memo(function Chart({
   height,
   width,
   endS,
-}: Omit<CurvesProps, 'nowS'> & {
+}: Omit<CurvesProps, 'nowS' | 'untilS'> & {
   readonly readings: Points;
   readonly height: number;
   readonly width: number;

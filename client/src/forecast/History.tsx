@@ -112,6 +112,12 @@ export const History = memo(function History({
   // Moon and section follow the scrubber first; the line in the curves comes in the frame after.
   const nowS = useDeferredValue(scrubbed) ?? forecast.pullS;
   const { degrees, unit } = useWords();
+  // What is held against it may last longer: dial and curves then go on as far, on one axis.
+  const untilS = Math.max(
+    0,
+    ...(others ?? []).map(({ points }) => points.at(-1)?.[0] ?? 0),
+    recorded?.at(-1)?.[0] ?? 0,
+  );
   const drawn = (
     <DrawnCurves
       forecast={forecast}
@@ -134,6 +140,7 @@ export const History = memo(function History({
           out={out}
           waterMm={waterMm}
           scrubbedS={scrubbed}
+          untilS={untilS}
           onTime={setScrubbed}
         />
         {controls}

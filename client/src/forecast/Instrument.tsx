@@ -172,11 +172,13 @@ const windowOf = ({ verdict }: Forecast): DialWindow | undefined =>
 function ForecastDial({
   forecast,
   timeS,
+  untilS,
   says,
   onTime,
 }: {
   readonly forecast: Forecast;
   readonly timeS: number;
+  readonly untilS: number;
   readonly says: string;
   readonly onTime: (timeS: number) => void;
 }) {
@@ -192,7 +194,7 @@ function ForecastDial({
   return (
     <Dial
       track={track}
-      endS={frames.at(-1)!.timeS}
+      endS={Math.max(untilS, frames.at(-1)!.timeS)}
       window={window}
       closes={verdict.kind !== 'window' || verdict.latestIsLimit}
       pullS={pullS}
@@ -220,6 +222,7 @@ export const Instrument = memo(function Instrument({
   out,
   waterMm,
   scrubbedS,
+  untilS,
   onTime,
 }: {
   readonly live: Live;
@@ -232,6 +235,8 @@ export const Instrument = memo(function Instrument({
   readonly waterMm?: number | undefined;
   /** When it is looked at, s; at the pull until that is chosen. */
   readonly scrubbedS: number | undefined;
+  /** Where the dial ends at the least, s. */
+  readonly untilS: number;
   readonly onTime: (timeS: number) => void;
 }) {
   const forecast = useLive(live, told);
@@ -278,6 +283,7 @@ export const Instrument = memo(function Instrument({
       <ForecastDial
         forecast={forecast}
         timeS={timeS}
+        untilS={untilS}
         onTime={onTime}
         says={say('forecast.hand-says', {
           place: at,

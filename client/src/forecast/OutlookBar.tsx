@@ -58,7 +58,7 @@ function Verdict({ says, mayBake }: Pick<OutlookBarProps, 'says' | 'mayBake'>) {
   return (
     <View className="min-w-0 flex-1">
       <Text
-        numberOfLines={3}
+        numberOfLines={mayBake ? 3 : 2}
         className="font-read-strong text-small text-ink"
         testID="outlook-verdict"
       >

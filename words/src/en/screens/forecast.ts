@@ -34,7 +34,7 @@ export const forecast = {
   'forecast.at-the-pull': 'At the pull {centre} {unit} in the middle, {rim} at the rim',
   'forecast.no-pull-to-choose': 'There is no window to pull in. Below is why, and what would help.',
   'forecast.what-goes-in': 'What goes in',
-  'forecast.how-sure': 'How sure is it?',
+  'forecast.how-sure': 'How far to trust it',
   'forecast.what-if': 'What if?',
   'forecast.what-to-know': 'Good to know',
   'forecast.keep-the-formula-then-bake-it': 'Save the formula first',
