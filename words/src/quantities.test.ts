@@ -1,5 +1,6 @@
 /** Figures as a cook reads them. */
 import {
+  amountInWords,
   centimetres,
   clock,
   duration,
@@ -200,4 +201,19 @@ it.each([
 ])('a field of %s is typed in %s by who thinks so', (unit, typed) => {
   expect(unitFor(unit, { degrees: 'F', lengths: 'in', weights: 'cups' })).toBe(typed);
   expect(unitFor(unit, METRIC)).toBe(unit);
+});
+
+it.each([
+  [0.75, 'cup', '3/4'],
+  [0.333, 'cup', '1/3'],
+  [1.667, 'cup', '1 2/3'],
+  [2, 'cup', '2'],
+  [0.125, 'tsp', '1/8'],
+  [1.5, 'tbsp', '1 1/2'],
+  // What no measure holds is a figure, and so is what is weighed.
+  [0.42, 'cup', '0.42'],
+  [0.75, 'kg', '0.75'],
+  [515, 'g', '515'],
+])('%d of a %s stand on a list as %s', (amount, unit, text) => {
+  expect(spaced(amountInWords(amount, unit))).toBe(text);
 });

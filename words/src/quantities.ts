@@ -181,6 +181,24 @@ function measures(millilitres: number): Measured | undefined {
     : { value: figure, unit };
 }
 
+/** Units that a cook fills by the fraction. */
+const FILLED: ReadonlySet<string> = new Set(['cup', 'tbsp', 'tsp']);
+/** As near as a fraction typed with three decimals comes to itself. */
+const FRACTION_WITHIN = 0.005;
+
+/** An amount as it is written on a list: cups and spoons in the fractions there are measures for, "1 1/2"; all else as a figure. */
+export function amountInWords(amount: number, unit: string): string {
+  if (!FILLED.has(unit)) return trimmed(amount, 3);
+  const whole = Math.floor(amount + FRACTION_WITHIN);
+  const part = CUP_PARTS.find(([each]) => Math.abs(amount - whole - each) < FRACTION_WITHIN);
+  if (part)
+    return [whole > 0 || part[0] === 0 ? String(whole) : '', part[1]]
+      .filter(Boolean)
+      .join('\u00a0');
+  const eighths = Math.round(amount * 8) / 8;
+  return Math.abs(amount - eighths) < FRACTION_WITHIN ? inParts(eighths, 8) : trimmed(amount, 3);
+}
+
 /** A mark of a gas oven: "gas 4", "gas 1/2". */
 export const gasInWords = (mark: number): string => say('unit.gas', { mark: inParts(mark, 4) });
 

@@ -6,7 +6,7 @@ import {
   type Remark,
   type WeighedLine,
 } from '@hollow-moon/core';
-import { measureInWords, say, unitInWords } from '@hollow-moon/words';
+import { amountInWords, measureInWords, say, unitInWords } from '@hollow-moon/words';
 import { useState, type ReactNode } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import type { KitchenBook } from '../book/book';
@@ -50,7 +50,7 @@ function useFigures({ line, grams }: WeighedLine, book: KitchenBook) {
     };
   const food = book.find(line.ingredientId);
   const written = Number.isFinite(line.amount)
-    ? `${Number(line.amount.toFixed(3))}\u00a0${unitInWords(line.unit, food, line.amount)}`
+    ? `${amountInWords(line.amount, line.unit)}\u00a0${unitInWords(line.unit, food, Math.max(1, line.amount))}`
     : '–';
   if (line.unit === 'g' && units.weights === 'g') return { written, weight: '' };
   // What is counted or measured is weighed beside; what is weighed is measured, for who measures.

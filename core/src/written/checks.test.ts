@@ -66,6 +66,7 @@ describe('headings of a list', () => {
     ['Massa', 'sweet-dough'],
     ['Pâte brisée', 'pie-dough'],
     ['Caramelo', 'caramel'],
+    ['Base', 'sweet-dough'],
     ['Filling', 'filling'],
     ['Recheio', 'filling'],
     ['Italian meringue', 'meringue-italian'],

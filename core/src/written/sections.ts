@@ -40,7 +40,7 @@ const WORDS: readonly (readonly [RegExp, PartKind])[] = [
     'nut-cream',
   ],
   [/shortcrust|pie (dough|crust|pastry)|flaky|brisée|quebrada/, 'pie-dough'],
-  [/dough|pastry|crust|shell|massa|pâte(?! d)|fond|masa|sucrée/, 'sweet-dough'],
+  [/dough|pastry|crust|shell|^(?:the )?base$|massa|pâte(?! d)|fond|masa|sucrée/, 'sweet-dough'],
   [/caramel/, 'caramel'],
   [/praline|brittle|croquant|crocante/, 'praline'],
   [/italian meringue|meringue italienne|merengue italiano/, 'meringue-italian'],
