@@ -40,6 +40,7 @@ test('by keyboard alone from a new formula to its record', async ({ page }) => {
   }
   await tabTo(page, 'formula-name', 3);
   await page.keyboard.type('Keyboard tart');
+  await expect(page.getByTestId('formula-name')).toHaveValue('Keyboard tart');
   await page.keyboard.press('Control+s');
   await expect(page.getByTestId('save-state')).toHaveText('Saved');
   await tabTo(page, 'method');
@@ -59,6 +60,7 @@ test('by keyboard alone from a new formula to its record', async ({ page }) => {
   await tabTo(page, 'into-log');
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('record-title')).toBeFocused();
+  await expect(page.getByRole('heading', { name: 'Keyboard tart' })).toBeVisible();
   await expect(page.getByTestId('difference')).toContainText('before the window');
 });
 

@@ -1,28 +1,13 @@
 import type { Forecast, ForecastPlan } from '@hollow-moon/core';
-import { scaleLinear } from 'd3-scale';
 import { memo, useMemo, useState } from 'react';
 import { View } from 'react-native';
-import Svg, { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import {
-  Button,
-  CHART_TEXT,
-  colours,
-  Fold,
-  icons,
-  Picker,
-  Read,
-  Soft,
-  ticksTo,
-  TimeTicks,
-  useWords,
-} from '../design';
+import Svg, { Line } from 'react-native-svg';
+import { Button, colours, Fold, icons, Picker, Read, Soft, useWords } from '../design';
+import { ForecastDial } from '../dial';
 import { say, minutes, type Words } from '@hollow-moon/words';
 import { alternativesTo, centreOf, differenceInWords, type Alternative } from './alternatives';
 import { OTHER_STROKES } from '../curves/Curves';
 import type { Answer } from '../jobs/jobs';
-
-const ROW = 44;
-const BAR = 16;
 
 interface Row {
   readonly name: string;
@@ -31,109 +16,49 @@ interface Row {
   readonly stroke: string | undefined;
 }
 
-/** One window as a bar, under its name. */
-function WindowRow({
-  row,
-  top,
-  x,
-  width,
-}: {
-  readonly row: Row;
-  readonly top: number;
-  readonly x: (timeS: number) => number;
-  readonly width: number;
-}) {
-  const { name, forecast, stroke } = row;
-  const verdict = forecast?.verdict;
+/** Height of a ring where several stand under each other, px. */
+const RING_PX = 26;
+
+/** What it is, with the stroke of its curve. */
+function Name({ name, stroke }: Pick<Row, 'name' | 'stroke'>) {
   return (
-    <G>
-      <SvgText {...CHART_TEXT} x={stroke ? 32 : 4} y={top + 14} fill={colours.ink}>
-        {name}
-      </SvgText>
+    <View className="flex-row items-center gap-2">
       {stroke ? (
-        <Line
-          x1={4}
-          x2={26}
-          y1={top + 10}
-          y2={top + 10}
-          stroke={colours.water}
-          strokeWidth={2.5}
-          strokeDasharray={stroke}
-        />
-      ) : null}
-      <Line
-        x1={4}
-        x2={width - 6}
-        y1={top + 20 + BAR / 2}
-        y2={top + 20 + BAR / 2}
-        stroke={colours.line}
-      />
-      {verdict?.kind === 'window' ? (
-        <>
-          <Rect
-            x={x(verdict.earliest.timeS)}
-            y={top + 20}
-            width={Math.max(3, x(verdict.latest.timeS) - x(verdict.earliest.timeS))}
-            height={BAR}
-            fill={colours.yolk}
-            stroke={colours.ink}
-            strokeWidth={1}
-          />
+        <Svg width={24} height={8} aria-hidden>
           <Line
-            x1={x(verdict.best.timeS)}
-            x2={x(verdict.best.timeS)}
-            y1={top + 17}
-            y2={top + 23 + BAR}
-            stroke={colours.ink}
+            x1={0}
+            x2={24}
+            y1={4}
+            y2={4}
+            stroke={colours.water}
             strokeWidth={2.5}
+            strokeDasharray={stroke}
           />
-        </>
-      ) : forecast ? (
-        <G>
-          <Path
-            d={`M4 ${top + 20}h18M4 ${top + 20 + BAR}h18`}
-            stroke={colours.scorch}
-            strokeWidth={1.5}
-          />
-          <SvgText {...CHART_TEXT} x={28} y={top + 33} fill={colours.scorch}>
-            {say('compare.no-window')}
-          </SvgText>
-        </G>
+        </Svg>
       ) : null}
-    </G>
+      <Soft>{name}</Soft>
+    </View>
   );
 }
 
-/** Windows under one another on one axis of minutes: earliest to latest as a bar, the best as a line. */
-function WindowBars({ rows }: { readonly rows: readonly Row[] }) {
-  const [width, setWidth] = useState(320);
-  const ends = rows.flatMap(({ forecast }) => {
-    const verdict = forecast?.verdict;
-    return verdict?.kind === 'window' ? [verdict.latest.timeS] : [];
-  });
-  const endS = Math.max(1800, ...ends) * 1.1;
-  const x = scaleLinear()
-    .domain([0, endS])
-    .range([4, width - 6]);
-  const stepMin = endS > 7200 ? 30 : endS > 3600 ? 20 : 10;
+/** The bakes under one another, each on a dial of the same minutes. */
+function Dials({ rows }: { readonly rows: readonly Row[] }) {
+  const untilS = Math.max(0, ...rows.map(({ forecast }) => forecast?.frames.at(-1)?.timeS ?? 0));
   return (
-    <View onLayout={({ nativeEvent }) => setWidth(Math.max(240, nativeEvent.layout.width))}>
-      <Svg
-        width={width}
-        height={rows.length * ROW + 22}
-        role="img"
-        aria-label={rows.map(({ name, says }) => `${name}: ${says}`).join('. ')}
-      >
-        {rows.map((row, index) => (
-          <WindowRow key={row.name} row={row} top={index * ROW} x={x} width={width} />
-        ))}
-        <TimeTicks
-          ticks={ticksTo(endS / 60, stepMin)}
-          x={(min) => Math.max(16, x(min * 60))}
-          y={rows.length * ROW + 16}
-          unit="min"
-        />
-      </Svg>
+    <View className="gap-1">
+      {rows.map(({ name, forecast, says, stroke }) => (
+        <View key={name}>
+          <Name name={name} stroke={stroke} />
+          {forecast ? (
+            <ForecastDial
+              forecast={forecast}
+              untilS={untilS}
+              trackPx={RING_PX}
+              label={`${name}: ${says}`}
+            />
+          ) : null}
+        </View>
+      ))}
     </View>
   );
 }
@@ -295,7 +220,7 @@ export const CompareFold = memo(function CompareFold({
           ) : null}
           {chosen.length > 0 ? (
             <>
-              <WindowBars rows={rows} />
+              <Dials rows={rows} />
               <ComparedList rows={rows.slice(1)} chosen={chosen} onChoose={onChoose} />
               <Soft>{say('compare.their-middles-are-drawn-with-the')}</Soft>
             </>

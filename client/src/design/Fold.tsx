@@ -1,4 +1,4 @@
-import { createContext, useContext, type ReactNode } from 'react';
+import { createContext, useContext, useState, type ReactNode } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { foldLeft } from '../state/settings';
 import { useAppDispatch, useAppSelector } from '../state/state';
@@ -30,7 +30,10 @@ export function Fold({
   const level = useContext(FoldLevel);
   const dispatch = useAppDispatch();
   const left = useAppSelector((state) => state.settings.folds[id]);
-  const open = left ?? begin;
+  // What has opened by itself does not shut by itself, under whoever is typing in it.
+  const [begun, setBegun] = useState(begin);
+  if (begin && !begun) setBegun(true);
+  const open = left ?? begun;
   const Arrow = open ? icons.shut : icons.open;
   return (
     <View className="-mt-px border-y border-line bg-sheet contain-content">

@@ -1,2 +1,3 @@
 export * from './Dial';
+export * from './ForecastDial';
 export * from './RingTrack';

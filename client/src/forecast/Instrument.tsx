@@ -17,17 +17,10 @@ import {
   whereAfter,
   wobbleWidth,
 } from '@hollow-moon/words';
-import { memo, useCallback, useMemo, useState, type ReactNode } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Figure, Soft, swatchOf, useWords } from '../design';
-import {
-  Dial,
-  RingTrack,
-  windowInWords,
-  type DialScale,
-  type DialWindow,
-  type Phase,
-} from '../dial';
+import { ForecastDial, windowInWords, windowOf } from '../dial';
 import { DonenessKey, Moon, moonInWords, Section, sectionSize, WATER_PX } from '../moon';
 import { useAppSelector } from '../state/state';
 import { useLive, type Live } from './live';
@@ -159,51 +152,6 @@ const Key = memo(function Key({
   );
 });
 
-/** The forecast's moons over time. */
-const phasesOf = ({ frames }: Forecast): Phase[] =>
-  frames.map((frame) => [frame.timeS, frame.rings]);
-
-const windowOf = ({ verdict }: Forecast): DialWindow | undefined =>
-  verdict.kind === 'window'
-    ? [verdict.earliest.timeS, verdict.best.timeS, verdict.latest.timeS]
-    : undefined;
-
-/** The dial of a forecast, with its hand. */
-function ForecastDial({
-  forecast,
-  timeS,
-  untilS,
-  says,
-  onTime,
-}: {
-  readonly forecast: Forecast;
-  readonly timeS: number;
-  readonly untilS: number;
-  readonly says: string;
-  readonly onTime: (timeS: number) => void;
-}) {
-  const { frames, pullS, verdict } = forecast;
-  const phases = useMemo(() => phasesOf(forecast), [forecast]);
-  const window = useMemo(() => windowOf(forecast), [forecast]);
-  const track = useCallback(
-    (x: DialScale, heightPx: number): ReactNode => (
-      <RingTrack phases={phases} x={x} heightPx={heightPx} />
-    ),
-    [phases],
-  );
-  return (
-    <Dial
-      track={track}
-      endS={Math.max(untilS, frames.at(-1)!.timeS)}
-      window={window}
-      closes={verdict.kind !== 'window' || verdict.latestIsLimit}
-      pullS={pullS}
-      label={say('forecast.minutes-of-the-bake', { window: windowInWords(window) })}
-      hand={{ atS: timeS, says, onTime, testID: 'scrubber' }}
-    />
-  );
-}
-
 /** From this width, px, the cut stands beside the moon instead of under it. */
 const BESIDE_PX = 560;
 /** Beside the moon then, px. */
@@ -282,14 +230,18 @@ export const Instrument = memo(function Instrument({
       {wide ? null : <View className="items-center">{cut}</View>}
       <ForecastDial
         forecast={forecast}
-        timeS={timeS}
         untilS={untilS}
-        onTime={onTime}
-        says={say('forecast.hand-says', {
-          place: at,
-          probe: words.quantity({ celsius: frame.probeC.centre }),
-          moon,
-        })}
+        label={say('forecast.minutes-of-the-bake', { window: windowInWords(windowOf(forecast)) })}
+        hand={{
+          atS: timeS,
+          says: say('forecast.hand-says', {
+            place: at,
+            probe: words.quantity({ celsius: frame.probeC.centre }),
+            moon,
+          }),
+          onTime,
+          testID: 'scrubber',
+        }}
       />
       <Key forecast={forecast} lift={lift} />
     </View>

@@ -37,7 +37,7 @@ export const forecast = {
   'forecast.how-sure': 'How far to trust it',
   'forecast.what-if': 'What if?',
   'forecast.what-to-know': 'Good to know',
-  'forecast.keep-the-formula-then-bake-it': 'Save the formula first',
+  'forecast.keep-the-formula-then-bake-it': 'Save it first',
   'forecast.bake-anyway': 'Bake anyway',
   'forecast.bake-it': 'Bake it',
   'forecast.earliest': 'Earliest',
