@@ -1,13 +1,15 @@
 import { useState, type ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 import Svg from 'react-native-svg';
-import { Moon } from '../../moon';
+import { Dial, RingTrack, type Phase } from '../../dial';
+import { DonenessKey, Moon } from '../../moon';
 import {
   Button,
   Choice,
   Figure,
   FileButton,
   Fold,
+  HalfSheet,
   icons,
   Labelled,
   LevelLines,
@@ -15,6 +17,7 @@ import {
   NumberField,
   Picker,
   PlaceLink,
+  Question,
   Range,
   Read,
   Sheet,
@@ -208,6 +211,60 @@ const Pictures = () => (
   </Sheet>
 );
 
+const PHASES: readonly Phase[] = [
+  [0, MOONS[1][1]],
+  [1200, MOONS[2][1]],
+  [2400, MOONS[3][1]],
+  [3600, MOONS[4][1]],
+];
+
+/** The dial with a hand and without, and its key. */
+const Dials = () => {
+  const [atS, setAtS] = useState(1500);
+  const dial = {
+    track: (x: (seconds: number) => number, heightPx: number) => (
+      <RingTrack phases={PHASES} x={x} heightPx={heightPx} />
+    ),
+    endS: 3600,
+    window: [1800, 2100, 2520] as const,
+  };
+  return (
+    <Sheet title="Dials">
+      <Dial
+        {...dial}
+        label="A dial with a hand"
+        hand={{ atS, says: `${Math.round(atS / 60)} min`, onTime: setAtS }}
+      />
+      <Dial
+        {...dial}
+        label="A dial with a clock"
+        nowS={1700}
+        pulledS={2700}
+        late
+        marks={[
+          { atS: 900, kind: 'reading' },
+          { atS: 1500, kind: 'nudge' },
+        ]}
+      />
+      <DonenessKey spoils="curdles" />
+    </Sheet>
+  );
+};
+
+/** What opens over a foot, keys under a field, and folds under their question. */
+const Opened = () => (
+  <>
+    <HalfSheet title="A half sheet" onClose={nothing}>
+      <NumberField label="With keys" value={1.5} onChange={nothing} keypad="fractions" />
+    </HalfSheet>
+    <Question title="A question">
+      <Fold id="answer" title="One answer" summary="in a line">
+        {() => <Read>In full.</Read>}
+      </Fold>
+    </Question>
+  </>
+);
+
 const All = () => (
   <>
     <Reading />
@@ -216,6 +273,8 @@ const All = () => (
     <Choices />
     <Notices />
     <Pictures />
+    <Dials />
+    <Opened />
   </>
 );
 
