@@ -3,9 +3,9 @@ import { say } from '@hollow-moon/words';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect, useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { Button, focusOn, HalfSheet, icons, Notice, PlaceLink, Sheet, Title } from '../design';
+import { Button, focusOn, HalfSheet, icons, Notice, Sheet, Title } from '../design';
 import { Curves } from '../curves/Curves';
-import { Column, Margin, useLow, useTitle, useWide, WhenHere } from '../layout';
+import { Column, Head, Margin, useLow, useTitle, useWide, WhenHere } from '../layout';
 import { useWaiting } from '../outgoing/useWaiting';
 import { useBakeQuery } from '../wire/api';
 import { useKitchenBook } from '../book/book';
@@ -241,23 +241,6 @@ function BakeHistory({
   );
 }
 
-/** What is in the oven, and the way back to the shelf. */
-const NarrowHead = ({ name }: { readonly name: string }) => (
-  <View className="min-h-12 flex-row items-center border-b border-line bg-sheet pr-3">
-    <PlaceLink
-      to="/"
-      testID="back-to-shelf"
-      label={say('bake.to-the-shelf')}
-      className="min-h-12 min-w-12 items-center justify-center"
-    >
-      <icons.back size={24} className="text-ink" />
-    </PlaceLink>
-    <View className="min-w-0 flex-1">
-      <Title clipped>{name}</Title>
-    </View>
-  </View>
-);
-
 function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBake }) {
   const dispatch = useAppDispatch();
   const wide = useWide();
@@ -303,10 +286,10 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
   }
   return (
     <View className="h-full">
-      {low ? null : <NarrowHead name={data.formulaName} />}
+      {low ? null : <Head name={data.formulaName} back={say('bake.to-the-shelf')} />}
       <View className="min-h-0 flex-1">
         <Column>
-          {low ? <NarrowHead name={data.formulaName} /> : null}
+          {low ? <Head name={data.formulaName} back={say('bake.to-the-shelf')} /> : null}
           {head}
           {result}
           {history}

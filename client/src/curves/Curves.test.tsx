@@ -1,7 +1,8 @@
 import { render, screen } from '@testing-library/react';
 import { Provider } from 'react-redux';
 import { createStore } from '../root/store';
-import { Curves, type CurvesProps, type Points } from './Curves';
+import { type Points } from './CurveFigures';
+import { Curves, type CurvesProps } from './Curves';
 
 const history: Points = [
   [0, 20],

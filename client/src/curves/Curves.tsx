@@ -3,13 +3,11 @@ import { say } from '@hollow-moon/words';
 import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import { memo, useState } from 'react';
-import { Text, View } from 'react-native';
+import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { DIAL_MARGIN, dialScale, minuteStep } from '../dial';
+import { CurveFigures, type Points } from './CurveFigures';
 import { CHART_TEXT, colours, LevelLines, Soft, ticksTo, TimeTicks, useWords } from '../design';
-
-/** One history: seconds and °C. */
-export type Points = readonly (readonly [number, number])[];
 
 export interface CurvesProps {
   readonly rim: Points;
@@ -84,7 +82,7 @@ export const Curves = memo(function Curves({
           }}
         />
       )}
-      <Figures {...rest} endS={endS} />
+      <CurveFigures {...rest} endS={endS} />
       <View className="flex-row flex-wrap gap-x-4">
         <Soft>{say('curves.centre')}</Soft>
         <Soft>{say('curves.half-way-out')}</Soft>
@@ -93,42 +91,6 @@ export const Curves = memo(function Curves({
         {rest.band ? <Soft>{say('curves.centre-8-bakes-in-10')}</Soft> : null}
         {readings.length > 0 ? <Soft>{say('curves.read')}</Soft> : null}
       </View>
-    </View>
-  );
-});
-
-/** A history at a time, straight between its points; as at its ends beyond them. */
-function at(points: Points, timeS: number): number | undefined {
-  const next = points.findIndex(([s]) => s >= timeS);
-  const [b, a] = next < 0 ? [points.at(-1), undefined] : [points[next], points[next - 1]];
-  if (!b) return undefined;
-  return a ? a[1] + ((timeS - a[0]) / (b[0] - a[0])) * (b[1] - a[1]) : b[1];
-}
-
-/** The curves as figures, for those who listen: their temperatures every ten minutes or so, and what was read. */
-const Figures = memo(function Figures({
-  rim,
-  halfRadius,
-  centre,
-  endS,
-}: Pick<CurvesProps, 'rim' | 'halfRadius' | 'centre'> & { readonly endS: number }) {
-  const { quantity } = useWords();
-  const figure = (points: Points, timeS: number) => {
-    const celsius = at(points, timeS);
-    return celsius === undefined ? '–' : quantity({ celsius });
-  };
-  return (
-    <View role="list" aria-label={say('curves.figures')} className="sr-only" testID="curve-figures">
-      {ticksTo(endS / 60, minuteStep(endS) / 2).map((min) => (
-        <Text key={min} role="listitem">
-          {say('curves.at', {
-            min,
-            centre: figure(centre, min * 60),
-            halfRadius: figure(halfRadius, min * 60),
-            rim: figure(rim, min * 60),
-          })}
-        </Text>
-      ))}
     </View>
   );
 });

@@ -5,7 +5,8 @@ import { View } from 'react-native';
 import { Fold, Sheet, Tick, useWords } from '../design';
 import { isothermsChosen } from '../state/settings';
 import { useAppDispatch, useAppSelector } from '../state/state';
-import { Curves, type CurvesProps, type Points } from '../curves/Curves';
+import type { Points } from '../curves/CurveFigures';
+import { Curves, type CurvesProps } from '../curves/Curves';
 import { Instrument } from './Instrument';
 import type { Live } from './live';
 

@@ -3,7 +3,7 @@ import type { FormulaData } from '@hollow-moon/contract';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useCallback, useState, type ComponentProps, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { Button, Choice, icons, Notice, PlaceLink, SkipLink, Title, useWords } from '../design';
+import { Button, Choice, Notice, SkipLink, Title, useWords } from '../design';
 import {
   FormulaFoot,
   ForecastPanel,
@@ -13,7 +13,7 @@ import {
   type Outlook,
   type Side,
 } from '../forecast';
-import { Column, Margin, useLow, useTitle, useWide, WhenHere } from '../layout';
+import { Column, Head, Margin, useLow, useTitle, useWide, WhenHere } from '../layout';
 import { ShellPanel } from '../blind';
 import type { Edit } from '../drafts/edits';
 import { useKitchenBook, type KitchenBook } from '../book/book';
@@ -124,20 +124,9 @@ function WideWorkplace(parts: Parts) {
 /** Which formula it is, the way back, and on its bench undo, redo and save. */
 function NarrowHead({ data, bench, side, start }: Parts) {
   return (
-    <View className="min-h-12 flex-row items-center border-b border-line bg-sheet pr-2">
-      <PlaceLink
-        to="/"
-        testID="back-to-shelf"
-        label={say('formulas.all-formulas')}
-        className="min-h-12 min-w-12 items-center justify-center"
-      >
-        <icons.back size={24} className="text-ink" />
-      </PlaceLink>
-      <View className="min-w-0 flex-1">
-        <Title clipped>{data.name || say('formulas.unnamed')}</Title>
-      </View>
+    <Head name={data.name || say('formulas.unnamed')} back={say('formulas.all-formulas')}>
       {!start && (bench.draft || side === 'bench') ? <SaveBar {...saveBarOf(bench)} /> : null}
-    </View>
+    </Head>
   );
 }
 

@@ -1,3 +1,4 @@
+export * from './Head';
 export * from './Page';
 export * from './useWide';
 export * from './useTitle';

@@ -1,7 +1,7 @@
 import { type BakeSummary } from '@hollow-moon/contract';
-import { format, isSameDay, startOfMonth } from 'date-fns';
+import { format } from 'date-fns';
 import { router, useLocalSearchParams } from 'expo-router';
-import { useDeferredValue, useEffect, useState } from 'react';
+import { useState } from 'react';
 import { Text, View } from 'react-native';
 import { secondsInto } from '../bake/progress';
 import {
@@ -20,8 +20,9 @@ import {
 import { say, minutes, withUnit, listed } from '@hollow-moon/words';
 import { Column, Margin, useTitle, useWide, WhenHere } from '../layout';
 import { Moon } from '../moon';
-import { useBakeQuery, useLogInfiniteQuery } from '../wire/api';
+import { useBakeQuery } from '../wire/api';
 import { useKitchenBook, type KitchenBook } from '../book/book';
+import { useLog, type Log, type Sought } from './useLog';
 import { BakeRecord } from './BakeRecord';
 import { Calendar } from './Calendar';
 import { lastMoon, RESULT_MARKS } from './outcome';
@@ -62,15 +63,6 @@ function BakeRow({ bake, here }: { readonly bake: BakeSummary; readonly here: bo
     </PlaceLink>
   );
 }
-
-/** What bakes are looked for by; an empty one is not. */
-interface Sought {
-  readonly text: string;
-  readonly formulaId: string;
-  readonly vesselId: string;
-}
-
-const NOTHING_SOUGHT: Sought = { text: '', formulaId: '', vesselId: '' };
 
 /** A word, a formula, a tin. */
 function LogSearch({
@@ -139,55 +131,6 @@ function Rows({
     </View>
   );
 }
-
-/** The log as it is looked for, month by month, on a day. */
-function useLog(book: KitchenBook) {
-  const [sought, setSought] = useState(NOTHING_SOUGHT);
-  const [month, setMonth] = useState<Date>();
-  const [day, setDay] = useState<Date>();
-  const { formulaId, vesselId } = sought;
-  const wanted = useDeferredValue(sought.text.trim());
-  const { data, isError, refetch, hasNextPage, isFetchingNextPage, fetchNextPage } =
-    useLogInfiniteQuery({
-      kitchenId: book.kitchen.id,
-      ...(wanted ? { text: wanted } : {}),
-      ...(formulaId ? { formulaId } : {}),
-      ...(vesselId ? { vesselId } : {}),
-    });
-  const all = data?.pages.flatMap((page) => page.bakes);
-  const began = (bake: BakeSummary | undefined) => bake && new Date(bake.data.startedAt);
-  const oldest = began(all?.at(-1));
-  const shown = startOfMonth(month ?? began(all?.[0]) ?? new Date());
-  // A month that is not all here yet is asked for while it is looked at.
-  const wantsMore = hasNextPage && oldest !== undefined && oldest >= shown;
-  useEffect(() => {
-    if (wantsMore && !isFetchingNextPage) void fetchNextPage();
-  }, [wantsMore, isFetchingNextPage, fetchNextPage]);
-  return {
-    sought,
-    setSought,
-    searching: wanted !== '' || formulaId !== '' || vesselId !== '',
-    clear: () => {
-      setSought(NOTHING_SOUGHT);
-      setDay(undefined);
-    },
-    all,
-    bakes: day ? all?.filter((each) => isSameDay(new Date(each.data.startedAt), day)) : all,
-    isError,
-    again: () => void refetch(),
-    older: hasNextPage && !day ? () => void fetchNextPage() : undefined,
-    fetching: isFetchingNextPage,
-    month: shown,
-    setMonth: (next: Date) => {
-      setMonth(next);
-      setDay(undefined);
-    },
-    day,
-    setDay,
-  };
-}
-
-type Log = ReturnType<typeof useLog>;
 
 /** The search, what went wrong, and the calendar. */
 function Finder({ book, log }: { readonly book: KitchenBook; readonly log: Log }) {
