@@ -183,7 +183,7 @@ const pastTheEdge = (page: Page) =>
 const PLACES = ['/', `/formulas/${FORMULA.bay}`, '/log', '/kitchen'];
 
 for (const [name, width, height, mostFixed] of [
-  // The issue of a phone whose bars took 290 to 340 of 844 px.
+  // Bars that stay leave most of a phone to what is read; they once took 290 to 340 of its 844 px.
   ['a phone', 390, 844, 150],
   ['a narrow phone', 320, 640, 150],
   ['a phone on its side', 844, 390, 80],
