@@ -1,7 +1,18 @@
 export * from './bath';
+export * from './changeOver';
 export { exchangeIn, radiantIn } from './enclosure';
 export * from './kinds';
 export * from './places';
-export * from './programme';
+export {
+  SIGNS,
+  ovenStretches,
+  liningAtRestC,
+  type DoorOpening,
+  type OvenLoad,
+  type OvenProgramme,
+  type OvenStep,
+  type OvenStretch,
+  type Sign,
+} from './programme';
 export * from './standing';
 export * from './surroundings';

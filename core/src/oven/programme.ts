@@ -41,7 +41,7 @@ export interface OvenLoad {
   readonly startC: number;
 }
 
-interface OvenBody {
+export interface OvenBody {
   /** What warms lining, racks and the inner part of the insulation by 1 K, J. */
   readonly heatJK: number;
   readonly powerW: number;
@@ -56,14 +56,14 @@ interface OvenBody {
  * heating for a third of the time once there; a stone deck takes an hour. All from memory, listed as
  * calibrated in docs/model.md.
  */
-const BODIES: Readonly<Record<OvenKind, OvenBody>> = {
+export const BODIES: Readonly<Record<OvenKind, OvenBody>> = {
   still: { heatJK: 15_000, powerW: 2500, lossWK: 4.5, airLagS: 60 },
   fan: { heatJK: 15_000, powerW: 2800, lossWK: 4.5, airLagS: 30 },
   deck: { heatJK: 150_000, powerW: 6000, lossWK: 12, airLagS: 60 },
 };
 
 /** The loss with the door ajar and wide open, as a multiple of that with it shut. From memory. */
-const AJAR = 4;
+export const AJAR = 4;
 const WIDE = 10;
 /** Share of the air's excess over the room that stays in an oven whose door stands open. From memory. */
 const AIR_LEFT = 0.35;

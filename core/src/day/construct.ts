@@ -1,0 +1,196 @@
+import type { DayModel, Due, Job } from './model';
+import type { DayPlan, Minute, Placed } from './session';
+import { give, latestSpot, nothingTaken, take, type Spot, type Taken } from './taken';
+
+/** How a plan is built: which bakes are placed first, and how much sooner than it must each is ready. */
+export interface Way {
+  readonly order: readonly string[];
+  readonly soonerMin?: Readonly<Record<string, number>>;
+}
+
+/** A plan as it is built. */
+interface Building {
+  readonly model: DayModel;
+  readonly taken: Taken;
+  readonly spots: Map<string, Spot>;
+}
+
+/** Tried in turn where a bake cannot be ready by its hour, min late. */
+const LATE_BY_MIN = [0, 15, 30, 45, 60, 90, 120, 180, 240, 360, 480, 720] as const;
+
+/** How often what follows a task is moved up for its sake before a bake is given up. */
+const MOVED_UP = 80;
+
+const endOf = (building: Building, id: string): Minute =>
+  building.spots.get(id)!.startMin + building.model.byId.get(id)!.minutes;
+
+/** The latest and the soonest that a job may start for what follows it and for the table. */
+function boundsOf(
+  { model, spots }: Building,
+  job: Job,
+  dues: readonly Due[],
+): { readonly hi: Minute; readonly lo: Minute } {
+  let [hi, lo] = [Infinity, -Infinity];
+  for (const { to, leastMin, mostMin } of model.after.get(job.id) ?? []) {
+    const next = spots.get(to);
+    if (!next) continue;
+    hi = Math.min(hi, next.startMin - leastMin - job.minutes);
+    lo = Math.max(lo, next.startMin - mostMin - job.minutes);
+  }
+  for (const { job: id, dueMin, leastMin } of dues) {
+    if (id === job.id) hi = Math.min(hi, dueMin - leastMin - job.minutes);
+  }
+  return { hi, lo };
+}
+
+/** Jobs of a group from the last to the first: each after all that follow it. */
+function backwards({ after }: DayModel, jobs: readonly Job[]): Job[] {
+  const inGroup = new Set(jobs.map(({ id }) => id));
+  const done = new Set<string>();
+  const ordered: Job[] = [];
+  const visit = (job: Job) => {
+    if (done.has(job.id)) return;
+    done.add(job.id);
+    for (const { to } of after.get(job.id) ?? []) {
+      const next = jobs.find(({ id }) => id === to);
+      if (next && inGroup.has(to)) visit(next);
+    }
+    ordered.push(job);
+  };
+  jobs.forEach(visit);
+  return ordered;
+}
+
+function undo({ model, taken, spots }: Building, jobs: readonly Job[]): void {
+  for (const { id } of jobs) {
+    const spot = spots.get(id);
+    if (!spot) continue;
+    give(taken, model.byId.get(id)!, spot);
+    spots.delete(id);
+  }
+}
+
+/**
+ * Places a group of jobs from the last to the first, each as late as it can be. Where a job falls too far before what
+ * follows it, that is moved up and the group is placed anew. False, with nothing placed, where it cannot be.
+ */
+function placeGroup(building: Building, jobs: readonly Job[], dues: readonly Due[]): boolean {
+  const { model, taken, spots } = building;
+  const ordered = backwards(model, jobs);
+  const inGroup = new Set(ordered.map(({ id }) => id));
+  const capMin = new Map<string, Minute>();
+  for (let tries = 0; tries < MOVED_UP; tries += 1) {
+    let moved = false;
+    for (const job of ordered) {
+      const { hi, lo } = boundsOf(building, job, dues);
+      const head = model.headMin.get(job.id)!;
+      const spot = latestSpot(taken, job, Math.min(hi, capMin.get(job.id) ?? Infinity), head);
+      if (!spot) {
+        undo(building, ordered);
+        return false;
+      }
+      if (spot.startMin < lo) {
+        for (const { to, mostMin } of model.after.get(job.id) ?? []) {
+          const next = spots.get(to);
+          const latest = spot.startMin + job.minutes + mostMin;
+          if (!next || next.startMin <= latest) continue;
+          if (!inGroup.has(to)) {
+            undo(building, ordered);
+            return false;
+          }
+          capMin.set(to, latest);
+        }
+        moved = true;
+        break;
+      }
+      spots.set(job.id, spot);
+      take(taken, job, spot);
+    }
+    if (!moved) return true;
+    undo(building, ordered);
+  }
+  return false;
+}
+
+/** Bakes in the order in which a plan is built when nothing else is said: what is due last first, and of these what takes longest. */
+export function usualOrder({ session, dues, headMin, byId }: DayModel): string[] {
+  const longest = (bake: string) =>
+    Math.max(
+      0,
+      ...dues
+        .filter((due) => due.bake === bake)
+        .map(({ job }) => headMin.get(job)! + byId.get(job)!.minutes),
+    );
+  return [...session.wanted]
+    .sort((a, b) => b.dueMin - a.dueMin || longest(b.id) - longest(a.id))
+    .map(({ id }) => id);
+}
+
+/** What several bakes share, each dough with all that belongs to it as a group of its own. */
+function sharedGroups(jobs: readonly Job[]): Job[][] {
+  const groups = new Map<string, Job[]>();
+  for (const job of jobs) {
+    if (!job.id.startsWith('shared:')) continue;
+    const key = job.id.split(':').at(-1)!;
+    groups.set(key, [...(groups.get(key) ?? []), job]);
+  }
+  return [...groups.values()];
+}
+
+/**
+ * A plan built backwards from the hours of service: bake by bake, each task as late as what follows it, hands and ovens
+ * let it, in the order of `way`. A bake that cannot be ready by its hour comes as little late as is found, or is left.
+ *
+ * Instant: some milliseconds for a dozen bakes. Not the best there is, and not proved; every plan it gives keeps all
+ * that {@link checkPlan} asks.
+ */
+export function construct(model: DayModel, way: Way = { order: usualOrder(model) }): DayPlan {
+  const building: Building = {
+    model,
+    taken: nothingTaken(model.session.means),
+    spots: new Map(),
+  };
+  const late: { bake: string; minutes: number }[] = [];
+  const left: string[] = [];
+  for (const bake of way.order) {
+    const jobs = model.jobs.filter(
+      ({ id, bakes }) => bakes.includes(bake) && !id.startsWith('shared:'),
+    );
+    const dues = model.dues.filter((due) => due.bake === bake);
+    const sooner = way.soonerMin?.[bake] ?? 0;
+    const minutes = [-sooner, ...LATE_BY_MIN].find((by) =>
+      placeGroup(
+        building,
+        jobs,
+        dues.map((due) => ({ ...due, dueMin: due.dueMin + by })),
+      ),
+    );
+    if (minutes === undefined) left.push(bake);
+    else if (minutes > 0) late.push({ bake, minutes });
+  }
+  for (const group of sharedGroups(model.jobs)) {
+    const wanted = group.filter(({ bakes }) => bakes.some((bake) => !left.includes(bake)));
+    if (wanted.length === 0 || placeGroup(building, wanted, [])) continue;
+    // Without its dough no tart is made.
+    for (const bake of new Set(wanted.flatMap(({ bakes }) => bakes))) {
+      undo(
+        building,
+        model.jobs.filter(({ id, bakes }) => bakes.includes(bake) && !id.startsWith('shared:')),
+      );
+      if (!left.includes(bake)) left.push(bake);
+    }
+  }
+  const placed: Placed[] = [...building.spots].map(([task, spot]) => ({
+    task,
+    startMin: spot.startMin,
+    endMin: endOf(building, task),
+    ...(spot.ovenId ? { ovenId: spot.ovenId } : {}),
+    people: spot.people,
+  }));
+  placed.sort((a, b) => a.startMin - b.startMin || a.task.localeCompare(b.task));
+  return {
+    placed,
+    late: late.filter(({ bake }) => !left.includes(bake)),
+    left,
+  };
+}

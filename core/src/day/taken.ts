@@ -1,0 +1,219 @@
+import { changeOverMin } from '../oven';
+import type { Job } from './model';
+import type { DayOven, Means, Minute } from './session';
+
+/** A stretch of time that is taken. */
+type Stretch = readonly [from: Minute, to: Minute];
+
+/** A load in an oven. */
+export interface Load {
+  readonly fromMin: Minute;
+  readonly toMin: Minute;
+  readonly programme: string;
+  readonly staged: boolean;
+  readonly shelves: number;
+  readonly setC: number;
+  readonly endC: number;
+}
+
+/** Minutes from the end of one load to the start of another of another setting: the oven's own, and its door. */
+const DOOR_MIN = 1;
+export const changeMin = (oven: DayOven, fromC: number, toC: number, roomC: number): number =>
+  Math.ceil(changeOverMin(oven.kind, fromC + oven.offsetK, toC + oven.offsetK, roomC)) + DOOR_MIN;
+
+/** What is taken already, as a plan is built: changed in place by {@link take} and {@link give}. */
+export interface Taken {
+  readonly means: Means;
+  readonly people: ReadonlyMap<string, Stretch[]>;
+  readonly ovens: ReadonlyMap<string, Load[]>;
+  readonly hob: Stretch[];
+  readonly mixers: Stretch[];
+}
+
+export const nothingTaken = (means: Means): Taken => ({
+  means,
+  people: new Map(means.people.map(({ id }) => [id, []])),
+  ovens: new Map(means.ovens.map(({ id }) => [id, []])),
+  hob: [],
+  mixers: [],
+});
+
+/** The latest start up to `hi` of something so long that a person can do; `-Infinity` for never. */
+function latestFor(
+  hours: readonly Stretch[],
+  taken: readonly Stretch[],
+  minutes: number,
+  hi: Minute,
+): Minute {
+  let start = hi;
+  for (;;) {
+    const inside = hours.findLast(([from, to]) => from + minutes <= to && from <= start);
+    if (!inside) return -Infinity;
+    start = Math.min(start, inside[1] - minutes);
+    const clash = taken.find(([from, to]) => from < start + minutes && to > start);
+    if (!clash) return start;
+    start = clash[0] - minutes;
+  }
+}
+
+/** The latest start up to `hi` while fewer than `most` others go on. */
+function latestAmong(taken: readonly Stretch[], most: number, minutes: number, hi: Minute): Minute {
+  let start = hi;
+  for (;;) {
+    const over = taken.filter(([from, to]) => from < start + minutes && to > start);
+    const busiest = Math.max(
+      0,
+      ...over.map(([from]) => over.filter((each) => each[0] <= from && each[1] > from).length),
+    );
+    if (busiest < most) return start;
+    if (most === 0) return -Infinity;
+    start = Math.min(...over.map(([from]) => from)) - minutes;
+  }
+}
+
+/** The latest start up to `hi` of a load in an oven; `-Infinity` for never. */
+function latestIn(
+  oven: DayOven,
+  taken: readonly Load[],
+  load: Omit<Load, 'fromMin' | 'toMin'>,
+  minutes: number,
+  hi: Minute,
+  roomC: number,
+): Minute {
+  if (load.shelves > oven.shelves) return -Infinity;
+  let start = hi;
+  for (;;) {
+    let next = start;
+    let shelves = load.shelves;
+    for (const other of taken) {
+      const same = other.programme === load.programme;
+      const after = other.toMin + (same ? 0 : changeMin(oven, other.endC, load.setC, roomC));
+      const before =
+        other.fromMin - (same ? 0 : changeMin(oven, load.endC, other.setC, roomC)) - minutes;
+      if (start >= after || start <= before) continue;
+      if (same && (!load.staged || start === other.fromMin)) {
+        shelves += other.shelves;
+        if (shelves > oven.shelves + 1e-9) next = Math.min(next, before);
+        continue;
+      }
+      // What is turned on its way is shared only from the start.
+      next = Math.min(next, same && load.staged && start > other.fromMin ? other.fromMin : before);
+    }
+    if (next === start) return start;
+    start = next;
+  }
+}
+
+/** Where a job can stand. */
+export interface Spot {
+  readonly startMin: Minute;
+  readonly ovenId?: string;
+  readonly people: readonly string[];
+}
+
+const loadOf = (job: Job, ovenId: string): Omit<Load, 'fromMin' | 'toMin'> => {
+  const { need, fits } = job.oven!;
+  return { ...need, shelves: fits.find((each) => each.ovenId === ovenId)!.shelves };
+};
+
+/** The oven that takes a job latest, at most at `hi`. */
+function ovenFor(taken: Taken, job: Job, hi: Minute): { startMin: Minute; ovenId?: string } {
+  if (!job.oven) return { startMin: hi };
+  let best: { startMin: Minute; ovenId?: string } = { startMin: -Infinity };
+  for (const { ovenId } of job.oven.fits) {
+    const oven = taken.means.ovens.find(({ id }) => id === ovenId)!;
+    const startMin = latestIn(
+      oven,
+      taken.ovens.get(ovenId)!,
+      loadOf(job, ovenId),
+      job.minutes,
+      hi,
+      taken.means.roomC,
+    );
+    if (startMin > best.startMin) best = { startMin, ovenId };
+  }
+  return best;
+}
+
+/** The person who can do a stretch of hands latest, at most at `hi`. */
+function personFor(taken: Taken, minutes: number, hi: Minute): { startMin: Minute; id: string } {
+  let best = { startMin: -Infinity, id: '' };
+  for (const { id, hours } of taken.means.people) {
+    const startMin = latestFor(hours, taken.people.get(id)!, minutes, hi);
+    if (startMin > best.startMin) best = { startMin, id };
+  }
+  return best;
+}
+
+/**
+ * The latest spot for a job that starts no later than `hi` and no sooner than `lo`, beside all that is taken;
+ * `undefined` where there is none.
+ */
+export function latestSpot(taken: Taken, job: Job, hi: Minute, lo: Minute): Spot | undefined {
+  let start = job.lockedMin === undefined ? hi : Math.min(hi, job.lockedMin);
+  const least = job.lockedMin ?? lo;
+  while (start >= least) {
+    const oven = ovenFor(taken, job, start);
+    let next = oven.startMin;
+    if (job.task.station === 'hob') {
+      next = Math.min(next, latestAmong(taken.hob, taken.means.rings, job.minutes, start));
+    }
+    if (job.task.station === 'mixer') {
+      next = Math.min(next, latestAmong(taken.mixers, taken.means.mixers, job.minutes, start));
+    }
+    const people: string[] = [];
+    for (const { fromMin, minutes } of job.busy) {
+      const person = personFor(taken, minutes, start + fromMin);
+      next = Math.min(next, person.startMin - fromMin);
+      people.push(person.id);
+    }
+    if (next === start) {
+      return { startMin: start, people, ...(oven.ovenId ? { ovenId: oven.ovenId } : {}) };
+    }
+    start = next;
+  }
+  return undefined;
+}
+
+const without = (list: Stretch[], from: Minute, to: Minute): void => {
+  const index = list.findIndex((each) => each[0] === from && each[1] === to);
+  if (index < 0) throw new RangeError('what was never taken cannot be given back');
+  list.splice(index, 1);
+};
+
+/** Takes for a job what it needs at a spot. */
+export function take(taken: Taken, job: Job, { startMin, ovenId, people }: Spot): void {
+  const endMin = startMin + job.minutes;
+  job.busy.forEach(({ fromMin, minutes }, index) => {
+    taken.people.get(people[index]!)!.push([startMin + fromMin, startMin + fromMin + minutes]);
+  });
+  if (ovenId) {
+    taken.ovens.get(ovenId)!.push({ ...loadOf(job, ovenId), fromMin: startMin, toMin: endMin });
+  }
+  if (job.task.station === 'hob') taken.hob.push([startMin, endMin]);
+  if (job.task.station === 'mixer') taken.mixers.push([startMin, endMin]);
+}
+
+/** Gives back what a job had taken at a spot. */
+export function give(taken: Taken, job: Job, { startMin, ovenId, people }: Spot): void {
+  const endMin = startMin + job.minutes;
+  job.busy.forEach(({ fromMin, minutes }, index) => {
+    without(taken.people.get(people[index]!)!, startMin + fromMin, startMin + fromMin + minutes);
+  });
+  if (ovenId) {
+    const loads = taken.ovens.get(ovenId)!;
+    const { programme, shelves } = loadOf(job, ovenId);
+    loads.splice(
+      loads.findIndex(
+        (each) =>
+          each.fromMin === startMin &&
+          each.toMin === endMin &&
+          each.programme === programme &&
+          each.shelves === shelves,
+      ),
+      1,
+    );
+  }
+  if (job.task.station === 'hob') without(taken.hob, startMin, endMin);
+  if (job.task.station === 'mixer') without(taken.mixers, startMin, endMin);
+}

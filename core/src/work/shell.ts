@@ -1,0 +1,214 @@
+import { shellPartOf, shellWorkOf, type BuiltPart } from '../build';
+import { after, footprintOf, programmeKey, task, type Making } from './making';
+import { USUAL_WAITS } from './practice';
+import type { After, Task } from './task';
+import { BUTTER, COOL_TO_THE_HAND_C, DOUGH_DISC, shellCoolMin, slabMin } from './waits';
+
+/** A shell's tasks, and what the filling has to wait for: none where there is no shell. */
+export interface ShellTasks {
+  readonly tasks: readonly Task[];
+  readonly ready: readonly After[];
+}
+
+/** Butter is soft, and a dough rolls, from here up, °C. Common practice: 16 to 19, and 10 to 13. */
+const SOFT_C = 17;
+const ROLLS_C = 11;
+const FRIDGE_C = 4;
+
+/** Softening in a room that is hardly warmer has an end: a cook cuts it small. Common practice, min. */
+const LONGEST_SOFTENING_MIN = 120;
+
+/** How long a slab waits on the bench; no longer than a cook would. */
+export const onTheBenchMin = (
+  slab: Parameters<typeof slabMin>[0],
+  toC: number,
+  roomC: number,
+): number => Math.min(LONGEST_SOFTENING_MIN, Math.ceil(slabMin(slab, FRIDGE_C, toC, roomC)));
+
+/** Fat that is creamed with sugar has to be soft; rubbed in or pressed it is cold. */
+const CREAMED: ReadonlySet<string> = new Set(['sweet-dough']);
+
+const hasButter = ({ analysis }: BuiltPart): boolean =>
+  analysis.lines.some(({ ingredient }) => ingredient?.id.startsWith('butter') ?? false);
+
+function doughTasks(making: Making, part: BuiltPart): Task[] {
+  const { roomC, softAlready = false } = making.plan;
+  const { id, name, kind, formulaId } = part.part;
+  const own = { of: id, what: name };
+  // Made from the book, one dough may line the tins of several bakes.
+  const shared = formulaId === null ? {} : { shared: `dough:${formulaId}` };
+  const soft = CREAMED.has(kind) && hasButter(part) && !softAlready;
+  const takeOut = task(making, `${id}/take-out`, 'take-out', {
+    ...own,
+    grams: part.wantedG,
+    rest: formulaId === null ? {} : { shared: `soft:${formulaId}` },
+  });
+  const mix = task(making, `${id}/mix`, 'mix-dough', {
+    ...own,
+    grams: part.wantedG,
+    station: 'mixer',
+    rest: shared,
+    after: soft
+      ? [
+          after(
+            takeOut.id,
+            'soften',
+            [
+              onTheBenchMin(BUTTER, SOFT_C, roomC),
+              onTheBenchMin(BUTTER, SOFT_C, roomC) + USUAL_WAITS.softButter[1],
+            ],
+            'butter-soft',
+          ),
+        ]
+      : [],
+  });
+  return soft ? [takeOut, mix] : [mix];
+}
+
+/** Rolled or pressed dough in its tins, and the rest of the lined tin. */
+function lined(making: Making, part: BuiltPart, pressed: boolean): Task[] {
+  const { id, name } = part.part;
+  const dough = doughTasks(making, part);
+  const [least, most] = USUAL_WAITS.doughRest;
+  return [
+    ...dough,
+    task(making, `${id}/line`, pressed ? 'press-in' : 'roll-and-line', {
+      of: id,
+      what: name,
+      grams: part.wantedG,
+      after: [
+        after(
+          dough.at(-1)!.id,
+          'rest-cold',
+          // A disc that was in the fridge bends once its middle has come up a little.
+          pressed ? [0, most] : [Math.max(least, rollableMin(making)), most],
+          pressed ? undefined : 'dough-rested',
+        ),
+      ],
+    }),
+  ];
+}
+
+const rollableMin = ({ plan }: Making): number => onTheBenchMin(DOUGH_DISC, ROLLS_C, plan.roomC);
+
+/** Weights in, weights out, and a last look. */
+function blindBake(making: Making, partId: string, name: string, lineId: string): Task[] {
+  const { plan, vessels } = making;
+  const { formula, computed, vessel } = plan;
+  const { stages, restMin, seal } = formula.shellBake;
+  const span = computed.blind;
+  const ovenId = formula.ovenId ?? plan.shellOvenId;
+  if (!span || !ovenId) return [];
+  const [first, last] = [stages[0]!, stages[stages.length - 1]!];
+  const steps = stages.slice(1).flatMap(({ setC }, index) => {
+    const atMin = stages.slice(0, index + 1).reduce((sum, { minutes }) => sum + minutes, 0);
+    return setC === stages[index]!.setC ? [] : [{ atMin, to: setC }];
+  });
+  const bake = task(making, `${partId}/blind`, 'blind-bake', {
+    of: partId,
+    what: name,
+    station: 'oven',
+    span,
+    from: 'computed',
+    hands: [
+      { at: 'start', offsetMin: 0, minutes: 1 + Math.ceil(vessels / 4) },
+      ...(stages.length > 1
+        ? [
+            {
+              at: 'start' as const,
+              offsetMin: Math.min(first.minutes, Math.max(1, span.expectedMin - 3)),
+              minutes: 1 + Math.ceil(vessels / 4),
+            },
+          ]
+        : []),
+      { at: 'end', offsetMin: 0, minutes: 1 },
+    ],
+    after: [
+      after(
+        lineId,
+        'rest-cold',
+        [Math.min(restMin, USUAL_WAITS.linedRest[1]), USUAL_WAITS.linedRest[1]],
+        'walls-firm',
+      ),
+    ],
+    rest: {
+      oven: {
+        ovenId,
+        setC: first.setC,
+        endC: last.setC,
+        programme: programmeKey(first.setC, steps),
+        staged: steps.length > 0,
+        vessels,
+        pieces: vessels,
+        ...footprintOf(vessel),
+      },
+    },
+  });
+  if (seal === 'none') return [bake];
+  // Brushed on while it is hot, so that it sets by itself.
+  return [
+    bake,
+    task(making, `${partId}/seal`, 'seal', {
+      of: partId,
+      what: name,
+      after: [after(bake.id, 'stand', [0, 5])],
+    }),
+  ];
+}
+
+/** From this up a filling is poured into a shell that is still warm, °C; anything cooler waits for a cool one. Common practice. */
+const HOT_FILLING_C = 40;
+
+/** What the filling waits for once the last task of a baked shell is done. */
+function shellReady({ plan }: Making, last: string): After {
+  const { formula, roomC } = plan;
+  if (formula.fillingStartC >= HOT_FILLING_C) {
+    return after(last, 'stand', [0, USUAL_WAITS.bakedShell[1]]);
+  }
+  const least = Math.ceil(
+    shellCoolMin(formula.shellThicknessMm, Math.min(roomC, COOL_TO_THE_HAND_C - 1)),
+  );
+  return after(last, 'cool', [least, USUAL_WAITS.bakedShell[1]], 'shell-cool');
+}
+
+/** The tasks of a shell, from its dough to where the filling goes in. */
+export function shellTasks(making: Making): ShellTasks {
+  const { formula, build } = making.plan;
+  const work = shellWorkOf(formula);
+  const part = shellPartOf(formula.parts);
+  const built = build.parts.find((each) => each.part.id === part?.id);
+  if (work === 'none' || work === 'bought') return { tasks: [], ready: [] };
+  // A shell that has no list of its own comes lined: only its bake is known.
+  const id = part?.id ?? 'shell';
+  if (work === 'crumbs') {
+    const press = task(making, `${id}/press`, 'press-in', {
+      of: id,
+      what: part?.name ?? '',
+      grams: built?.wantedG ?? 0,
+    });
+    return {
+      tasks: [press],
+      ready: [after(press.id, 'rest-cold', USUAL_WAITS.crumbChill, 'walls-firm')],
+    };
+  }
+  const made = built
+    ? lined(making, built, work === 'pressed')
+    : [task(making, `${id}/line`, 'roll-and-line', { of: id })];
+  const lineId = made.at(-1)!.id;
+  const { raw, restMin } = formula.shellBake;
+  const baked = raw ? [] : blindBake(making, id, part?.name ?? '', lineId);
+  const last = baked.at(-1);
+  return {
+    tasks: [...made, ...baked],
+    ready: [
+      last
+        ? shellReady(making, last.id)
+        : after(
+            lineId,
+            'rest-cold',
+            [Math.min(restMin, 60), USUAL_WAITS.linedRest[1]],
+            'walls-firm',
+          ),
+    ],
+  };
+}

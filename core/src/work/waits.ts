@@ -1,0 +1,85 @@
+/** Heat transfer to what lies on a bench, by air and radiation together, W/(m² K). From memory: 3.5 and 5. */
+const ON_BENCH_WM2K = 9;
+
+/** A slab that warms or cools through both its faces. */
+export interface Slab {
+  readonly thicknessMm: number;
+  readonly conductivityWmK: number;
+  readonly heatCapacityJm3K: number;
+}
+
+/** Butter between 4 and 18 °C: some of its fat melts, which counts as heat capacity. From memory. */
+export const BUTTER: Slab = {
+  thicknessMm: 25,
+  conductivityWmK: 0.21,
+  heatCapacityJm3K: 911 * 3700,
+};
+
+/** Fresh cheese in its tub, taken for a slab of half its height. From memory. */
+export const FRESH_CHEESE: Slab = {
+  thicknessMm: 40,
+  conductivityWmK: 0.45,
+  heatCapacityJm3K: 1050 * 3500,
+};
+
+/** A disc of dough as it is put by. From memory. */
+export const DOUGH_DISC: Slab = {
+  thicknessMm: 25,
+  conductivityWmK: 0.3,
+  heatCapacityJm3K: 1200 * 2600,
+};
+
+/** The first root of ζ tan ζ = Bi, 0 to π/2, by bisection. */
+function firstRoot(biot: number): number {
+  let [low, high] = [0, Math.PI / 2];
+  for (let step = 0; step < 60; step += 1) {
+    const middle = (low + high) / 2;
+    if (middle * Math.tan(middle) < biot) low = middle;
+    else high = middle;
+  }
+  return (low + high) / 2;
+}
+
+/** The first term of a plane wall with convection on both faces: its root and its coefficient. Source: Incropera, table 5.1. */
+export function planeWall(biot: number): { readonly root: number; readonly coefficient: number } {
+  const root = firstRoot(biot);
+  return {
+    root,
+    coefficient: (4 * Math.sin(root)) / (2 * root + Math.sin(2 * root)),
+  };
+}
+
+/**
+ * Minutes until the middle of a slab on the bench, `fromC` throughout at first, has come to `toC` in a room of `roomC`,
+ * all °C: butter to soften, cheese to lose its chill, dough to roll. `Infinity` where the room never lets it.
+ *
+ * One term of the series for a plane wall with convection on both faces (Incropera, Fundamentals of Heat and Mass
+ * Transfer, 5.5), good past a Fourier number of 0.2; sooner than that 0 is answered no less than the term says.
+ */
+export function slabMin(slab: Slab, fromC: number, toC: number, roomC: number): number {
+  const left = (toC - roomC) / (fromC - roomC);
+  if (!(left > 0)) return Infinity;
+  if (left >= 1) return 0;
+  const halfM = slab.thicknessMm / 2000;
+  const { root, coefficient } = planeWall((ON_BENCH_WM2K * halfM) / slab.conductivityWmK);
+  const fourier = Math.max(0, Math.log(coefficient / left) / root ** 2);
+  const diffusivity = slab.conductivityWmK / slab.heatCapacityJm3K;
+  return (fourier * halfM ** 2) / diffusivity / 60;
+}
+
+/** A baked shell in its tin, J/(m³ K), and the loss of its two faces, W/(m² K) each. From memory. */
+const SHELL_JM3K = 700 * 2000;
+const SHELL_WM2K = 10;
+
+/** Cool to the hand, °C. Common practice. */
+export const COOL_TO_THE_HAND_C = 35;
+
+/**
+ * Minutes until an empty shell out of the oven is cool to the hand; `Infinity` in a room that is warmer than that.
+ * Lumped capacity (Incropera, 5.1): its Biot number is under 0.1.
+ */
+export function shellCoolMin(thicknessMm: number, roomC: number, fromC = 150): number {
+  if (roomC >= COOL_TO_THE_HAND_C) return Infinity;
+  const timeS = (SHELL_JM3K * (thicknessMm / 1000)) / (2 * SHELL_WM2K);
+  return (timeS * Math.log((fromC - roomC) / (COOL_TO_THE_HAND_C - roomC))) / 60;
+}
