@@ -1,5 +1,6 @@
 /** What crosses the wire: schemas, and the types inferred from them. */
 export * from './bake';
+export * from './day';
 export * from './foreseen';
 export * from './formats';
 export * from './formula';
@@ -10,6 +11,7 @@ export * from './ovenUse';
 export * from './pantry';
 export * from './planOf';
 export * from './planned';
+export * from './sessionOf';
 export * from './shellBake';
 export * from './vessel';
 export * from './wire';

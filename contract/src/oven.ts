@@ -1,6 +1,12 @@
-import { OFFSET_LIMITS_K, OVEN_KINDS, SWING_LIMITS_K, type Oven } from '@hollow-moon/core';
+import {
+  OFFSET_LIMITS_K,
+  OVEN_KINDS,
+  SHELF_LIMITS,
+  SWING_LIMITS_K,
+  type Oven,
+} from '@hollow-moon/core';
 import { z } from 'zod';
-import { inKelvin, within } from './limits';
+import { asWidth, inKelvin, wholeWithin, within } from './limits';
 import { archivedSchema, nameSchema, storedSchema } from './wire';
 
 export const ovenDataSchema = z.object({
@@ -8,6 +14,14 @@ export const ovenDataSchema = z.object({
   kind: z.enum(OVEN_KINDS as [Oven['kind'], ...Oven['kind'][]]),
   offsetK: within('oven-offset', OFFSET_LIMITS_K, inKelvin),
   swingK: within('oven-swing', SWING_LIMITS_K, inKelvin),
+  /** The room in it; as is usual for its kind where nobody has measured it. */
+  shelves: z
+    .object({
+      count: wholeWithin('shelves', SHELF_LIMITS.count),
+      lengthMm: within('shelf-side', SHELF_LIMITS.sideMm, asWidth),
+      breadthMm: within('shelf-side', SHELF_LIMITS.sideMm, asWidth),
+    })
+    .optional(),
   archived: archivedSchema,
 }) satisfies z.ZodType<Oven>;
 export type OvenData = z.infer<typeof ovenDataSchema>;

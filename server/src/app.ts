@@ -1,5 +1,6 @@
 import {
   bakeDataSchema,
+  dayDataSchema,
   formulaDataSchema,
   kitchenDataSchema,
   ovenDataSchema,
@@ -16,6 +17,7 @@ import { LOOPBACK_NAMES, onlyOurs } from './access';
 import type { Database } from './database/pool';
 import { notFound, Refusal, refusalOf, type ThingName } from './errors';
 import { bakes } from './repositories/bakes';
+import { days } from './repositories/days';
 import { ovens, pantry, vessels } from './repositories/equipment';
 import { formulas, versionsOf } from './repositories/formulas';
 import { kitchens } from './repositories/kitchens';
@@ -184,6 +186,7 @@ export function createApp(dependencies: AppDependencies): Express {
   resource('vessels', 'vessel', keeperOf(database, vessels, 'vessel', now), vesselDataSchema);
   resource('ovens', 'oven', keeperOf(database, ovens, 'oven', now), ovenDataSchema);
   resource('pantry', 'ingredient', keeperOf(database, pantry, 'ingredient', now), pantryDataSchema);
+  resource('days', 'day', keeperOf(database, days, 'day', now), dayDataSchema);
   const bakeKeeper = keeperOf(database, bakes, 'bake', now);
   const bakeReading = bakeRoutes(database, bakeKeeper, kitchenMustExist);
   resource('bakes', 'bake', bakeKeeper, bakeDataSchema, bakeReading);

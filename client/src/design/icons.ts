@@ -12,6 +12,7 @@ import Close from 'lucide-react-native/icons/x';
 import ChefHat from 'lucide-react-native/icons/chef-hat';
 import CircleAlert from 'lucide-react-native/icons/circle-alert';
 import Flame from 'lucide-react-native/icons/flame';
+import Clock from 'lucide-react-native/icons/clock';
 import Info from 'lucide-react-native/icons/info';
 import NotebookText from 'lucide-react-native/icons/notebook-text';
 import Plus from 'lucide-react-native/icons/plus';
@@ -45,6 +46,7 @@ export const icons = {
   more: More,
   nudge: Hand,
   open: Down,
+  plan: Clock,
   probe: Thermometer,
   redo: Redo,
   remove: Trash,

@@ -2,6 +2,7 @@ export * from './Button';
 export * from './chart';
 export * from './Choice';
 export * from './colours';
+export * from './DayField';
 export * from './Dialog';
 export * from './FileButton';
 export * from './HalfSheet';

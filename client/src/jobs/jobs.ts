@@ -3,6 +3,11 @@ import type {
   BakeCaseResult,
   BlindForecast,
   BlindPlan,
+  Computed,
+  Found,
+  Relief,
+  Session,
+  Way,
   Forecast,
   ForecastPlan,
   Matters,
@@ -11,6 +16,7 @@ import type {
   Result,
   Unsure,
 } from '@hollow-moon/core';
+import type { WorkAsk } from '@hollow-moon/contract';
 
 /** What is computed beside the screen: what is asked, and the answer. */
 export interface Jobs {
@@ -45,6 +51,24 @@ export interface Jobs {
   readonly remedies: {
     readonly ask: { readonly plan: ForecastPlan };
     readonly answer: readonly Remedy[];
+  };
+  /** What the tasks of a formula take. */
+  readonly work: { readonly ask: WorkAsk; readonly answer: Computed };
+  /** A stretch of the search for a better plan, from the best so far on. */
+  readonly better: {
+    readonly ask: {
+      readonly session: Session;
+      readonly from: Way;
+      readonly tries: number;
+      readonly seed: number;
+      readonly presence: number;
+    };
+    readonly answer: Found;
+  };
+  /** The smallest changes with which a day can be had. */
+  readonly reliefs: {
+    readonly ask: { readonly session: Session };
+    readonly answer: readonly Relief[];
   };
   readonly case: { readonly ask: { readonly data: BakeCase }; readonly answer: BakeCaseResult };
 }

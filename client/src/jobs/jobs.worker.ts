@@ -1,13 +1,17 @@
 import {
   forecast,
   forecastBlind,
+  improve,
   memberOf,
+  modelOf,
+  reliefsFor,
   remediesFor,
   runBakeCase,
   shiftsFrom,
   whatMatters,
   type Forecast,
 } from '@hollow-moon/core';
+import { computeWork } from '@hollow-moon/contract';
 import { expose, transfer } from 'comlink';
 import type { Answer, Ask, JobKind, Tell } from './jobs';
 
@@ -37,6 +41,14 @@ const WORK: { readonly [K in JobKind]: (ask: Ask<K>, tell?: Tell) => Answer<K> }
     }),
   matters: ({ plan, unsure, pullS }) => whatMatters(plan, unsure, pullS),
   remedies: ({ plan }) => remediesFor(plan),
+  work: computeWork,
+  better: ({ session, from, tries, seed, presence }) => {
+    const model = modelOf(session);
+    // Whoever asks has made the model already: it can be made.
+    if (!model.ok) throw new Error(model.problem.code);
+    return improve(model.value, { tries, seed, from, weights: { presence } });
+  },
+  reliefs: ({ session }) => reliefsFor(session),
   case: ({ data }) => runBakeCase(data),
 };
 

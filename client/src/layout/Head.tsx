@@ -6,17 +6,20 @@ import { icons, PlaceLink, Title } from '../design';
 export const Head = ({
   name,
   back,
+  to = '/',
   children,
 }: {
   readonly name: string;
   /** What the way back is called. */
   readonly back: string;
+  /** And where it leads: the shelf, when not said. */
+  readonly to?: '/' | '/plan';
   readonly children?: ReactNode;
 }) => (
   <View className="min-h-12 flex-row items-center border-b border-line bg-sheet pr-2">
     <PlaceLink
-      to="/"
-      testID="back-to-shelf"
+      to={to}
+      testID={to === '/' ? 'back-to-shelf' : 'back-to-plans'}
       label={back}
       className="min-h-12 min-w-12 items-center justify-center"
     >

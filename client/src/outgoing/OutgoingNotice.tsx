@@ -14,6 +14,7 @@ const KIND_NAMES = {
   ovens: say('outgoing.an-oven'),
   pantry: 'A price',
   bakes: 'A bake',
+  days: 'A day',
   readings: say('outgoing.a-probe-reading'),
   wobbles: say('outgoing.a-wobble-check'),
 } as const;
@@ -22,9 +23,11 @@ const KIND_NAMES = {
 const screenOf = ({ thing, work: { kind } }: Write): string | undefined =>
   kind === 'formulas'
     ? `/formulas/${thing}`
-    : kind === 'bakes' || kind === 'readings' || kind === 'wobbles'
-      ? `/bake/${thing}`
-      : undefined;
+    : kind === 'days'
+      ? `/plan/${thing}`
+      : kind === 'bakes' || kind === 'readings' || kind === 'wobbles'
+        ? `/bake/${thing}`
+        : undefined;
 
 const nameOf = ({ work }: Write): string => {
   const name =

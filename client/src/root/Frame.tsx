@@ -12,6 +12,7 @@ import { useWide } from '../layout';
 
 const PLACES = [
   { path: '/', label: say('root.formulas'), icon: icons.formulas, below: ['/', '/formulas'] },
+  { path: '/plan', label: say('root.plan'), icon: icons.plan, below: ['/plan'] },
   { path: '/log', label: say('root.log'), icon: icons.log, below: ['/log', '/bake'] },
   { path: '/kitchen', label: say('root.kitchen'), icon: icons.kitchen, below: ['/kitchen'] },
 ] as const;
@@ -20,7 +21,7 @@ const isIn = (path: string, below: readonly string[]): boolean =>
   below.some((start) => (start === '/' ? path === '/' : path.startsWith(start)));
 
 /** A formula and a bake have the phone to themselves: their own foot, and a way back at the top. */
-const HAS_ITS_OWN_FOOT = /^\/(formulas|bake)\//;
+const HAS_ITS_OWN_FOOT = /^\/(formulas|bake|plan)\//;
 
 function Places({ upright }: { readonly upright: boolean }) {
   const path = usePathname();

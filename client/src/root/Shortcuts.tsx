@@ -14,8 +14,9 @@ interface Shortcut {
 
 const SHORTCUTS: readonly Shortcut[] = [
   { key: '1', says: say('keys.shelf'), presses: ['place-/', 'back-to-shelf'] },
-  { key: '2', says: say('keys.log'), presses: ['place-/log'] },
-  { key: '3', says: say('keys.kitchen'), presses: ['place-/kitchen'] },
+  { key: '2', says: say('keys.plan'), presses: ['place-/plan', 'back-to-plans'] },
+  { key: '3', says: say('keys.log'), presses: ['place-/log'] },
+  { key: '4', says: say('keys.kitchen'), presses: ['place-/kitchen'] },
   { key: '/', says: say('keys.find'), presses: ['open-find', 'open-log-find'] },
   { key: 'n', says: say('keys.new'), presses: ['new-formula'] },
   { key: 'l', says: say('keys.list'), presses: ['side-bench', 'open-line-0'] },

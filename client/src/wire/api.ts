@@ -1,6 +1,7 @@
 import {
   bakePageSchema,
   bakeSchema,
+  daySchema,
   formulaSchema,
   formulaVersionSchema,
   kitchenSchema,
@@ -28,7 +29,7 @@ const as =
     schema.parse(response);
 
 /** The lists of the book. */
-export const LISTED = ['kitchens', 'formulas', 'vessels', 'ovens', 'pantry'] as const;
+export const LISTED = ['kitchens', 'formulas', 'vessels', 'ovens', 'pantry', 'days'] as const;
 export type Listed = (typeof LISTED)[number];
 
 export const api = createApi({
@@ -52,6 +53,7 @@ export const api = createApi({
       vessels: listOf('vessels', vesselSchema),
       ovens: listOf('ovens', ovenSchema),
       pantry: listOf('pantry', pantryItemSchema),
+      days: listOf('days', daySchema),
       versions: build.query<FormulaVersion[], OneOf>({
         query: ({ kitchenId, id }) => `/kitchens/${kitchenId}/formulas/${id}/versions`,
         transformResponse: as(formulaVersionSchema.array()),
@@ -84,6 +86,7 @@ export const {
   useVesselsQuery,
   useOvensQuery,
   usePantryQuery,
+  useDaysQuery,
   useVersionsQuery,
   useLogInfiniteQuery,
   useBakeQuery,

@@ -3,6 +3,7 @@ import { isMessage, say, type Words } from '@hollow-moon/words';
 import {
   apiErrorSchema,
   bakeDataSchema,
+  daySchema,
   formulaSchema,
   kitchenSchema,
   ovenSchema,
@@ -20,6 +21,7 @@ export const RESOURCES = {
   vessels: vesselSchema,
   ovens: ovenSchema,
   pantry: pantryItemSchema,
+  days: daySchema,
   bakes: storedSchema.extend({ data: bakeDataSchema }),
 } as const;
 export type ResourceKind = keyof typeof RESOURCES;

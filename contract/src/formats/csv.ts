@@ -5,7 +5,7 @@ import { FILE_LIMIT } from './formulaFile';
 import { headingOf, listsOf, TOO_LARGE, wordsOfLine, type ListedRecipe, type Told } from './lines';
 
 /** Cells that a spreadsheet would take for a formula are made plain text. Source: OWASP, CSV injection. */
-const harmless = (cell: string): string =>
+export const harmless = (cell: string): string =>
   /^[=+\-@\t\r\n＝＋－＠]/.test(cell) ? `'${cell}` : cell;
 
 /** A table of the lists, with the mark by which spreadsheets know UTF-8. */

@@ -38,6 +38,21 @@ export function needsOf(made: readonly Batch[]): Need[] {
   return [...byId.values()].sort((a, b) => b.grams - a.grams);
 }
 
+/** What is fetched for several builds together, each thing once, heaviest first. */
+export function fetchedTogether(lists: readonly (readonly Need[])[]): Need[] {
+  const byId = new Map<string, Need>();
+  for (const need of lists.flat()) {
+    const before = byId.get(need.ingredient.id);
+    byId.set(need.ingredient.id, {
+      ...need,
+      grams: need.grams + (before?.grams ?? 0),
+      heldBackG: need.heldBackG + (before?.heldBackG ?? 0),
+      uses: need.uses + (before?.uses ?? 0),
+    });
+  }
+  return [...byId.values()].sort((a, b) => b.grams - a.grams);
+}
+
 /** Eggs in shell to crack for what is needed, and the halves left in the bowl. */
 export interface EggsToCrack {
   readonly eggs: number;

@@ -16,7 +16,7 @@ const SOONER_MIN = [60, 120, 240, 480, 720] as const;
 const LATER_MIN = [15, 30, 45, 60, 90, 120, 180, 240] as const;
 
 /** So many tries of a search are made for each way out, when the first plan does not do. */
-const TRIES = 12;
+const TRIES = 4;
 
 /** Whether everything is ready by its hour. */
 export function onTime(session: Session): boolean {

@@ -14,5 +14,6 @@ export {
   type OvenStretch,
   type Sign,
 } from './programme';
+export * from './shelves';
 export * from './standing';
 export * from './surroundings';

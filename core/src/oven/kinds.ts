@@ -1,3 +1,5 @@
+import type { Shelves } from './shelves';
+
 export type OvenKind = 'still' | 'fan' | 'deck';
 
 export const OVEN_KINDS: readonly OvenKind[] = ['still', 'fan', 'deck'];
@@ -10,6 +12,8 @@ export interface Oven {
   readonly offsetK: number;
   /** How far its thermostat lets it swing to either side, K. */
   readonly swingK: number;
+  /** The room in it; as is usual for its kind where nobody has measured it. */
+  readonly shelves?: Shelves | undefined;
 }
 
 /** Settings a kitchen oven has, °C. Common practice. */

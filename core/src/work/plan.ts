@@ -1,6 +1,7 @@
 import type { BlindForecast } from '../blind';
 import type { Build, BuildFormula } from '../build';
-import type { Forecast } from '../forecast';
+import type { Rings } from '../doneness';
+import { stillAt, type Forecast } from '../forecast';
 import { isFamily, type PartKind } from '../formula';
 import type { OutStep, OvenStep } from '../oven';
 import { judgePart } from '../setting';
@@ -34,6 +35,8 @@ export interface Computed {
   /** From the pull to when it may be cut, and turned out, min. */
   readonly cutMin?: number;
   readonly turnOutMin?: number;
+  /** How far it has set at the pull. */
+  readonly moon?: Rings;
   /** The main filling on the hob, min. */
   readonly stoveMin?: number;
 }
@@ -84,7 +87,7 @@ export function computedFrom({
   blind,
   stove,
 }: {
-  readonly forecast?: Pick<Forecast, 'verdict' | 'pullS' | 'cooling'>;
+  readonly forecast?: Forecast;
   readonly blind?: Pick<BlindForecast, 'endS' | 'moments'>;
   readonly stove?: Pick<StoveForecast, 'offS'>;
 }): Computed {
@@ -95,7 +98,9 @@ export function computedFrom({
   const [cutMin, turnOutMin] = [readyMin('cut'), readyMin('turn-out')];
   return {
     ...(blind ? { blind: blindSpan(blind) } : {}),
-    ...(forecast ? { bake: bakeSpan(forecast) } : {}),
+    ...(forecast
+      ? { bake: bakeSpan(forecast), moon: stillAt(forecast, forecast.pullS).frame.rings }
+      : {}),
     ...(cutMin === undefined ? {} : { cutMin }),
     ...(turnOutMin === undefined ? {} : { turnOutMin }),
     ...(stove ? { stoveMin: Math.max(1, minutes(stove.offS)) } : {}),

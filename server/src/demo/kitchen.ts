@@ -18,8 +18,14 @@ export const demoKitchen: KitchenData = {
 export const OVEN = { deck: demoId(2, 1), fan: demoId(2, 2) } as const;
 
 export const demoOvens: Readonly<Record<string, OvenData>> = {
-  [OVEN.deck]: { name: 'Deck oven', kind: 'deck', offsetK: -9, swingK: 0, archived: false },
-  [OVEN.fan]: { name: 'Small fan oven', kind: 'fan', offsetK: 3, swingK: 0, archived: false },
+  [OVEN.deck]: {
+    ...{ name: 'Deck oven', kind: 'deck', offsetK: -9, swingK: 0, archived: false },
+    shelves: { count: 1, lengthMm: 900, breadthMm: 600 },
+  },
+  [OVEN.fan]: {
+    ...{ name: 'Small fan oven', kind: 'fan', offsetK: 3, swingK: 0, archived: false },
+    shelves: { count: 3, lengthMm: 450, breadthMm: 350 },
+  },
 };
 
 export const VESSEL = {

@@ -49,6 +49,9 @@ export const ovens = repositoryOf<OvenData>({
     { name: 'kind', write: (data) => data.kind },
     { name: 'offset_k', write: (data) => data.offsetK },
     { name: 'swing_k', write: (data) => data.swingK },
+    { name: 'shelf_count', write: (data) => data.shelves?.count ?? null },
+    { name: 'shelf_length_mm', write: (data) => data.shelves?.lengthMm ?? null },
+    { name: 'shelf_breadth_mm', write: (data) => data.shelves?.breadthMm ?? null },
     { name: 'archived', write: (data) => (data.archived ? 1 : 0) },
   ],
   read: (row) => ({
@@ -56,6 +59,15 @@ export const ovens = repositoryOf<OvenData>({
     kind: row.kind as OvenData['kind'],
     offsetK: Number(row.offset_k),
     swingK: Number(row.swing_k),
+    ...(row.shelf_count === null
+      ? {}
+      : {
+          shelves: {
+            count: Number(row.shelf_count),
+            lengthMm: Number(row.shelf_length_mm),
+            breadthMm: Number(row.shelf_breadth_mm),
+          },
+        }),
     archived: Boolean(row.archived),
   }),
 });

@@ -22,6 +22,7 @@ export const api = {
     'Another change was sent under this id. Send this one under an id of its own.',
   'thing.address': 'address',
   'thing.bake': 'bake',
+  'thing.day': 'day',
   'thing.formula': 'formula',
   'thing.ingredient': 'ingredient',
   'thing.kitchen': 'kitchen',

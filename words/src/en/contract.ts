@@ -53,6 +53,18 @@ export const contract = {
   'field.temperature': 'The temperature',
   'field.wobble': 'The width of the wobble',
   'field.surface': 'The width of the surface',
+  'field.shelves': 'The number of shelves',
+  'field.shelf-side': 'Each side of a shelf',
+  'field.for-whom': 'Whom it is for',
+  'field.due': 'The hour it is wanted',
+  'field.hours': 'The hours of work',
+  'field.task': 'The name of the task',
+  'field.minute-of-day': 'The minute of the day',
+  'field.begins': 'When the work begins',
+  'field.rings': 'The number of rings',
+  'field.mixers': 'The number of mixers',
+  'field.fridge-places': 'The places in the fridge',
+  'field.presence': 'What being there counts',
 
   'text.too-long': '{what} can have up to {most} characters.',
   'text.odd-signs': 'This contains characters that cannot be shown. Delete them.',
@@ -68,6 +80,11 @@ export const contract = {
 
   'pantry.like-what': 'Choose what it is most like.',
   'pantry.over-100-g': 'These add up to more than 100 g. Check the label again.',
+
+  'day.hours': 'The end must come after the beginning, by a day at the most.',
+  'day.date': 'Enter the date as year, month and day, such as 2026-12-24.',
+  'day.too-many': 'A day can have up to {most} bakes.',
+  'day.too-many-people': 'A day can have up to {most} people.',
 
   'formula.too-many-lines': 'A formula can have up to {most} lines.',
   'formula.too-many-steps': 'A method can have up to {most} steps.',
@@ -97,6 +114,7 @@ export const contract = {
   'file.empty': 'There is nothing in this file.',
   'file.too-large': 'That file is larger than {most} kB. Is it the right one?',
   'file.not-json': 'That file is not JSON, or it is incomplete.',
+  'file.not-a-day': 'That file is not a day of Hollow Moon.',
   'file.no-recipe': 'There is no recipe in that file.',
   'file.no-list': 'There is no list in that file. Begin each line of the list with a dash.',
   'file.too-many-columns': 'A list can have up to {most} columns.',

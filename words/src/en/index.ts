@@ -8,6 +8,7 @@ import { formula } from './formula';
 import { names } from './names';
 import { screens } from './screens';
 import { setting } from './setting';
+import { work } from './work';
 
 /** The catalogue of English. */
 export const EN = {
@@ -20,5 +21,6 @@ export const EN = {
   ...counted,
   ...api,
   ...client,
+  ...work,
   ...screens,
 } as const;

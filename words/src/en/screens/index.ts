@@ -8,6 +8,7 @@ import { certainty } from './certainty';
 import { compare } from './compare';
 import { cooling } from './cooling';
 import { curves } from './curves';
+import { day } from './day';
 import { design } from './design';
 import { dial } from './dial';
 import { device } from './device';
@@ -39,6 +40,7 @@ export const screens = {
   ...compare,
   ...cooling,
   ...curves,
+  ...day,
   ...design,
   ...dial,
   ...device,

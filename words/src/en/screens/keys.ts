@@ -4,6 +4,7 @@ export const keys = {
   'keys.on': 'Single keys work',
   'keys.this': 'This list',
   'keys.shelf': 'The shelf of formulas',
+  'keys.plan': 'To the plans',
   'keys.log': 'The log',
   'keys.kitchen': 'The kitchen',
   'keys.find': 'Find',

@@ -17,6 +17,7 @@ export const root = {
   'root.for-whoever-helps': 'For whoever helps you: {message}',
   'root.formulas': 'Formulas',
   'root.log': 'Log',
+  'root.plan': 'Plan',
   'root.kitchen': 'Kitchen',
   'root.places': 'Main places',
   'root.hollow-moon': 'Hollow Moon',

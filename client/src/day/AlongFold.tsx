@@ -1,0 +1,95 @@
+import { toDayCsv, toDayFile, type DayRow, type StoredDay } from '@hollow-moon/contract';
+import { say } from '@hollow-moon/words';
+import { format } from 'date-fns';
+import { View } from 'react-native';
+import type { KitchenBook } from '../book/book';
+import { Button, fileName, Fold, keepAsFile, Soft } from '../design';
+import { toCalendar } from './calendar';
+import { bakesInWords, peopleInWords } from './dayWords';
+import type { Planned } from './usePlan';
+import { momentOf } from './when';
+
+/** A moment as tables have it: in local time, as ISO 8601 writes it. */
+const inTable = (date: string, minute: number): string =>
+  format(momentOf(date, minute), "yyyy-MM-dd'T'HH:mm");
+
+/** The rows of a plan, in order. */
+export const rowsOf = (date: string, planned: Planned): DayRow[] =>
+  planned.plan.placed.map(({ task, startMin, endMin, ovenId, people }) => {
+    const job = planned.model.byId.get(task)!;
+    const oven = planned.session.means.ovens.find(({ id }) => id === ovenId);
+    return {
+      start: inTable(date, startMin),
+      end: inTable(date, endMin),
+      task: say(`work.${job.task.verb}`),
+      component: job.task.what,
+      bake: bakesInWords(job, planned),
+      tins: job.task.oven?.vessels ?? job.task.vessels,
+      oven: oven?.name ?? '',
+      settingC: job.task.oven ? Math.round(job.task.oven.setC) : '',
+      people: peopleInWords(people, planned),
+    };
+  });
+
+/** The plan on paper, in a calendar, in a table, as a file. */
+export function AlongFold({
+  stored,
+  planned,
+  book,
+}: {
+  readonly stored: StoredDay;
+  readonly planned: Planned | undefined;
+  readonly book: KitchenBook;
+}) {
+  const { data } = stored;
+  const name = `${data.name} ${data.date}`;
+  const nothing = !planned || planned.plan.placed.length === 0;
+  return (
+    <Fold id="day-along" title={say('day.take-along')} summary={say('day.take-in-short')}>
+      {() => (
+        <>
+          <View className="flex-row flex-wrap gap-2">
+            <Button
+              label={say('day.print')}
+              disabled={nothing}
+              testID="print-day"
+              onPress={() => globalThis.print()}
+            />
+            <Button
+              label={say('day.calendar')}
+              disabled={nothing}
+              testID="save-ics"
+              onPress={() =>
+                keepAsFile(
+                  fileName(name, 'ics'),
+                  'text/calendar',
+                  toCalendar(stored, planned!, new Date()),
+                )
+              }
+            />
+            <Button
+              label={say('day.table')}
+              disabled={nothing}
+              testID="save-day-csv"
+              onPress={() =>
+                keepAsFile(fileName(name, 'csv'), 'text/csv', toDayCsv(rowsOf(data.date, planned!)))
+              }
+            />
+            <Button
+              label={say('day.file')}
+              testID="save-day-json"
+              onPress={() =>
+                keepAsFile(
+                  fileName(name, 'json'),
+                  'application/json',
+                  toDayFile(data, (id) => book.formulaOf(id)?.name ?? ''),
+                )
+              }
+            />
+          </View>
+          <Soft>{say('day.calendar-says')}</Soft>
+        </>
+      )}
+    </Fold>
+  );
+}

@@ -1,0 +1,113 @@
+import { fromDayFile, type DayData, type StoredDay } from '@hollow-moon/contract';
+import type { Problem } from '@hollow-moon/core';
+import { listed, say } from '@hollow-moon/words';
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { Text, View } from 'react-native';
+import { v4 as uuid } from 'uuid';
+import { useKitchenBook, type KitchenBook } from '../book/book';
+import { Button, FileButton, icons, Notice, PlaceLink, Soft, Title, useWords } from '../design';
+import { Column, Margin, useTitle, WhenHere } from '../layout';
+import { queued } from '../outgoing/writes';
+import { useAppDispatch } from '../state/state';
+import { emptyDay, useDays } from './useDay';
+import { dayInWords } from './when';
+
+const DayLink = ({ id, data }: StoredDay) => (
+  <View role="listitem">
+    <PlaceLink
+      to={`/plan/${id}`}
+      testID={`day-${id}`}
+      className="min-h-16 justify-center border-t border-line bg-sheet px-4 py-3"
+    >
+      <Text className="font-read-strong text-base text-ink">{dayInWords(data.date)}</Text>
+      <Soft>{`${data.name} · ${say('day.bakes', { count: data.wanted.length })}`}</Soft>
+    </PlaceLink>
+  </View>
+);
+
+/** A day from a file, without the bakes whose formulas are not here: their names are told. */
+function arrived(
+  day: DayData,
+  book: KitchenBook,
+): { readonly day: DayData; readonly lacks: string[] } {
+  const here = (formulaId: string) => book.formulaOf(formulaId) !== undefined;
+  const kept = day.wanted.filter(({ formulaId }) => here(formulaId));
+  const ids = new Set(kept.map(({ id }) => id));
+  return {
+    day: {
+      ...day,
+      wanted: kept,
+      locks: day.locks.filter(({ task }) => [...ids].some((id) => task.startsWith(id))),
+      way: day.way && { ...day.way, order: day.way.order.filter((id) => ids.has(id)) },
+    },
+    lacks: day.wanted.flatMap(({ formulaId }) => (here(formulaId) ? [] : [formulaId])),
+  };
+}
+
+function Days({ book }: { readonly book: KitchenBook }) {
+  const dispatch = useAppDispatch();
+  const { tell } = useWords();
+  const days = useDays(book.kitchen.id);
+  const [problem, setProblem] = useState<Problem>();
+  const [lacking, setLacking] = useState<readonly string[]>([]);
+  const keep = (data: DayData): string => {
+    const id = uuid();
+    dispatch(
+      queued({
+        kitchenId: book.kitchen.id,
+        thing: id,
+        work: { op: 'put', kind: 'days', version: 0, data },
+      }),
+    );
+    return id;
+  };
+  const open = (text: string) => {
+    const read = fromDayFile(text);
+    setProblem(read.ok ? undefined : read.problem);
+    if (!read.ok) return;
+    const { day, lacks } = arrived(read.value.day, book);
+    setLacking(lacks.map((id) => read.value.formulas[id] ?? id));
+    const id = keep(day);
+    if (lacks.length === 0) router.navigate(`/plan/${id}`);
+  };
+  return (
+    <Column>
+      <Margin>
+        <View className="flex-row items-center gap-2">
+          <View className="min-w-0 flex-1">
+            <Title>{say('day.plan')}</Title>
+            <Soft>{book.kitchen.data.name}</Soft>
+          </View>
+          <Button
+            label={say('day.new')}
+            icon={icons.add}
+            testID="new-day"
+            onPress={() => router.navigate(`/plan/${keep(emptyDay(new Date()))}`)}
+          />
+        </View>
+        {problem ? <Notice kind="danger">{tell(problem)}</Notice> : null}
+        {lacking.length > 0 ? (
+          <Notice kind="danger">{say('day.file-lacks', { formulas: listed(lacking) })}</Notice>
+        ) : null}
+        {days?.length === 0 ? <Notice kind="hint">{say('day.none-yet')}</Notice> : null}
+      </Margin>
+      <View role="list">
+        {(days ?? [])
+          .filter(({ data }) => !data.archived)
+          .map((day) => (
+            <DayLink key={day.id} {...day} />
+          ))}
+      </View>
+      <Margin>
+        <FileButton label={say('day.open-file')} accept=".json" onText={open} testID="open-day" />
+      </Margin>
+    </Column>
+  );
+}
+
+/** The days that are planned. */
+export function DaysScreen() {
+  useTitle(say('day.plan'));
+  return <WhenHere loading={useKitchenBook()}>{(book) => <Days book={book} />}</WhenHere>;
+}

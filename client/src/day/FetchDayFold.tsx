@@ -1,0 +1,114 @@
+import { inVessels, type DayData } from '@hollow-moon/contract';
+import { buildOf, eggsToCrack, fetchedTogether, type Build } from '@hollow-moon/core';
+import { listed, say } from '@hollow-moon/words';
+import { useMemo } from 'react';
+import { View } from 'react-native';
+import type { KitchenBook } from '../book/book';
+import { Fold, Read, Soft, useWords } from '../design';
+import type { Works } from './useWorks';
+
+/** The builds of all that is wanted of a day. */
+function buildsOf(day: DayData, book: KitchenBook): Build[] {
+  return day.wanted.flatMap(({ formulaId, vessels }) => {
+    const data = book.formulaOf(formulaId);
+    if (!data) return [];
+    const vessel = book.vessels.find(({ id }) => id === data.vesselId)?.data;
+    const { formulaOf, find } = book;
+    const context = { grade: book.kitchen.data.eggGrade, vessel, formulaOf, find };
+    return [buildOf(inVessels(data, vessels), context)];
+  });
+}
+
+/** Rounded to a tenth: half a white is left over too. */
+const tenth = (eggs: number): number => Math.round(eggs * 10) / 10;
+
+/** Everything to fetch for a day, eggs over all of it, and what is left of them; and what keeps nuts apart. */
+export function FetchDayFold({
+  day,
+  book,
+  works,
+}: {
+  readonly day: DayData;
+  readonly book: KitchenBook;
+  readonly works: Works;
+}) {
+  const { quantity } = useWords();
+  const grade = book.kitchen.data.eggGrade;
+  const builds = useMemo(() => buildsOf(day, book), [day, book]);
+  const needs = useMemo(() => fetchedTogether(builds.map((build) => build.needs)), [builds]);
+  const eggs = eggsToCrack(needs, grade);
+  const vague = builds.flatMap(({ unknown, byEye }) => [...unknown, ...byEye]);
+  const left = [
+    eggs.leftYolks > 0.05 ? say('day.yolks', { count: tenth(eggs.leftYolks) }) : '',
+    eggs.leftWhites > 0.05 ? say('day.whites', { count: tenth(eggs.leftWhites) }) : '',
+  ].filter(Boolean);
+  const named = (nutFree: boolean) => [
+    ...new Set(works.bakes.filter((bake) => bake.nutFree === nutFree).map(({ name }) => name)),
+  ];
+  const [free, nutty] = [named(true), named(false)];
+  return (
+    <Fold
+      id="day-fetch"
+      title={say('day.fetch')}
+      summary={say('day.fetch-in-short', {
+        count: needs.length + vague.length,
+        eggs: eggs.eggs > 0 ? say('day.fetch-eggs', { count: eggs.eggs }) : '',
+      })}
+    >
+      {() => (
+        <>
+          <View role="list" testID="day-needs">
+            {needs.map(({ ingredient, grams }) => (
+              <View
+                key={ingredient.id}
+                role="listitem"
+                className="min-h-10 flex-row items-baseline gap-3 border-b border-line py-1"
+              >
+                <Read className="min-w-24 text-right font-figures">
+                  {quantity({
+                    grams,
+                    ...(ingredient.eggPart || ingredient.gramsPerMl === undefined
+                      ? {}
+                      : { gramsPerMl: ingredient.gramsPerMl }),
+                  })}
+                </Read>
+                <Read className="flex-1">{ingredient.name}</Read>
+              </View>
+            ))}
+            {vague.map(({ line, ingredient }) => (
+              <View
+                key={line.id}
+                role="listitem"
+                className="min-h-10 flex-row items-baseline gap-3 border-b border-line py-1"
+              >
+                <Read className="min-w-24 text-right font-figures">
+                  {line.vague === 'unknown' ? '?' : say('bench.by-eye')}
+                </Read>
+                <Read className="flex-1">{ingredient?.name ?? ''}</Read>
+              </View>
+            ))}
+          </View>
+          {eggs.eggs > 0 ? (
+            <>
+              <Read className="font-read-strong" testID="day-eggs">
+                {say('bench.eggs-to-crack', { eggs: eggs.eggs })}
+              </Read>
+              <Soft>
+                {left.length > 0
+                  ? say('day.eggs-left', { left: listed(left) })
+                  : say('day.no-eggs-left')}
+              </Soft>
+            </>
+          ) : null}
+          {nutty.length > 0 && free.length > 0 ? (
+            <View testID="nuts-apart">
+              <Read>{say('day.nut-free-first')}</Read>
+              <Soft>{say('day.nut-free', { bakes: listed(free) })}</Soft>
+              <Soft>{say('day.with-nuts', { bakes: listed(nutty) })}</Soft>
+            </View>
+          ) : null}
+        </>
+      )}
+    </Fold>
+  );
+}

@@ -1,0 +1,287 @@
+import type { DayData } from '@hollow-moon/contract';
+import {
+  fridgeAtFullest,
+  leastPresence,
+  measure,
+  OUT_OF_THE_COLD_MIN,
+  outOfTheCold,
+  type Relief,
+  type Way,
+} from '@hollow-moon/core';
+import { say } from '@hollow-moon/words';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Button, Choice, Notice, Read, Soft, Title, useWords } from '../design';
+import { pool } from '../jobs';
+import { useBetter } from './useBetter';
+import type { EditDay } from './useDay';
+import type { Planned } from './usePlan';
+import type { Works } from './useWorks';
+import { dayAndHour, hourOf, lasting } from './when';
+
+interface OutcomeOf {
+  readonly day: DayData;
+  readonly planned: Planned;
+  readonly works: Works;
+  readonly onEdit: EditDay;
+}
+
+const nameIn = ({ session }: Planned, bake: string): string =>
+  session.wanted.find(({ id }) => id === bake)?.name ?? '';
+
+/** Everything the cook has to know of a plan before working by it, worst first. */
+function useTroubles({ day, planned, works }: OutcomeOf): readonly string[] {
+  const { tell } = useWords();
+  const { plan, model, session, breaches, measures } = planned;
+  const fridge = fridgeAtFullest(model, plan);
+  return [
+    ...breaches.slice(0, 1).map((breach) => say('day.broken', { says: tell(breach) })),
+    ...works.unknown.map(({ name, why }) => say('day.not-known', { bake: name, why: tell(why) })),
+    ...plan.left.map((bake) => say('day.left', { bake: nameIn(planned, bake) })),
+    ...plan.late.map(({ bake, minutes }) => {
+      const due = session.wanted.find(({ id }) => id === bake)!.dueMin;
+      return say('day.late', {
+        bake: nameIn(planned, bake),
+        minutes: lasting(minutes),
+        at: hourOf(day.date, due + minutes),
+      });
+    }),
+    ...(fridge.vessels > session.means.fridgePlaces
+      ? [
+          say('day.fridge-full', {
+            places: session.means.fridgePlaces,
+            wanted: fridge.vessels,
+            at: dayAndHour(day.date, fridge.atMin),
+          }),
+        ]
+      : []),
+    ...outOfTheCold(model, plan)
+      .filter(({ minutes }) => minutes > OUT_OF_THE_COLD_MIN)
+      .map(({ bake, minutes }) =>
+        say('day.out-of-the-cold', { bake: nameIn(planned, bake), hours: lasting(minutes) }),
+      ),
+    ...(measures.pastBestMin > 0
+      ? session.wanted
+          .filter(({ id }) => isPastBest(planned, id))
+          .map(({ name }) => say('day.past-best', { bake: name }))
+      : []),
+  ];
+}
+
+/** Whether a bake is done so early that it is past its best at its hour. */
+function isPastBest({ model, plan }: Planned, bake: string): boolean {
+  const dues = model.dues.filter((due) => due.bake === bake);
+  return measure({ ...model, dues }, plan).pastBestMin > 0;
+}
+
+/** The smallest changes that would have everything ready in time, each one tap. */
+function WaysOut({ planned, onEdit }: Pick<OutcomeOf, 'planned' | 'onEdit'>) {
+  const [state, setState] = useState<readonly Relief[] | 'asking' | undefined>();
+  const { session } = planned;
+  const ask = () => {
+    setState('asking');
+    pool()
+      .ask('reliefs', { session })
+      .answer.then(setState, () => setState([]));
+  };
+  if (state === undefined || state === 'asking') {
+    return (
+      <View className="self-start">
+        <Button
+          label={say(state ? 'day.looking' : 'day.look-for-ways')}
+          disabled={state === 'asking'}
+          testID="look-for-ways"
+          onPress={ask}
+        />
+      </View>
+    );
+  }
+  const takenBy = (way: Relief): { readonly says: string; readonly take?: () => void } => {
+    switch (way.kind) {
+      case 'begin-sooner':
+        return {
+          says: say('day.way-begin-sooner', { minutes: lasting(way.minutes) }),
+          take: () =>
+            onEdit((data) => ({
+              ...data,
+              beginsMin: Math.max(-2880, data.beginsMin - way.minutes),
+              people: data.people.map((cook) =>
+                cook.toMin - cook.fromMin + way.minutes > 1440
+                  ? cook
+                  : {
+                      ...cook,
+                      fromMin: (cook.fromMin - way.minutes + 1440) % 1440,
+                      toMin: cook.toMin + (cook.fromMin < way.minutes ? 1440 : 0),
+                    },
+              ),
+            })),
+        };
+      case 'serve-later':
+        return {
+          says: say('day.way-serve-later', {
+            bake: nameIn(planned, way.bake),
+            minutes: lasting(way.minutes),
+          }),
+          take: () =>
+            onEdit((data) => ({
+              ...data,
+              wanted: data.wanted.map((each) =>
+                each.id === way.bake
+                  ? { ...each, dueMin: Math.min(2879, each.dueMin + way.minutes) }
+                  : each,
+              ),
+            })),
+        };
+      case 'leave-out':
+        return {
+          says: say('day.way-leave-out', { bake: nameIn(planned, way.bake) }),
+          take: () =>
+            onEdit((data) => ({
+              ...data,
+              wanted: data.wanted.filter(({ id }) => id !== way.bake),
+            })),
+        };
+      case 'one-more-cook':
+        return {
+          says: say('day.way-one-more-cook'),
+          take: () =>
+            onEdit((data) => {
+              const like = data.people.find(({ id }) => id === way.like)!;
+              const name = say('day.new-person', { which: data.people.length + 1 });
+              return {
+                ...data,
+                people: [...data.people, { ...like, id: crypto.randomUUID(), name }],
+              };
+            }),
+        };
+      case 'borrow-oven': {
+        const oven = session.means.ovens.find(({ id }) => id === way.like)!.name;
+        return { says: say('day.way-borrow-oven', { oven }) };
+      }
+    }
+  };
+  return (
+    <View className="gap-2" testID="ways-out">
+      <Title level={2}>{say('day.ways-out')}</Title>
+      {state.length === 0 ? <Read>{say('day.ways-none')}</Read> : null}
+      {state.map((way, index) => {
+        const { says, take } = takenBy(way);
+        return take ? (
+          <View key={says} className="self-start">
+            <Button label={says} testID={`way-${index}`} onPress={take} />
+          </View>
+        ) : (
+          <Read key={says}>{says}</Read>
+        );
+      })}
+    </View>
+  );
+}
+
+/** What counts more, and the search for a better plan. */
+function Search({
+  day,
+  planned,
+  onEdit,
+  onTrial,
+}: Pick<OutcomeOf, 'day' | 'planned' | 'onEdit'> & {
+  readonly onTrial: (way: Way | undefined) => void;
+}) {
+  const keep = (way: Way) =>
+    onEdit((data) => ({
+      ...data,
+      way: { order: [...way.order], soonerMin: { ...way.soonerMin } },
+    }));
+  const better = useBetter(planned, day, onTrial, keep);
+  const counts = day.presence > 0.6 ? 'presence' : day.presence < 0.4 ? 'freshness' : 'both';
+  return (
+    <View className="gap-2">
+      <View className="flex-row flex-wrap items-end gap-3">
+        <Choice<'presence' | 'both' | 'freshness'>
+          label={say('day.what-counts')}
+          value={counts}
+          onChange={(next) =>
+            onEdit((data) => ({
+              ...data,
+              presence: { presence: 0.9, both: 0.5, freshness: 0.1 }[next],
+            }))
+          }
+          options={[
+            { value: 'presence', label: say('day.counts-presence') },
+            { value: 'both', label: say('day.counts-both') },
+            { value: 'freshness', label: say('day.counts-freshness') },
+          ]}
+        />
+        <Button
+          label={say(better.running ? 'day.stop' : 'day.better')}
+          testID="better"
+          onPress={better.running ? better.stop : better.start}
+        />
+      </View>
+      <View role="status" testID="search-state">
+        <Soft>
+          {better.running
+            ? say('day.looking-for-better', { tried: better.tried })
+            : better.saved === undefined
+              ? ''
+              : better.saved > 0
+                ? say('day.better-found', { tried: better.tried })
+                : say('day.no-better', { tried: better.tried })}
+        </Soft>
+      </View>
+    </View>
+  );
+}
+
+/** What a plan comes to: whether all is ready in time, how long anybody is there, what is wrong and what would help. */
+export function Outcome(of: OutcomeOf & { readonly onTrial: (way: Way | undefined) => void }) {
+  const { day, planned, works, onTrial } = of;
+  const { plan, measures, model } = planned;
+  const troubles = useTroubles(of);
+  const least = leastPresence(model);
+  const inTime = plan.late.length === 0 && plan.left.length === 0;
+  const starts = plan.placed.map(({ startMin }) => startMin);
+  const ends = plan.placed.map(({ endMin }) => endMin);
+  return (
+    <View className="gap-3 border-y border-line bg-sheet p-4">
+      <View role="status" testID="plan-verdict" className="gap-1">
+        {works.done < works.all ? (
+          <Soft>{say('day.working', { done: works.done, all: works.all })}</Soft>
+        ) : null}
+        {inTime && plan.placed.length > 0 ? (
+          <Title level={2}>{say('day.on-time', { count: planned.session.wanted.length })}</Title>
+        ) : null}
+        {plan.placed.length > 0 ? (
+          <>
+            <Read>
+              {say('day.starts', {
+                start: dayAndHour(day.date, Math.min(...starts)),
+                end: dayAndHour(day.date, Math.max(...ends)),
+              })}
+            </Read>
+            <Read>
+              {say('day.presence', {
+                there: lasting(measures.presenceMin),
+                busy: lasting(measures.busyMin),
+              })}
+              {`; ${say('day.heats', { count: measures.changes })}`}
+            </Read>
+            <Soft>{say('day.least', { least: lasting(least) })}</Soft>
+          </>
+        ) : null}
+      </View>
+      {troubles.map((trouble) => (
+        <Notice key={trouble} kind="danger">
+          {trouble}
+        </Notice>
+      ))}
+      {inTime ? null : (
+        <WaysOut
+          key={JSON.stringify(planned.session.wanted.map(({ id, dueMin }) => [id, dueMin]))}
+          {...of}
+        />
+      )}
+      {plan.placed.length > 0 ? <Search {...of} onTrial={onTrial} /> : null}
+    </View>
+  );
+}

@@ -1,0 +1,175 @@
+import type { DayData, WantedData } from '@hollow-moon/contract';
+import { say } from '@hollow-moon/words';
+import { View } from 'react-native';
+import { v4 as uuid } from 'uuid';
+import type { KitchenBook } from '../book/book';
+import type { EditDay } from './useDay';
+import {
+  Button,
+  Fold,
+  focusOn,
+  HourField,
+  icons,
+  NumberField,
+  Picker,
+  TextField,
+  Tick,
+} from '../design';
+
+/** A bake is asked for at noon until somebody says otherwise. */
+const NOON_MIN = 12 * 60;
+const DAY_MIN = 1440;
+
+const hour = (minute: number): string =>
+  `${String(Math.floor((minute % DAY_MIN) / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
+
+function WantedRow({
+  wanted,
+  book,
+  onChange,
+  onRemove,
+}: {
+  readonly wanted: WantedData;
+  readonly book: KitchenBook;
+  readonly onChange: (wanted: WantedData) => void;
+  readonly onRemove: () => void;
+}) {
+  const { id, formulaId, vessels, dueMin, forWhom } = wanted;
+  const name = book.formulaOf(formulaId)?.name ?? '';
+  return (
+    <View role="listitem" className="gap-2 border-t border-line py-3" testID={`wanted-${id}`}>
+      <Picker
+        label={say('day.which')}
+        value={formulaId}
+        onChange={(next) => onChange({ ...wanted, formulaId: next })}
+        testID={`which-${id}`}
+        options={book.formulas
+          .filter(({ id: each, data }) => !data.archived || each === formulaId)
+          .map(({ id: value, data }) => ({ value, label: data.name }))}
+      />
+      <View className="flex-row flex-wrap items-end gap-3">
+        <NumberField
+          label={say('day.how-many')}
+          value={vessels}
+          decimals={0}
+          className="w-20"
+          testID={`tins-${id}`}
+          onChange={(next) => {
+            // What is being typed is not asked for yet.
+            if (Number.isInteger(next) && next >= 1 && next <= 200) {
+              onChange({ ...wanted, vessels: next });
+            }
+          }}
+        />
+        <HourField
+          label={say('day.ready-by')}
+          minutes={dueMin % DAY_MIN}
+          testID={`due-${id}`}
+          onChange={(minute) =>
+            onChange({ ...wanted, dueMin: minute + (dueMin >= DAY_MIN ? DAY_MIN : 0) })
+          }
+        />
+        <Tick
+          label={say('day.next-day')}
+          ticked={dueMin >= DAY_MIN}
+          onChange={(next) =>
+            onChange({ ...wanted, dueMin: (dueMin % DAY_MIN) + (next ? DAY_MIN : 0) })
+          }
+        />
+        <Button
+          label={say('day.remove', { bake: name })}
+          icon={icons.remove}
+          iconOnly
+          weight="quiet"
+          testID={`remove-${id}`}
+          onPress={onRemove}
+        />
+      </View>
+      <TextField
+        label={say('day.for-whom')}
+        value={forWhom}
+        testID={`for-${id}`}
+        onChange={(next) => onChange({ ...wanted, forWhom: next.slice(0, 120) })}
+      />
+    </View>
+  );
+}
+
+/** What is wanted of a day: which bakes, how many, by when, for whom. */
+export function WantedFold({
+  day,
+  book,
+  onEdit,
+}: {
+  readonly day: DayData;
+  readonly book: KitchenBook;
+  readonly onEdit: EditDay;
+}) {
+  const { wanted } = day;
+  const change = (next: WantedData) =>
+    onEdit(
+      (data) => ({
+        ...data,
+        wanted: data.wanted.map((each) => (each.id === next.id ? next : each)),
+      }),
+      next.id,
+    );
+  const add = (formulaId: string) => {
+    const vessels = book.formulaOf(formulaId)?.vesselCount;
+    if (vessels === undefined) return;
+    const id = uuid();
+    const dueMin = wanted.at(-1)?.dueMin ?? NOON_MIN;
+    onEdit((data) => ({
+      ...data,
+      wanted: [...data.wanted, { id, formulaId, vessels, dueMin, forWhom: '' }],
+    }));
+    focusOn(`which-${id}`);
+  };
+  const first = Math.min(...wanted.map(({ dueMin }) => dueMin));
+  return (
+    <Fold
+      id="wanted"
+      title={say('day.wanted')}
+      summary={
+        wanted.length === 0
+          ? say('day.nothing-yet')
+          : say('day.wanted-in-short', { count: wanted.length, first: hour(first) })
+      }
+      begin={wanted.length === 0}
+    >
+      {() => (
+        <>
+          <View role="list">
+            {wanted.map((each) => (
+              <WantedRow
+                key={each.id}
+                wanted={each}
+                book={book}
+                onChange={change}
+                onRemove={() =>
+                  onEdit((data) => ({
+                    ...data,
+                    wanted: data.wanted.filter(({ id }) => id !== each.id),
+                    locks: data.locks.filter(({ task }) => !task.startsWith(each.id)),
+                  }))
+                }
+              />
+            ))}
+          </View>
+          <Picker
+            label={say('day.add')}
+            value=""
+            onChange={add}
+            testID="add-wanted"
+            options={[
+              { value: '', label: say('day.choose-a-formula') },
+              ...book.formulas
+                .filter(({ data }) => !data.archived)
+                .map(({ id, data }) => ({ value: id, label: data.name })),
+            ]}
+          />
+        </>
+      )}
+    </Fold>
+  );
+}

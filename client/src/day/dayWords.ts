@@ -1,0 +1,32 @@
+import type { Job } from '@hollow-moon/core';
+import { listed, say } from '@hollow-moon/words';
+import type { Planned } from './usePlan';
+
+/** What a task is called, with what it is done to: "Roll and line: Rye shell, 3 tins". */
+export function taskInWords({ id, task, bakes }: Job): string {
+  const [, load] = id.split('#');
+  const about = [
+    task.what,
+    bakes.length > 1 ? say('day.for-several', { count: bakes.length }) : '',
+    bakes.length > 1 ? '' : say('day.vessels', { count: task.oven?.vessels ?? task.vessels }),
+    load ? say('day.load', { which: load }) : '',
+  ].filter(Boolean);
+  return say('day.task-line', { task: say(`work.${task.verb}`), what: about.join(', ') });
+}
+
+/** The bakes that a job is done for, by name. */
+export const bakesInWords = ({ bakes }: Job, { session }: Pick<Planned, 'session'>): string =>
+  listed(
+    bakes.map((bake) => session.wanted.find(({ id }) => id === bake)?.name ?? '').filter(Boolean),
+  );
+
+/** Those whose hands a task wants, each once, by name. */
+export const peopleInWords = (
+  people: readonly string[],
+  { session }: Pick<Planned, 'session'>,
+): string =>
+  listed(
+    [...new Set(people)].map(
+      (person) => session.means.people.find(({ id }) => id === person)?.name ?? '',
+    ),
+  );

@@ -1,0 +1,2 @@
+export * from './DayScreen';
+export * from './DaysScreen';

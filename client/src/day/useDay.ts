@@ -1,0 +1,91 @@
+import type { DayData, StoredDay } from '@hollow-moon/contract';
+import { say } from '@hollow-moon/words';
+import { addDays, format } from 'date-fns';
+import { useCallback, useMemo, useState } from 'react';
+import { v4 as uuid } from 'uuid';
+import { useWriting } from '../equipment';
+import { dataUnderWay } from '../outgoing/writes';
+import { useDaysQuery } from '../wire/api';
+import { useAppSelector } from '../state/state';
+
+/** The days of a kitchen as they will be when what is on its way has come into the book, the latest first. */
+export function useDays(kitchenId: string): readonly StoredDay[] | undefined {
+  const { data } = useDaysQuery(kitchenId);
+  const writes = useAppSelector(({ outgoing }) => outgoing.writes);
+  return useMemo(() => {
+    if (!data) return undefined;
+    const underWay = dataUnderWay(writes, 'days') as ReadonlyMap<string, DayData>;
+    const known = data.map((day) => ({ ...day, data: underWay.get(day.id) ?? day.data }));
+    const begun = [...underWay].flatMap(([id, each]) =>
+      data.some((day) => day.id === id) ? [] : [{ id, version: 0, updatedAt: '', data: each }],
+    );
+    return [...known, ...begun].sort((a, b) => b.data.date.localeCompare(a.data.date));
+  }, [data, writes]);
+}
+
+/** Hours of a night baker, min after midnight. Common practice. */
+const NIGHT = { fromMin: 20 * 60, toMin: 30 * 60 } as const;
+
+/** A day nobody has said anything of yet: tomorrow, with one cook through the night. */
+export const emptyDay = (now: Date): DayData => ({
+  name: say('day.new-name'),
+  date: format(addDays(now, 1), 'yyyy-MM-dd'),
+  beginsMin: -1440,
+  wanted: [],
+  people: [{ id: uuid(), name: say('day.new-person', { which: 1 }), ...NIGHT }],
+  rings: 4,
+  mixers: 1,
+  fridgePlaces: 20,
+  locks: [],
+  presence: 0.5,
+  way: null,
+  archived: false,
+});
+
+export type EditDay = (change: (data: DayData) => DayData, field?: string) => void;
+
+export interface DayEdits {
+  /** Changes of one `field` one after another, as letters are typed, are one step of undo. */
+  readonly edit: EditDay;
+  readonly undo: (() => void) | undefined;
+  readonly redo: (() => void) | undefined;
+}
+
+/** Changing a day: each change is on its way to the book at once, and can be taken back. */
+export function useDayEdits(kitchenId: string, { id, version, data }: StoredDay): DayEdits {
+  const write = useWriting('days', kitchenId, id);
+  const [past, setPast] = useState<readonly DayData[]>([]);
+  const [future, setFuture] = useState<readonly DayData[]>([]);
+  const [field, setField] = useState<string>();
+  const edit: EditDay = useCallback(
+    (change, of) => {
+      const next = change(data);
+      if (JSON.stringify(next) === JSON.stringify(data)) return;
+      if (of === undefined || of !== field) setPast([...past, data]);
+      setField(of);
+      setFuture([]);
+      write(next, version);
+    },
+    [data, past, field, version, write],
+  );
+  const step = (from: readonly DayData[], keep: () => void) => {
+    const to = from.at(-1);
+    if (!to) return undefined;
+    return () => {
+      keep();
+      setField(undefined);
+      write(to, version);
+    };
+  };
+  return {
+    edit,
+    undo: step(past, () => {
+      setPast(past.slice(0, -1));
+      setFuture([...future, data]);
+    }),
+    redo: step(future, () => {
+      setFuture(future.slice(0, -1));
+      setPast([...past, data]);
+    }),
+  };
+}

@@ -1,0 +1,104 @@
+import {
+  workAskOf,
+  workListOf,
+  type DayData,
+  type WorkedBake,
+  type WorkedIn,
+} from '@hollow-moon/contract';
+import { buildOf, findAmong, type Computed, type Problem, type Rings } from '@hollow-moon/core';
+import { useEffect, useMemo, useState } from 'react';
+import type { KitchenBook } from '../book/book';
+import { pool } from '../jobs';
+
+/** A bake whose tasks are not known, and why. */
+export interface Unknown {
+  readonly id: string;
+  readonly name: string;
+  readonly why: Problem;
+}
+
+/** The work of a day as far as it has been worked out. */
+export interface Works {
+  readonly bakes: readonly WorkedBake[];
+  readonly unknown: readonly Unknown[];
+  /** The rings of each bake at its pull, as the moon draws them. */
+  readonly moons: ReadonlyMap<string, Rings>;
+  /** Formulas that have been worked out, of how many. */
+  readonly done: number;
+  readonly all: number;
+}
+
+/** A kitchen's book as the room of work looks into it. */
+export const workedIn = (book: KitchenBook): WorkedIn => ({
+  kitchen: book.kitchen.data,
+  vesselOf: (id) => book.vessels.find((each) => each.id === id)?.data,
+  ovens: book.ovens,
+  own: book.own,
+  formulaOf: book.formulaOf,
+});
+
+/** No nuts of any kind in a bake, by its allergens. */
+function isNutFree(formulaId: string, book: KitchenBook): boolean {
+  const data = book.formulaOf(formulaId);
+  if (!data) return false;
+  const vessel = book.vessels.find(({ id }) => id === data.vesselId)?.data;
+  const { allergens } = buildOf(data, {
+    grade: book.kitchen.data.eggGrade,
+    vessel,
+    formulaOf: book.formulaOf,
+    find: findAmong(book.own),
+  });
+  return !allergens.includes('nuts') && !allergens.includes('peanut');
+}
+
+/** What the tasks of each formula take, worked out beside the screen; what is known is remembered. */
+function useComputed(wanted: DayData['wanted'], where: WorkedIn): ReadonlyMap<string, Computed> {
+  const [known, setKnown] = useState<ReadonlyMap<string, Computed>>(new Map());
+  const asks = useMemo(
+    () =>
+      [...new Set(wanted.map(({ formulaId }) => formulaId))].flatMap((id) => {
+        const data = where.formulaOf(id);
+        return data ? [{ id, ask: workAskOf(data, where) }] : [];
+      }),
+    [wanted, where],
+  );
+  const key = JSON.stringify(asks);
+  useEffect(() => {
+    const asked = (JSON.parse(key) as typeof asks).map(({ id, ask }) => {
+      const job = pool().ask('work', ask, { priority: 'list' });
+      job.answer.then(
+        (answer) => setKnown((before) => new Map(before).set(id, answer)),
+        () => setKnown((before) => new Map(before).set(id, {})),
+      );
+      return job;
+    });
+    return () => asked.forEach(({ withdraw }) => withdraw());
+  }, [key]);
+  return known;
+}
+
+/** The tasks of every bake that is wanted. */
+export function useWorks(wanted: DayData['wanted'], book: KitchenBook): Works {
+  const where = useMemo(() => workedIn(book), [book]);
+  const computed = useComputed(wanted, where);
+  return useMemo(() => {
+    const bakes: WorkedBake[] = [];
+    const unknown: Unknown[] = [];
+    const formulas = new Set<string>();
+    const moons = new Map<string, Rings>();
+    for (const { id, formulaId, vessels } of wanted) {
+      const data = where.formulaOf(formulaId);
+      const known = computed.get(formulaId);
+      if (data) formulas.add(formulaId);
+      if (!data || !known) continue;
+      if (known.moon) moons.set(id, known.moon);
+      const work = workListOf(data, vessels, where, known);
+      if (work.ok) {
+        const nutFree = isNutFree(formulaId, book);
+        bakes.push({ id, name: data.name, work: work.value, nutFree });
+      } else unknown.push({ id, name: data.name, why: work.problem });
+    }
+    const done = [...formulas].filter((id) => computed.has(id)).length;
+    return { bakes, unknown, moons, done, all: formulas.size };
+  }, [wanted, where, computed, book]);
+}

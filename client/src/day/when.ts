@@ -1,0 +1,43 @@
+import { BEFORE_MIN } from '@hollow-moon/contract';
+import { say } from '@hollow-moon/words';
+import { addMinutes, format, parseISO } from 'date-fns';
+
+/** The moment of a minute of a session, by the clock on the wall: a day has 24 hours here, also when clocks are changed. */
+export function momentOf(date: string, minute: number): Date {
+  const since = minute - BEFORE_MIN;
+  const days = Math.floor(since / 1440);
+  const midnight = parseISO(date);
+  midnight.setDate(midnight.getDate() + days);
+  return addMinutes(midnight, since - days * 1440);
+}
+
+/** The minute of a session at a moment. */
+export function minuteOf(date: string, moment: Date): number {
+  const days = Math.round(
+    (new Date(moment.getFullYear(), moment.getMonth(), moment.getDate()).getTime() -
+      parseISO(date).getTime()) /
+      86_400_000,
+  );
+  return BEFORE_MIN + days * 1440 + moment.getHours() * 60 + moment.getMinutes();
+}
+
+/** An hour: "06:10". */
+export const hourOf = (date: string, minute: number): string =>
+  format(momentOf(date, minute), 'HH:mm');
+
+/** A day and an hour: "Tue 06:10". */
+export const dayAndHour = (date: string, minute: number): string =>
+  format(momentOf(date, minute), 'EEE HH:mm');
+
+/** A day: "Tuesday 1 December". */
+export const dayInWords = (date: string): string => format(parseISO(date), 'EEEE d MMMM');
+
+/** A length of time: "45 min", "2 h", "16 h 40 min". */
+export function lasting(minutes: number): string {
+  const whole = Math.round(minutes);
+  const [hours, rest] = [Math.floor(whole / 60), whole % 60];
+  if (hours === 0) return say('day.minutes', { minutes: rest });
+  return rest === 0
+    ? say('day.zoom-hours', { hours })
+    : `${say('day.zoom-hours', { hours })} ${say('day.minutes', { minutes: rest })}`;
+}

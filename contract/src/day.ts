@@ -1,0 +1,79 @@
+import { z } from 'zod';
+import { refusal, wholeWithin, within } from './limits';
+import { archivedSchema, distinct, idSchema, nameSchema, storedSchema, textSchema } from './wire';
+
+/** Minutes of a day; hours before its midnight are negative. */
+const DAY_MIN = 1440;
+
+/** A day has up to so many bakes, people and locks. */
+const MOST = { bakes: 40, people: 12, locks: 200 } as const;
+
+const longName = textSchema('for-whom', 120);
+
+/** A bake that is wanted: which, in how many tins, by when, for whom. */
+export const wantedSchema = z.object({
+  id: idSchema,
+  formulaId: idSchema,
+  vessels: wholeWithin('vessel-count', { least: 1, most: 200 }),
+  /** Minutes after midnight of the day; the next day's early hours count on. */
+  dueMin: wholeWithin('due', { least: 0, most: 2 * DAY_MIN - 1 }),
+  forWhom: longName.default(''),
+});
+export type WantedData = z.infer<typeof wantedSchema>;
+
+/** Somebody who works, and from when to when on every day; past midnight the hours count on. */
+export const cookSchema = z
+  .object({
+    id: idSchema,
+    name: nameSchema,
+    fromMin: wholeWithin('hours', { least: 0, most: DAY_MIN - 1 }),
+    toMin: wholeWithin('hours', { least: 1, most: 2 * DAY_MIN }),
+  })
+  .refine(({ fromMin, toMin }) => toMin > fromMin && toMin - fromMin <= DAY_MIN, {
+    error: refusal('day.hours'),
+    path: ['toMin'],
+  });
+export type CookData = z.infer<typeof cookSchema>;
+
+const taskSchema = textSchema('task', 200);
+
+/** A task that the cook has put to an hour: minutes from midnight of the day. */
+export const lockSchema = z.object({
+  task: taskSchema,
+  startMin: wholeWithin('minute-of-day', { least: -2 * DAY_MIN, most: 2 * DAY_MIN }),
+});
+
+/** How a plan was found, so that it is found again: the order of its bakes, and how much sooner each is ready, min. */
+const waySchema = z.object({
+  order: z.array(idSchema).max(MOST.bakes),
+  soonerMin: z.record(idSchema, z.int().min(0).max(DAY_MIN)),
+});
+
+/** A day that is planned. */
+export const dayDataSchema = z.object({
+  name: nameSchema,
+  /** The day most of it is served on. Source: ISO 8601. */
+  date: z.iso.date(refusal('day.date')),
+  /** Nothing is begun before: minutes from midnight of the day. */
+  beginsMin: wholeWithin('begins', { least: -2 * DAY_MIN, most: DAY_MIN }),
+  wanted: z
+    .array(wantedSchema)
+    .max(MOST.bakes, refusal('day.too-many', { most: MOST.bakes }))
+    .refine(distinct, refusal('wire.twice')),
+  people: z
+    .array(cookSchema)
+    .max(MOST.people, refusal('day.too-many-people', { most: MOST.people }))
+    .refine(distinct, refusal('wire.twice')),
+  rings: wholeWithin('rings', { least: 0, most: 20 }),
+  mixers: wholeWithin('mixers', { least: 0, most: 10 }),
+  fridgePlaces: wholeWithin('fridge-places', { least: 0, most: 1000 }),
+  locks: z.array(lockSchema).max(MOST.locks).default([]),
+  /** How much being there counts against freshness: 0 for freshness alone, 1 for presence alone. */
+  presence: within('presence', { least: 0, most: 1 }).default(0.5),
+  way: waySchema.nullable().default(null),
+  archived: archivedSchema,
+});
+export type DayData = z.infer<typeof dayDataSchema>;
+
+export const daySchema = storedSchema.extend({ data: dayDataSchema });
+export type StoredDay = z.infer<typeof daySchema>;

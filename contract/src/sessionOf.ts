@@ -1,0 +1,154 @@
+import {
+  buildOf,
+  computedFrom,
+  findAmong,
+  forecast,
+  forecastBlind,
+  scaleBuild,
+  shellWorkOf,
+  stoveOf,
+  USUAL_SHELVES,
+  workOf,
+  type BlindPlan,
+  type Computed,
+  type DayOven,
+  type ForecastPlan,
+  type Ingredient,
+  type Person,
+  type Result,
+  type Session,
+  type WorkList,
+} from '@hollow-moon/core';
+import type { CookData, DayData } from './day';
+import type { FormulaData } from './formula';
+import type { KitchenData } from './kitchen';
+import type { OvenData } from './oven';
+import { blindPlanOf, planOf } from './planOf';
+import type { VesselData } from './vessel';
+
+/** A session counts its minutes from two midnights before its day, so that none is negative. */
+export const BEFORE_MIN = 2 * 1440;
+
+/** What a kitchen has that a bake's work depends on. */
+export interface WorkedIn {
+  readonly kitchen: KitchenData;
+  readonly vesselOf: (id: string) => VesselData | undefined;
+  readonly ovens: readonly { readonly id: string; readonly data: OvenData }[];
+  readonly own: readonly Ingredient[];
+  readonly formulaOf: (id: string) => FormulaData | undefined;
+}
+
+/** What has to be worked out of a bake before its tasks are known. */
+export interface WorkAsk {
+  readonly bake?: ForecastPlan;
+  readonly blind?: BlindPlan;
+}
+
+/** A formula for so many of its vessels: its lists follow. */
+export const inVessels = (data: FormulaData, vessels: number): FormulaData =>
+  vessels === data.vesselCount
+    ? data
+    : { ...scaleBuild(data, vessels / data.vesselCount), vesselCount: vessels };
+
+/** The oven a shell is baked in whose filling needs none: the first that is in use. */
+const shellOvenOf = ({ ovens }: WorkedIn) => ovens.find(({ data }) => !data.archived);
+
+/** What is to be forecast for a formula's work; nothing of what has neither tin nor oven. */
+export function workAskOf(data: FormulaData, where: WorkedIn): WorkAsk {
+  const vessel = data.vesselId === null ? undefined : where.vesselOf(data.vesselId);
+  if (!vessel) return {};
+  const { kitchen, own, formulaOf } = where;
+  const oven = where.ovens.find(({ id }) => id === data.ovenId);
+  const shellOven = oven ?? shellOvenOf(where);
+  const work = shellWorkOf(data);
+  const blind = (work === 'rolled' || work === 'pressed') && !data.shellBake.raw;
+  const bakedIn = (chosen: OvenData) => ({ kitchen, vessel, oven: chosen, own, formulaOf });
+  return {
+    ...(oven ? { bake: planOf(data, bakedIn(oven.data)) } : {}),
+    ...(blind && shellOven ? { blind: blindPlanOf(data, bakedIn(shellOven.data)) } : {}),
+  };
+}
+
+/** Works out what was asked; what cannot be forecast is missing from the answer. */
+export function computeWork({ bake, blind }: WorkAsk): Computed {
+  const baked = bake && forecast(bake);
+  const shell = blind && forecastBlind(blind);
+  return computedFrom({
+    ...(baked?.ok ? { forecast: baked.value } : {}),
+    ...(shell?.ok ? { blind: shell.value } : {}),
+  });
+}
+
+/** The tasks of a formula in so many vessels, from what was worked out of it. */
+export function workListOf(
+  data: FormulaData,
+  vessels: number,
+  where: WorkedIn,
+  computed: Computed,
+): Result<WorkList> {
+  const formula = inVessels(data, vessels);
+  const vessel = data.vesselId === null ? undefined : where.vesselOf(data.vesselId);
+  const { kitchen, own, formulaOf } = where;
+  const find = findAmong(own);
+  const build = buildOf(formula, { grade: kitchen.eggGrade, vessel, formulaOf, find });
+  const { roomC, altitudeM } = kitchen;
+  const stove = stoveOf({ build, formula, roomC }, altitudeM);
+  return workOf({
+    formula,
+    build,
+    vessel,
+    shellOvenId: shellOvenOf(where)?.id,
+    roomC,
+    perPan: data.vesselCount,
+    computed: { ...computed, ...computedFrom(stove ? { stove } : {}) },
+  });
+}
+
+/** The hours of a cook over the days of a session, from its beginning on. */
+function hoursOf({ fromMin, toMin }: CookData, beginsMin: number): Person['hours'] {
+  return [-1, 0, 1, 2, 3].flatMap((day) => {
+    const from = Math.max(beginsMin, day * 1440 + fromMin);
+    const to = day * 1440 + toMin;
+    return to > from ? [[from, to] as const] : [];
+  });
+}
+
+const ovenOf = (id: string, { name, kind, offsetK, shelves }: OvenData): DayOven => {
+  const { count, lengthMm, breadthMm } = shelves ?? USUAL_SHELVES[kind];
+  return { id, name, kind, offsetK, shelves: count, lengthMm, breadthMm };
+};
+
+/** A bake of a day with its tasks. */
+export interface WorkedBake {
+  readonly id: string;
+  readonly name: string;
+  readonly work: WorkList;
+  readonly nutFree?: boolean;
+}
+
+/** A day as the planner is asked for it: the bakes whose work is known, in the kitchen's ovens. */
+export function sessionOf(day: DayData, bakes: readonly WorkedBake[], where: WorkedIn): Session {
+  const fromMin = BEFORE_MIN + day.beginsMin;
+  return {
+    fromMin,
+    wanted: day.wanted.flatMap(({ id, dueMin }) => {
+      const bake = bakes.find((each) => each.id === id);
+      return bake ? [{ ...bake, dueMin: BEFORE_MIN + dueMin }] : [];
+    }),
+    means: {
+      people: day.people.map((cook) => ({
+        id: cook.id,
+        name: cook.name,
+        hours: hoursOf(cook, fromMin),
+      })),
+      ovens: where.ovens
+        .filter(({ data }) => !data.archived)
+        .map(({ id, data }) => ovenOf(id, data)),
+      rings: day.rings,
+      mixers: day.mixers,
+      fridgePlaces: day.fridgePlaces,
+      roomC: where.kitchen.roomC,
+    },
+    locks: day.locks.map(({ task, startMin }) => ({ task, startMin: BEFORE_MIN + startMin })),
+  };
+}

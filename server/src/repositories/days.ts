@@ -1,0 +1,72 @@
+import { dayDataSchema, type DayData } from '@hollow-moon/contract';
+import { childRows, fromJson, repositoryOf, type Children } from './table';
+
+const { locks: locksSchema, way: waySchema } = dayDataSchema.shape;
+
+const BAKES: Children<DayData> = {
+  table: 'day_bakes',
+  parent: 'day_id',
+  columns: ['id', 'formula_id', 'vessels', 'due_min', 'for_whom'],
+  order: 'c.position',
+  rows: ({ wanted }) =>
+    wanted.map(({ id, formulaId, vessels, dueMin, forWhom }) => [
+      id,
+      formulaId,
+      vessels,
+      dueMin,
+      forWhom,
+    ]),
+};
+
+const PEOPLE: Children<DayData> = {
+  table: 'day_people',
+  parent: 'day_id',
+  columns: ['id', 'name', 'from_min', 'to_min'],
+  order: 'c.position',
+  rows: ({ people }) => people.map(({ id, name, fromMin, toMin }) => [id, name, fromMin, toMin]),
+};
+
+/** Days that are planned, the latest first. */
+export const days = repositoryOf<DayData>({
+  table: 'days',
+  order: 'day DESC, id',
+  columns: [
+    { name: 'name', write: (data) => data.name },
+    { name: 'day', write: (data) => data.date },
+    { name: 'begins_min', write: (data) => data.beginsMin },
+    { name: 'rings', write: (data) => data.rings },
+    { name: 'mixers', write: (data) => data.mixers },
+    { name: 'fridge_places', write: (data) => data.fridgePlaces },
+    { name: 'presence', write: (data) => data.presence },
+    { name: 'locks', write: (data) => JSON.stringify(data.locks) },
+    { name: 'way', write: (data) => (data.way ? JSON.stringify(data.way) : null) },
+    { name: 'archived', write: (data) => (data.archived ? 1 : 0) },
+  ],
+  children: [BAKES, PEOPLE],
+  read: (row) => ({
+    name: String(row.name),
+    // A day of the calendar, whatever the hour is elsewhere: the driver reads it as midnight in UTC.
+    date: (row.day as Date).toISOString().slice(0, 10),
+    beginsMin: Number(row.begins_min),
+    wanted: childRows(row, BAKES).map((bake) => ({
+      id: String(bake.id),
+      formulaId: String(bake.formula_id),
+      vessels: Number(bake.vessels),
+      dueMin: Number(bake.due_min),
+      forWhom: String(bake.for_whom),
+    })),
+    people: childRows(row, PEOPLE).map((cook) => ({
+      id: String(cook.id),
+      name: String(cook.name),
+      fromMin: Number(cook.from_min),
+      toMin: Number(cook.to_min),
+    })),
+    rings: Number(row.rings),
+    mixers: Number(row.mixers),
+    fridgePlaces: Number(row.fridge_places),
+    presence: Number(row.presence),
+    locks: fromJson(locksSchema, row.locks),
+    way: row.way === null ? null : fromJson(waySchema, row.way),
+    archived: Boolean(row.archived),
+  }),
+});
