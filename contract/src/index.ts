@@ -11,7 +11,6 @@ export * from './ovenUse';
 export * from './pantry';
 export * from './planOf';
 export * from './planned';
-export * from './sessionOf';
 export * from './shellBake';
 export * from './vessel';
 export * from './wire';

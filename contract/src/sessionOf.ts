@@ -1,24 +1,23 @@
 import {
   buildOf,
-  computedFrom,
   findAmong,
-  forecast,
-  forecastBlind,
   scaleBuild,
   shellWorkOf,
-  stoveOf,
   USUAL_SHELVES,
+  type Ingredient,
+  type Result,
+} from '@hollow-moon/core';
+import {
+  computedFrom,
+  stoveOf,
   workOf,
-  type BlindPlan,
   type Computed,
   type DayOven,
-  type ForecastPlan,
-  type Ingredient,
   type Person,
-  type Result,
   type Session,
+  type WorkAsk,
   type WorkList,
-} from '@hollow-moon/core';
+} from '@hollow-moon/core/planning';
 import type { CookData, DayData } from './day';
 import type { FormulaData } from './formula';
 import type { KitchenData } from './kitchen';
@@ -36,12 +35,6 @@ export interface WorkedIn {
   readonly ovens: readonly { readonly id: string; readonly data: OvenData }[];
   readonly own: readonly Ingredient[];
   readonly formulaOf: (id: string) => FormulaData | undefined;
-}
-
-/** What has to be worked out of a bake before its tasks are known. */
-export interface WorkAsk {
-  readonly bake?: ForecastPlan;
-  readonly blind?: BlindPlan;
 }
 
 /** A formula for so many of its vessels: its lists follow. */
@@ -67,16 +60,6 @@ export function workAskOf(data: FormulaData, where: WorkedIn): WorkAsk {
     ...(oven ? { bake: planOf(data, bakedIn(oven.data)) } : {}),
     ...(blind && shellOven ? { blind: blindPlanOf(data, bakedIn(shellOven.data)) } : {}),
   };
-}
-
-/** Works out what was asked; what cannot be forecast is missing from the answer. */
-export function computeWork({ bake, blind }: WorkAsk): Computed {
-  const baked = bake && forecast(bake);
-  const shell = blind && forecastBlind(blind);
-  return computedFrom({
-    ...(baked?.ok ? { forecast: baked.value } : {}),
-    ...(shell?.ok ? { blind: shell.value } : {}),
-  });
 }
 
 /** The tasks of a formula in so many vessels, from what was worked out of it. */

@@ -1,4 +1,5 @@
-import { toDayCsv, toDayFile, type DayRow, type StoredDay } from '@hollow-moon/contract';
+import { type StoredDay } from '@hollow-moon/contract';
+import { toDayCsv, toDayFile, type DayRow } from '@hollow-moon/contract/planning';
 import { say } from '@hollow-moon/words';
 import { format } from 'date-fns';
 import { View } from 'react-native';

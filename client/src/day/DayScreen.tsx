@@ -1,5 +1,5 @@
 import type { StoredDay } from '@hollow-moon/contract';
-import type { Way } from '@hollow-moon/core';
+import type { Way } from '@hollow-moon/core/planning';
 import { say } from '@hollow-moon/words';
 import { useLocalSearchParams } from 'expo-router';
 import { useMemo, useState } from 'react';

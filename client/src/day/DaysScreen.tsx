@@ -1,4 +1,5 @@
-import { fromDayFile, type DayData, type StoredDay } from '@hollow-moon/contract';
+import { type DayData, type StoredDay } from '@hollow-moon/contract';
+import { fromDayFile } from '@hollow-moon/contract/planning';
 import type { Problem } from '@hollow-moon/core';
 import { listed, say } from '@hollow-moon/words';
 import { router } from 'expo-router';

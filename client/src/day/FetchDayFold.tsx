@@ -1,4 +1,5 @@
-import { inVessels, type DayData } from '@hollow-moon/contract';
+import { type DayData } from '@hollow-moon/contract';
+import { inVessels } from '@hollow-moon/contract/planning';
 import { buildOf, eggsToCrack, fetchedTogether, type Build } from '@hollow-moon/core';
 import { listed, say } from '@hollow-moon/words';
 import { useMemo } from 'react';

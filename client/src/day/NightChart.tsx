@@ -1,10 +1,10 @@
+import { type Rings } from '@hollow-moon/core';
 import {
   programmeOfOven,
   type DayOven,
   type OvenStretchOfDay,
   type Person,
-  type Rings,
-} from '@hollow-moon/core';
+} from '@hollow-moon/core/planning';
 import { listed, say } from '@hollow-moon/words';
 import { scaleLinear } from 'd3-scale';
 import { useMemo, useState } from 'react';

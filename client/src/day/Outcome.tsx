@@ -7,7 +7,7 @@ import {
   outOfTheCold,
   type Relief,
   type Way,
-} from '@hollow-moon/core';
+} from '@hollow-moon/core/planning';
 import { say } from '@hollow-moon/words';
 import { useState } from 'react';
 import { View } from 'react-native';

@@ -1,5 +1,5 @@
 import type { DayData } from '@hollow-moon/contract';
-import { programmeOfOven, type OvenStretchOfDay } from '@hollow-moon/core';
+import { programmeOfOven, type OvenStretchOfDay } from '@hollow-moon/core/planning';
 import { listed, say } from '@hollow-moon/words';
 import { Text, View } from 'react-native';
 import { Fold, Read, Soft, Title, useWords } from '../design';

@@ -1,5 +1,6 @@
-import { BEFORE_MIN, type DayData } from '@hollow-moon/contract';
-import type { Placed } from '@hollow-moon/core';
+import { type DayData } from '@hollow-moon/contract';
+import { BEFORE_MIN } from '@hollow-moon/contract/planning';
+import type { Placed } from '@hollow-moon/core/planning';
 import { say } from '@hollow-moon/words';
 import { useMemo, useState } from 'react';
 import { Pressable, Text, View } from 'react-native';

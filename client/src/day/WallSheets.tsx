@@ -1,5 +1,5 @@
 import type { DayData } from '@hollow-moon/contract';
-import { worklistOf } from '@hollow-moon/core';
+import { worklistOf } from '@hollow-moon/core/planning';
 import { say } from '@hollow-moon/words';
 import { createElement } from 'react';
 import { useWords } from '../design';

@@ -12,7 +12,7 @@ import { momentOf } from './when';
 export function toCalendar({ id, version, data }: StoredDay, planned: Planned, now: Date): string {
   const calendar = new ICalCalendar({
     name: data.name,
-    prodId: { company: 'Hollow Moon', product: 'day', language: 'EN' },
+    prodId: { company: say('root.hollow-moon'), product: 'day', language: 'EN' },
     method: ICalCalendarMethod.PUBLISH,
   });
   // Hours of the wall, in whatever zone the kitchen is: a floating time.

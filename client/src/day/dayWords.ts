@@ -1,4 +1,4 @@
-import type { Job } from '@hollow-moon/core';
+import type { Job } from '@hollow-moon/core/planning';
 import { listed, say } from '@hollow-moon/words';
 import type { Planned } from './usePlan';
 

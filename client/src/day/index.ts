@@ -1,2 +1,3 @@
 export * from './DayScreen';
 export * from './DaysScreen';
+export * from './Today';

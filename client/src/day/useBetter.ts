@@ -1,5 +1,5 @@
 import type { DayData } from '@hollow-moon/contract';
-import { costOf, type Found, type Way } from '@hollow-moon/core';
+import { costOf, type Found, type Way } from '@hollow-moon/core/planning';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { pool } from '../jobs';
 import type { Planned } from './usePlan';

@@ -1,4 +1,6 @@
-import { sessionOf, type DayData } from '@hollow-moon/contract';
+import { type DayData } from '@hollow-moon/contract';
+import { sessionOf } from '@hollow-moon/contract/planning';
+import { type Problem } from '@hollow-moon/core';
 import {
   checkPlan,
   construct,
@@ -9,10 +11,9 @@ import {
   type DayModel,
   type DayPlan,
   type Measures,
-  type Problem,
   type Session,
   type Way,
-} from '@hollow-moon/core';
+} from '@hollow-moon/core/planning';
 import { useMemo } from 'react';
 import type { KitchenBook } from '../book/book';
 import { workedIn, type Works } from './useWorks';

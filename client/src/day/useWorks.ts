@@ -1,14 +1,15 @@
+import { type DayData } from '@hollow-moon/contract';
 import {
   workAskOf,
   workListOf,
-  type DayData,
   type WorkedBake,
   type WorkedIn,
-} from '@hollow-moon/contract';
-import { buildOf, findAmong, type Computed, type Problem, type Rings } from '@hollow-moon/core';
+} from '@hollow-moon/contract/planning';
+import { buildOf, findAmong, type Problem, type Rings } from '@hollow-moon/core';
+import { computedFrom, type Computed } from '@hollow-moon/core/planning';
 import { useEffect, useMemo, useState } from 'react';
 import type { KitchenBook } from '../book/book';
-import { pool } from '../jobs';
+import { pool, type Priority } from '../jobs';
 
 /** A bake whose tasks are not known, and why. */
 export interface Unknown {
@@ -52,7 +53,11 @@ function isNutFree(formulaId: string, book: KitchenBook): boolean {
 }
 
 /** What the tasks of each formula take, worked out beside the screen; what is known is remembered. */
-function useComputed(wanted: DayData['wanted'], where: WorkedIn): ReadonlyMap<string, Computed> {
+function useComputed(
+  wanted: DayData['wanted'],
+  where: WorkedIn,
+  priority: Priority,
+): ReadonlyMap<string, Computed> {
   const [known, setKnown] = useState<ReadonlyMap<string, Computed>>(new Map());
   const asks = useMemo(
     () =>
@@ -64,23 +69,38 @@ function useComputed(wanted: DayData['wanted'], where: WorkedIn): ReadonlyMap<st
   );
   const key = JSON.stringify(asks);
   useEffect(() => {
-    const asked = (JSON.parse(key) as typeof asks).map(({ id, ask }) => {
-      const job = pool().ask('work', ask, { priority: 'list' });
-      job.answer.then(
-        (answer) => setKnown((before) => new Map(before).set(id, answer)),
+    // The shelf asks the same forecasts: what is known of it is not worked out again.
+    const asked = (JSON.parse(key) as typeof asks).map(({ id, ask: { bake, blind } }) => {
+      const baked = bake && pool().ask('forecast', { plan: bake }, { priority });
+      const shell = blind && pool().ask('blind', { plan: blind }, { priority });
+      Promise.all([baked?.answer, shell?.answer]).then(
+        ([forecast, empty]) =>
+          setKnown((before) =>
+            new Map(before).set(
+              id,
+              computedFrom({
+                ...(forecast?.ok ? { forecast: forecast.value } : {}),
+                ...(empty?.ok ? { blind: empty.value } : {}),
+              }),
+            ),
+          ),
         () => setKnown((before) => new Map(before).set(id, {})),
       );
-      return job;
+      return [baked, shell];
     });
-    return () => asked.forEach(({ withdraw }) => withdraw());
-  }, [key]);
+    return () => asked.flat().forEach((job) => job?.withdraw());
+  }, [key, priority]);
   return known;
 }
 
 /** The tasks of every bake that is wanted. */
-export function useWorks(wanted: DayData['wanted'], book: KitchenBook): Works {
+export function useWorks(
+  wanted: DayData['wanted'],
+  book: KitchenBook,
+  priority: Priority = 'list',
+): Works {
   const where = useMemo(() => workedIn(book), [book]);
-  const computed = useComputed(wanted, where);
+  const computed = useComputed(wanted, where, priority);
   return useMemo(() => {
     const bakes: WorkedBake[] = [];
     const unknown: Unknown[] = [];

@@ -1,4 +1,4 @@
-import { BEFORE_MIN } from '@hollow-moon/contract';
+import { BEFORE_MIN } from '@hollow-moon/contract/planning';
 import { say } from '@hollow-moon/words';
 import { addMinutes, format, parseISO } from 'date-fns';
 

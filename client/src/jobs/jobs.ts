@@ -3,11 +3,6 @@ import type {
   BakeCaseResult,
   BlindForecast,
   BlindPlan,
-  Computed,
-  Found,
-  Relief,
-  Session,
-  Way,
   Forecast,
   ForecastPlan,
   Matters,
@@ -16,7 +11,7 @@ import type {
   Result,
   Unsure,
 } from '@hollow-moon/core';
-import type { WorkAsk } from '@hollow-moon/contract';
+import type { Found, Relief, Session, Way } from '@hollow-moon/core/planning';
 
 /** What is computed beside the screen: what is asked, and the answer. */
 export interface Jobs {
@@ -52,8 +47,6 @@ export interface Jobs {
     readonly ask: { readonly plan: ForecastPlan };
     readonly answer: readonly Remedy[];
   };
-  /** What the tasks of a formula take. */
-  readonly work: { readonly ask: WorkAsk; readonly answer: Computed };
   /** A stretch of the search for a better plan, from the best so far on. */
   readonly better: {
     readonly ask: {

@@ -1,17 +1,14 @@
 import {
   forecast,
   forecastBlind,
-  improve,
   memberOf,
-  modelOf,
-  reliefsFor,
   remediesFor,
   runBakeCase,
   shiftsFrom,
   whatMatters,
   type Forecast,
 } from '@hollow-moon/core';
-import { computeWork } from '@hollow-moon/contract';
+import { improve, modelOf, reliefsFor } from '@hollow-moon/core/planning';
 import { expose, transfer } from 'comlink';
 import type { Answer, Ask, JobKind, Tell } from './jobs';
 
@@ -41,7 +38,6 @@ const WORK: { readonly [K in JobKind]: (ask: Ask<K>, tell?: Tell) => Answer<K> }
     }),
   matters: ({ plan, unsure, pullS }) => whatMatters(plan, unsure, pullS),
   remedies: ({ plan }) => remediesFor(plan),
-  work: computeWork,
   better: ({ session, from, tries, seed, presence }) => {
     const model = modelOf(session);
     // Whoever asks has made the model already: it can be made.

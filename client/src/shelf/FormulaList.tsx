@@ -1,5 +1,5 @@
 import { listed, say } from '@hollow-moon/words';
-import { memo, useState } from 'react';
+import { lazy, memo, Suspense, useState } from 'react';
 import { View } from 'react-native';
 import { Pass } from '../bake/Pass';
 import type { KitchenBook } from '../book/book';
@@ -8,6 +8,9 @@ import { Margin } from '../layout';
 import { Moon } from '../moon';
 import { FormulaTile } from './FormulaTile';
 import { grouped, useBegin, useFormulas, wordsOf, type ListedFormula } from './shelves';
+
+/** What is next by the plan, fetched once the shelf is there. */
+const Today = lazy(() => import('../day').then((all) => ({ default: all.Today })));
 
 /** The formulas found, shelf by shelf, as moons in a grid. */
 function Shelves({
@@ -148,6 +151,9 @@ export const FormulaList = memo(function FormulaList({ book }: { readonly book: 
         ) : null}
       </Margin>
       <Pass />
+      <Suspense fallback={null}>
+        <Today book={book} />
+      </Suspense>
       <Shelves rows={rows} book={book} />
     </>
   );

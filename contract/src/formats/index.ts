@@ -7,5 +7,4 @@ export { fromPage } from './page';
 export { fromRecipe, toRecipe } from './recipe';
 export * from './bakeCase';
 export * from './caseOfPlan';
-export { fromDayFile, toDayCsv, toDayFile, type DayFile, type DayRow } from './day';
 export * from './probe';

@@ -1,8 +1,13 @@
-import type { Shelves } from './shelves';
-
 export type OvenKind = 'still' | 'fan' | 'deck';
 
 export const OVEN_KINDS: readonly OvenKind[] = ['still', 'fan', 'deck'];
+
+/** Room in an oven: so many shelves, each so long and so deep, mm. */
+export interface Shelves {
+  readonly count: number;
+  readonly lengthMm: number;
+  readonly breadthMm: number;
+}
 
 /** An oven as the kitchen knows it. */
 export interface Oven {

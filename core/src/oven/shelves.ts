@@ -1,11 +1,4 @@
-import type { OvenKind } from './kinds';
-
-/** Room in an oven: so many shelves, each so long and so deep, mm. */
-export interface Shelves {
-  readonly count: number;
-  readonly lengthMm: number;
-  readonly breadthMm: number;
-}
+import type { OvenKind, Shelves } from './kinds';
 
 /** What an oven of a kind has where nobody has measured it. Common practice: a domestic oven of 60 l, a small deck. */
 export const USUAL_SHELVES: Readonly<Record<OvenKind, Shelves>> = {

@@ -88,7 +88,10 @@ export function bakeTasks(making: Making, family: Family, before: readonly After
         ovenId: formula.ovenId,
         setC: formula.setC,
         endC: typeof lastC === 'number' ? lastC : formula.setC,
-        programme: `${programmeKey(formula.setC, steps)}${heldMin > 0 ? `/held ${heldMin}` : ''}`,
+        programme: [
+          programmeKey(formula.setC, steps),
+          ...(heldMin > 0 ? [`${heldMin}:off`] : []),
+        ].join('/'),
         staged: steps.length > 0 || heldMin > 0,
         vessels,
         pieces: pan ? Math.ceil(vessels / (plan.perPan ?? vessels)) : vessels,

@@ -1,7 +1,7 @@
-import type { BlindForecast } from '../blind';
+import { forecastBlind, type BlindForecast, type BlindPlan } from '../blind';
 import type { Build, BuildFormula } from '../build';
 import type { Rings } from '../doneness';
-import { stillAt, type Forecast } from '../forecast';
+import { forecast, stillAt, type Forecast, type ForecastPlan } from '../forecast';
 import { isFamily, type PartKind } from '../formula';
 import type { OutStep, OvenStep } from '../oven';
 import { judgePart } from '../setting';
@@ -83,7 +83,7 @@ export function blindSpan({ endS, moments }: Pick<BlindForecast, 'endS' | 'momen
 
 /** What a forecast, a blind bake and a pan say about the minutes of a bake; any of them may be missing. */
 export function computedFrom({
-  forecast,
+  forecast: baked,
   blind,
   stove,
 }: {
@@ -92,15 +92,13 @@ export function computedFrom({
   readonly stove?: Pick<StoveForecast, 'offS'>;
 }): Computed {
   const readyMin = (what: 'cut' | 'turn-out') => {
-    const atS = forecast?.cooling?.ready.find((each) => each.what === what)?.atS;
+    const atS = baked?.cooling?.ready.find((each) => each.what === what)?.atS;
     return atS === undefined ? undefined : minutes(atS);
   };
   const [cutMin, turnOutMin] = [readyMin('cut'), readyMin('turn-out')];
   return {
     ...(blind ? { blind: blindSpan(blind) } : {}),
-    ...(forecast
-      ? { bake: bakeSpan(forecast), moon: stillAt(forecast, forecast.pullS).frame.rings }
-      : {}),
+    ...(baked ? { bake: bakeSpan(baked), moon: stillAt(baked, baked.pullS).frame.rings } : {}),
     ...(cutMin === undefined ? {} : { cutMin }),
     ...(turnOutMin === undefined ? {} : { turnOutMin }),
     ...(stove ? { stoveMin: Math.max(1, minutes(stove.offS)) } : {}),
@@ -153,3 +151,19 @@ export const STIRRED: ReadonlySet<PartKind> = new Set(['starch-cream', 'starch-p
 
 /** Whether the main thing made is a filling at all, and not a dough or a caramel by itself. */
 export const hasFilling = ({ family }: Pick<MadeFormula, 'family'>): boolean => isFamily(family);
+
+/** What has to be forecast of a bake before its tasks are known; what needs no oven asks nothing. */
+export interface WorkAsk {
+  readonly bake?: ForecastPlan;
+  readonly blind?: BlindPlan;
+}
+
+/** Works out what was asked; what cannot be forecast is missing from the answer. */
+export function computeWork({ bake, blind }: WorkAsk): Computed {
+  const baked = bake && forecast(bake);
+  const shell = blind && forecastBlind(blind);
+  return computedFrom({
+    ...(baked?.ok ? { forecast: baked.value } : {}),
+    ...(shell?.ok ? { blind: shell.value } : {}),
+  });
+}

@@ -56,7 +56,6 @@ export const day = {
   'day.whose': 'Whose tasks',
   'day.everybody': 'Everybody',
   'day.task-line': '{task}: {what}',
-  'day.task-in-words': '{at}, {task}, {bake}, {people}',
   'day.vessels': '{count, plural, one {one tin} other {# tins}}',
   'day.load': 'load {which}',
   'day.for-several': '{count, plural, one {for one bake} other {for # bakes}}',
@@ -66,7 +65,6 @@ export const day = {
   'day.then': 'Then it {wait} for {minutes}.',
   'day.asks': 'Before: {gate}',
   'day.by-hand': 'Begin at another time',
-  'day.by-hand-says': 'Begins at {at}',
   'day.costs': 'This costs {minutes} more of being there.',
   'day.saves': 'This saves {minutes} of being there.',
   'day.costs-nothing': 'It makes no difference to how long anybody is there.',
@@ -135,7 +133,6 @@ export const day = {
   'day.whites': '{count, plural, one {one white} other {# whites}}',
   'day.no-eggs-left': 'No yolks or whites are left over.',
 
-  'day.allergens': 'Allergens of the day',
   'day.nut-free-first':
     'Where a mixer is shared, make what has no nuts first, and wash it between.',
   'day.nut-free': 'without nuts: {bakes}',
@@ -157,7 +154,7 @@ export const day = {
   'day.sheet-of': '{person}, {day}',
 
   'day.today': 'Next in the plan',
-  'day.today-now': 'now',
+  'day.today-now': 'Now',
   'day.due-next': 'Due {at}: {bakes}',
 
   'day-breach.unknown': 'it has a task that nobody asked for.',

@@ -1,0 +1,3 @@
+/** The second door of the contract: a day made ready to be planned, and its files. */
+export * from './src/formats/day';
+export * from './src/sessionOf';
