@@ -14,15 +14,15 @@ import { NightChart } from './NightChart';
 import { Outcome } from './Outcome';
 import { OvensFold } from './OvensFold';
 import { TaskList } from './TaskList';
-import { useDayEdits, useDays } from './useDay';
-import { usePlan } from './usePlan';
-import { useWorks } from './useWorks';
+import { useDayEdits, useDays, type DayEdits } from './useDay';
+import { usePlan, type Planned } from './usePlan';
+import { useWorks, type Works } from './useWorks';
 import { WallSheets } from './WallSheets';
 import { WantedFold } from './WantedFold';
 import { dayInWords } from './when';
 
 /** What cards say that no task does, bake by bake. */
-function Besides({ works }: { readonly works: ReturnType<typeof useWorks> }) {
+function Besides({ works }: { readonly works: Works }) {
   const more = works.bakes.filter(({ work }) => work.besides.length > 0);
   if (more.length === 0) return null;
   return (
@@ -39,122 +39,159 @@ function Besides({ works }: { readonly works: ReturnType<typeof useWorks> }) {
   );
 }
 
-/** A day that is planned: its verdict, the night in a picture, what is wanted, and the tasks by the hour. */
-function Day({ stored, book }: { readonly stored: StoredDay; readonly book: KitchenBook }) {
+/** What the parts of a day's screen are given. */
+interface Shown {
+  readonly stored: StoredDay;
+  readonly book: KitchenBook;
+  readonly works: Works;
+  readonly found: ReturnType<typeof usePlan>;
+  /** The plan, where there is something in it. */
+  readonly planned: Planned | undefined;
+  readonly edits: DayEdits;
+  readonly onTrial: (way: Way | undefined) => void;
+}
+
+const DayHead = ({ stored: { data }, edits: { undo, redo } }: Shown) => (
+  <Head name={data.name} back={say('day.back')} to="/plan">
+    <Soft>{dayInWords(data.date)}</Soft>
+    <Button
+      label={say('bench.undo')}
+      icon={icons.undo}
+      iconOnly
+      weight="quiet"
+      disabled={!undo}
+      onPress={() => undo?.()}
+      testID="undo-day"
+    />
+    <Button
+      label={say('bench.redo')}
+      icon={icons.redo}
+      iconOnly
+      weight="quiet"
+      disabled={!redo}
+      onPress={() => redo?.()}
+    />
+  </Head>
+);
+
+/** What is asked of the day. */
+const Asked = ({ stored: { data }, book, edits: { edit } }: Shown) => (
+  <>
+    <WantedFold day={data} book={book} onEdit={edit} />
+    <HandsFold day={data} onEdit={edit} />
+    <NamedFold day={data} onEdit={edit} />
+  </>
+);
+
+/** What comes of it, or what is missing for that. */
+function Answer({ stored: { data }, works, found, edits, onTrial }: Shown) {
   const { tell } = useWords();
-  const wide = useWide();
-  const day = stored.data;
-  const { edit, undo, redo } = useDayEdits(book.kitchen.id, stored);
-  const [trial, setTrial] = useState<Way>();
-  const works = useWorks(day.wanted, book);
-  const shown = useMemo(
-    () =>
-      trial ? { ...day, way: { order: [...trial.order], soonerMin: { ...trial.soonerMin } } } : day,
-    [day, trial],
-  );
-  const found = usePlan(shown, works, book);
-  const planned = 'planned' in found ? found.planned : undefined;
-  const some = planned !== undefined && planned.plan.placed.length > 0;
-  const asked = (
-    <>
-      <WantedFold day={day} book={book} onEdit={edit} />
-      <HandsFold day={day} onEdit={edit} />
-      <NamedFold day={day} onEdit={edit} />
-    </>
-  );
-  const outcome = (
+  const missing =
+    data.people.length === 0
+      ? say('day.nobody')
+      : data.wanted.length === 0
+        ? say('day.nothing-wanted')
+        : undefined;
+  return (
     <>
       {'problem' in found ? (
         <Margin>
           <Notice kind="danger">{tell(found.problem)}</Notice>
         </Margin>
       ) : null}
-      {day.people.length === 0 ? (
+      {missing ? (
         <Margin>
-          <Notice kind="hint">{say('day.nobody')}</Notice>
+          <Notice kind="hint">{missing}</Notice>
         </Margin>
-      ) : null}
-      {day.wanted.length === 0 ? (
-        <Margin>
-          <Notice kind="hint">{say('day.nothing-wanted')}</Notice>
-        </Margin>
-      ) : planned ? (
-        <Outcome day={day} planned={planned} works={works} onEdit={edit} onTrial={setTrial} />
+      ) : 'planned' in found ? (
+        <Outcome
+          day={data}
+          planned={found.planned}
+          works={works}
+          onEdit={edits.edit}
+          onTrial={onTrial}
+        />
       ) : null}
     </>
   );
-  const night = some ? (
+}
+
+const NightSheet = ({ planned, works, stored: { data } }: Shown) =>
+  planned ? (
     <View className="border-y border-line bg-sheet p-4">
-      <NightChart planned={planned} moons={works.moons} date={day.date} />
+      <NightChart planned={planned} moons={works.moons} date={data.date} />
     </View>
   ) : null;
-  const results = some ? (
-    <>
-      <OvensFold planned={planned} day={day} />
-      <FetchDayFold day={day} book={book} works={works} />
-    </>
-  ) : null;
-  const tasks = some ? (
+
+const Tasks = ({ planned, works, book, edits, stored: { data } }: Shown) =>
+  planned ? (
     <View className="border-y border-line bg-sheet p-4">
       <Title level={2}>{say('day.tasks')}</Title>
-      <TaskList planned={planned} day={day} works={works} book={book} onEdit={edit} />
+      <TaskList planned={planned} day={data} works={works} book={book} onEdit={edits.edit} />
       <Besides works={works} />
     </View>
   ) : null;
-  const along = <AlongFold stored={stored} planned={planned} book={book} />;
-  const head = (
-    <Head name={day.name} back={say('day.back')} to="/plan">
-      <Soft>{dayInWords(day.date)}</Soft>
-      <Button
-        label={say('bench.undo')}
-        icon={icons.undo}
-        iconOnly
-        weight="quiet"
-        disabled={!undo}
-        onPress={() => undo?.()}
-        testID="undo-day"
-      />
-      <Button
-        label={say('bench.redo')}
-        icon={icons.redo}
-        iconOnly
-        weight="quiet"
-        disabled={!redo}
-        onPress={() => redo?.()}
-      />
-    </Head>
+
+/** What follows from the plan: ovens, what to fetch, what to take along. */
+const Results = ({ planned, works, book, stored }: Shown) => (
+  <>
+    {planned ? (
+      <>
+        <OvensFold planned={planned} day={stored.data} />
+        <FetchDayFold day={stored.data} book={book} works={works} />
+      </>
+    ) : null}
+    <AlongFold stored={stored} planned={planned} book={book} />
+  </>
+);
+
+/** A day that is planned: its verdict, the night in a picture, what is wanted, and the tasks by the hour. */
+function Day({ stored, book }: { readonly stored: StoredDay; readonly book: KitchenBook }) {
+  const wide = useWide();
+  const day = stored.data;
+  const edits = useDayEdits(book.kitchen.id, stored);
+  const [trial, setTrial] = useState<Way>();
+  const works = useWorks(day.wanted, book);
+  const tried = useMemo(
+    () =>
+      trial ? { ...day, way: { order: [...trial.order], soonerMin: { ...trial.soonerMin } } } : day,
+    [day, trial],
   );
+  const found = usePlan(tried, works, book);
+  const planned =
+    'planned' in found && found.planned.plan.placed.length > 0 ? found.planned : undefined;
+  const shown: Shown = { stored, book, works, found, planned, edits, onTrial: setTrial };
   return (
     <View className="h-full">
       <View className="no-print min-h-0 flex-1">
-        {head}
+        <DayHead {...shown} />
         {wide ? (
           <View className="min-h-0 flex-1 flex-row">
             <View className="min-w-0 flex-[3]">
               <Column>
-                {night}
-                {outcome}
-                {asked}
-                {results}
-                {along}
+                <NightSheet {...shown} />
+                <Answer {...shown} />
+                <Asked {...shown} />
+                <Results {...shown} />
               </Column>
             </View>
             <View className="min-w-0 flex-[2] border-l border-line">
-              <Column>{tasks}</Column>
+              <Column>
+                <Tasks {...shown} />
+              </Column>
             </View>
           </View>
         ) : (
           <Column>
-            {outcome}
-            {night}
-            {asked}
-            {tasks}
-            {results}
-            {along}
+            <Answer {...shown} />
+            <NightSheet {...shown} />
+            <Asked {...shown} />
+            <Tasks {...shown} />
+            <Results {...shown} />
           </Column>
         )}
       </View>
-      {some ? <WallSheets planned={planned} day={day} /> : null}
+      {planned ? <WallSheets planned={planned} day={day} /> : null}
     </View>
   );
 }

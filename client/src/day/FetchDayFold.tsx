@@ -1,6 +1,13 @@
 import { type DayData } from '@hollow-moon/contract';
 import { inVessels } from '@hollow-moon/contract/planning';
-import { buildOf, eggsToCrack, fetchedTogether, type Build } from '@hollow-moon/core';
+import {
+  buildOf,
+  eggsToCrack,
+  fetchedTogether,
+  type Build,
+  type EggGrade,
+  type Need,
+} from '@hollow-moon/core';
 import { listed, say } from '@hollow-moon/words';
 import { useMemo } from 'react';
 import { View } from 'react-native';
@@ -23,6 +30,48 @@ function buildsOf(day: DayData, book: KitchenBook): Build[] {
 /** Rounded to a tenth: half a white is left over too. */
 const tenth = (eggs: number): number => Math.round(eggs * 10) / 10;
 
+/** Eggs to crack for all of the day, and what is left of them. */
+function EggLedger({
+  needs,
+  grade,
+}: {
+  readonly needs: readonly Need[];
+  readonly grade: EggGrade;
+}) {
+  const { eggs, leftYolks, leftWhites } = eggsToCrack(needs, grade);
+  if (eggs === 0) return null;
+  const left = [
+    leftYolks > 0.05 ? say('day.yolks', { count: tenth(leftYolks) }) : '',
+    leftWhites > 0.05 ? say('day.whites', { count: tenth(leftWhites) }) : '',
+  ].filter(Boolean);
+  return (
+    <View>
+      <Read className="font-read-strong" testID="day-eggs">
+        {say('bench.eggs-to-crack', { eggs })}
+      </Read>
+      <Soft>
+        {left.length > 0 ? say('day.eggs-left', { left: listed(left) }) : say('day.no-eggs-left')}
+      </Soft>
+    </View>
+  );
+}
+
+/** Which bakes have nuts, where only some of them do. */
+function NutsApart({ works }: { readonly works: Works }) {
+  const named = (nutFree: boolean) => [
+    ...new Set(works.bakes.filter((bake) => bake.nutFree === nutFree).map(({ name }) => name)),
+  ];
+  const [free, nutty] = [named(true), named(false)];
+  if (nutty.length === 0 || free.length === 0) return null;
+  return (
+    <View testID="nuts-apart">
+      <Read>{say('day.nut-free-first')}</Read>
+      <Soft>{say('day.nut-free', { bakes: listed(free) })}</Soft>
+      <Soft>{say('day.with-nuts', { bakes: listed(nutty) })}</Soft>
+    </View>
+  );
+}
+
 /** Everything to fetch for a day, eggs over all of it, and what is left of them; and what keeps nuts apart. */
 export function FetchDayFold({
   day,
@@ -37,23 +86,15 @@ export function FetchDayFold({
   const grade = book.kitchen.data.eggGrade;
   const builds = useMemo(() => buildsOf(day, book), [day, book]);
   const needs = useMemo(() => fetchedTogether(builds.map((build) => build.needs)), [builds]);
-  const eggs = eggsToCrack(needs, grade);
+  const { eggs } = eggsToCrack(needs, grade);
   const vague = builds.flatMap(({ unknown, byEye }) => [...unknown, ...byEye]);
-  const left = [
-    eggs.leftYolks > 0.05 ? say('day.yolks', { count: tenth(eggs.leftYolks) }) : '',
-    eggs.leftWhites > 0.05 ? say('day.whites', { count: tenth(eggs.leftWhites) }) : '',
-  ].filter(Boolean);
-  const named = (nutFree: boolean) => [
-    ...new Set(works.bakes.filter((bake) => bake.nutFree === nutFree).map(({ name }) => name)),
-  ];
-  const [free, nutty] = [named(true), named(false)];
   return (
     <Fold
       id="day-fetch"
       title={say('day.fetch')}
       summary={say('day.fetch-in-short', {
         count: needs.length + vague.length,
-        eggs: eggs.eggs > 0 ? say('day.fetch-eggs', { count: eggs.eggs }) : '',
+        eggs: eggs > 0 ? say('day.fetch-eggs', { count: eggs }) : '',
       })}
     >
       {() => (
@@ -89,25 +130,8 @@ export function FetchDayFold({
               </View>
             ))}
           </View>
-          {eggs.eggs > 0 ? (
-            <>
-              <Read className="font-read-strong" testID="day-eggs">
-                {say('bench.eggs-to-crack', { eggs: eggs.eggs })}
-              </Read>
-              <Soft>
-                {left.length > 0
-                  ? say('day.eggs-left', { left: listed(left) })
-                  : say('day.no-eggs-left')}
-              </Soft>
-            </>
-          ) : null}
-          {nutty.length > 0 && free.length > 0 ? (
-            <View testID="nuts-apart">
-              <Read>{say('day.nut-free-first')}</Read>
-              <Soft>{say('day.nut-free', { bakes: listed(free) })}</Soft>
-              <Soft>{say('day.with-nuts', { bakes: listed(nutty) })}</Soft>
-            </View>
-          ) : null}
+          <EggLedger needs={needs} grade={grade} />
+          <NutsApart works={works} />
         </>
       )}
     </Fold>

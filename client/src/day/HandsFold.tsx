@@ -60,6 +60,63 @@ function CookRow({
   );
 }
 
+/** Those who work, and one more. */
+function People({
+  people,
+  onEdit,
+}: {
+  readonly people: readonly CookData[];
+  readonly onEdit: EditDay;
+}) {
+  const change = (next: CookData) =>
+    onEdit(
+      (data) => ({
+        ...data,
+        people: data.people.map((each) => (each.id === next.id ? next : each)),
+      }),
+      next.id,
+    );
+  return (
+    <>
+      <View role="list">
+        {people.map((cook) => (
+          <CookRow
+            key={cook.id}
+            cook={cook}
+            onChange={change}
+            onRemove={() =>
+              onEdit((data) => ({
+                ...data,
+                people: data.people.filter(({ id }) => id !== cook.id),
+              }))
+            }
+          />
+        ))}
+      </View>
+      <View className="self-start">
+        <Button
+          label={say('day.add-a-person')}
+          icon={icons.add}
+          testID="add-person"
+          onPress={() => {
+            const id = uuid();
+            const name = say('day.new-person', { which: people.length + 1 });
+            const last = people.at(-1);
+            onEdit((data) => ({
+              ...data,
+              people: [
+                ...data.people,
+                { id, name, fromMin: last?.fromMin ?? 360, toMin: last?.toMin ?? 900 },
+              ],
+            }));
+            focusOn(`cook-${id}`);
+          }}
+        />
+      </View>
+    </>
+  );
+}
+
 /** Who works when, and what there is to work with; the ovens are the kitchen's own. */
 export function HandsFold({ day, onEdit }: { readonly day: DayData; readonly onEdit: EditDay }) {
   const { people, rings, mixers, fridgePlaces, beginsMin } = day;
@@ -69,14 +126,6 @@ export function HandsFold({ day, onEdit }: { readonly day: DayData; readonly onE
       onEdit((data) => ({ ...data, [field]: next }));
     }
   };
-  const change = (next: CookData) =>
-    onEdit(
-      (data) => ({
-        ...data,
-        people: data.people.map((each) => (each.id === next.id ? next : each)),
-      }),
-      next.id,
-    );
   return (
     <Fold
       id="hands"
@@ -90,41 +139,7 @@ export function HandsFold({ day, onEdit }: { readonly day: DayData; readonly onE
     >
       {() => (
         <>
-          <View role="list">
-            {people.map((cook) => (
-              <CookRow
-                key={cook.id}
-                cook={cook}
-                onChange={change}
-                onRemove={() =>
-                  onEdit((data) => ({
-                    ...data,
-                    people: data.people.filter(({ id }) => id !== cook.id),
-                  }))
-                }
-              />
-            ))}
-          </View>
-          <View className="self-start">
-            <Button
-              label={say('day.add-a-person')}
-              icon={icons.add}
-              testID="add-person"
-              onPress={() => {
-                const id = uuid();
-                const name = say('day.new-person', { which: people.length + 1 });
-                const last = people.at(-1);
-                onEdit((data) => ({
-                  ...data,
-                  people: [
-                    ...data.people,
-                    { id, name, fromMin: last?.fromMin ?? 360, toMin: last?.toMin ?? 900 },
-                  ],
-                }));
-                focusOn(`cook-${id}`);
-              }}
-            />
-          </View>
+          <People people={people} onEdit={onEdit} />
           <View className="flex-row flex-wrap gap-3">
             <NumberField
               label={say('day.rings')}

@@ -10,8 +10,9 @@ import { scaleLinear } from 'd3-scale';
 import { useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import Svg, { Circle, ClipPath, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { CHART_TEXT, Choice, colours, useWords } from '../design';
+import { CHART_TEXT, Choice, colours, ticksTo, useWords } from '../design';
 import { DONENESS } from '../moon';
+import { useWide } from '../layout';
 import type { Planned } from './usePlan';
 import { hourOf } from './when';
 
@@ -28,6 +29,13 @@ const HOTTEST_C = 260;
 const ZOOMS = ['all', '12', '6', '3', '1'] as const;
 type Zoom = (typeof ZOOMS)[number];
 
+/** An oven that is off is drawn cold after so long, min; it is off where nothing follows sooner. */
+const COOLS_MIN = 90;
+
+/** Narrower than these a load has no room for its moon, or its setting, px. */
+const MOON_PX = 30;
+const SETTING_PX = 44;
+
 type Scale = (minute: number) => number;
 
 /** The heat of an oven as a line from one stretch to the next, falling towards the room while it is off. */
@@ -39,11 +47,18 @@ function heatPath(
 ): string {
   const points: (readonly [number, number])[] = [];
   let before: { readonly toMin: number; readonly setC: number } | undefined;
+  const coolFrom = (last: { readonly toMin: number; readonly setC: number }) =>
+    points.push([last.toMin + COOLS_MIN, roomC]);
   for (const { fromMin, toMin, kind, setC } of stretches) {
     if (kind === 'load') points.push([fromMin, setC], [toMin, setC]);
-    else points.push([fromMin, before && fromMin - before.toMin < 90 ? before.setC : roomC]);
+    else if (before && fromMin - before.toMin < COOLS_MIN) points.push([fromMin, before.setC]);
+    else {
+      if (before) coolFrom(before);
+      points.push([fromMin, roomC]);
+    }
     before = { toMin, setC };
   }
+  if (before) coolFrom(before);
   if (points.length === 0) return '';
   const [first, last] = [points[0]!, points.at(-1)!];
   const line = points.map(([minute, celsius]) => `L${x(minute)} ${y(celsius)}`).join('');
@@ -66,6 +81,69 @@ const LoadMoon = ({ moon, x, y }: { moon: Rings | undefined; x: number; y: numbe
     ) : null}
   </G>
 );
+
+/** A load in its oven: its moon and its names where there is room for them. */
+function LoadBlock({
+  load,
+  planned,
+  moons,
+  x,
+  top,
+  clip,
+}: {
+  readonly load: OvenStretchOfDay;
+  readonly planned: Planned;
+  readonly moons: ReadonlyMap<string, Rings>;
+  readonly x: Scale;
+  readonly top: number;
+  /** Its id among the clips of the page. */
+  readonly clip: string;
+}) {
+  const { model, session } = planned;
+  const [from, to] = [x(load.fromMin), x(load.toMin)];
+  const jobs = load.tasks.map((task) => model.byId.get(task)!);
+  const baked = jobs.find(({ task }) => task.verb === 'bake');
+  const names = jobs.map(
+    (job) => session.wanted.find((each) => each.id === job.bakes[0])?.name ?? '',
+  );
+  const box = { x: from, y: top + 2, height: LOAD_PX - 6 };
+  const narrow = to - from < MOON_PX;
+  return (
+    <G>
+      <ClipPath id={clip}>
+        <Rect {...box} width={Math.max(1, to - from)} />
+      </ClipPath>
+      <Rect
+        {...box}
+        width={Math.max(2, to - from)}
+        rx={4}
+        fill={baked && narrow ? DONENESS.set : colours.sheet}
+        stroke={colours.ink}
+        {...(baked ? {} : { strokeDasharray: '4 3' })}
+      />
+      {narrow ? null : (
+        <G clipPath={`url(#${clip})`}>
+          <LoadMoon
+            moon={baked ? moons.get(baked.bakes[0]!) : undefined}
+            x={from + 15}
+            y={top + 16}
+          />
+          <SvgText {...CHART_TEXT} x={from + 30} y={top + 20} fill={colours.ink}>
+            {names.join(', ')}
+          </SvgText>
+        </G>
+      )}
+    </G>
+  );
+}
+
+/** The loads whose setting is written: those with room since the last that was. */
+function written(loads: readonly OvenStretchOfDay[], x: Scale): OvenStretchOfDay[] {
+  return loads.reduce<OvenStretchOfDay[]>((kept, load) => {
+    const last = kept.at(-1);
+    return last && x(load.fromMin) - x(last.fromMin) < SETTING_PX ? kept : [...kept, load];
+  }, []);
+}
 
 /** One oven: its heat over the night, and what stands in it. */
 function OvenLane({
@@ -101,41 +179,22 @@ function OvenLane({
         stroke={colours.inkSoft}
       />
       <Line x1={0} x2={x(Infinity)} y1={base} y2={base} stroke={colours.line} />
-      {loads.map((load, index) => {
-        const [from, to] = [x(load.fromMin), x(load.toMin)];
-        const jobs = load.tasks.map((task) => model.byId.get(task)!);
-        const baked = jobs.find(({ task }) => task.verb === 'bake');
-        const bake = (baked ?? jobs[0]!).bakes[0]!;
-        const name = jobs
-          .map((job) => session.wanted.find((each) => each.id === job.bakes[0])?.name ?? '')
-          .join(', ');
-        return (
-          <G key={`${load.fromMin} ${index}`}>
-            <SvgText {...CHART_TEXT} x={from + 2} y={y(load.setC) - 3}>
-              {quantity({ ovenC: load.setC })}
-            </SvgText>
-            <ClipPath id={`${id}-${index}`}>
-              <Rect x={from} y={base + 2} width={Math.max(1, to - from)} height={LOAD_PX - 6} />
-            </ClipPath>
-            <Rect
-              x={from}
-              y={base + 2}
-              width={Math.max(2, to - from)}
-              height={LOAD_PX - 6}
-              rx={4}
-              fill={colours.sheet}
-              stroke={colours.ink}
-              strokeDasharray={baked ? undefined : '4 3'}
-            />
-            <G clipPath={`url(#${id}-${index})`}>
-              <LoadMoon moon={baked ? moons.get(bake) : undefined} x={from + 15} y={base + 16} />
-              <SvgText {...CHART_TEXT} x={from + 30} y={base + 20} fill={colours.ink}>
-                {name}
-              </SvgText>
-            </G>
-          </G>
-        );
-      })}
+      {written(loads, x).map(({ fromMin, setC }) => (
+        <SvgText key={fromMin} {...CHART_TEXT} x={x(fromMin) + 2} y={y(setC) - 3}>
+          {quantity({ ovenC: setC })}
+        </SvgText>
+      ))}
+      {loads.map((load, index) => (
+        <LoadBlock
+          key={index}
+          clip={`${id}-${index}`}
+          load={load}
+          planned={planned}
+          moons={moons}
+          x={x}
+          top={base}
+        />
+      ))}
     </G>
   );
 }
@@ -231,30 +290,113 @@ function useNightInWords({ model, plan, session }: Planned, date: string): strin
 /** Narrower than this an hour has no room for its figure, px. */
 const HOUR_FIGURE_PX = 40;
 
+/** A line for each hour, or for as many as there is room for, and its figure. */
+function Hours({
+  from,
+  to,
+  x,
+  height,
+  date,
+}: {
+  readonly from: number;
+  readonly to: number;
+  readonly x: Scale;
+  readonly height: number;
+  readonly date: string;
+}) {
+  const every = Math.max(1, Math.ceil(HOUR_FIGURE_PX / (x(from + 60) - x(from))));
+  const minutes = ticksTo((to - from) / 60, every).map((hour) => from + hour * 60);
+  return (
+    <>
+      {minutes.map((minute, index) => (
+        <G key={minute}>
+          <Line
+            x1={x(minute)}
+            x2={x(minute)}
+            y1={TOP_PX - 6}
+            y2={height}
+            stroke={colours.line}
+            strokeWidth={minute % 1440 === 0 ? 2 : 0.7}
+          />
+          <SvgText
+            {...CHART_TEXT}
+            x={x(minute)}
+            y={13}
+            textAnchor={index === 0 ? 'start' : 'middle'}
+          >
+            {hourOf(date, minute).slice(0, 2)}
+          </SvgText>
+        </G>
+      ))}
+    </>
+  );
+}
+
+interface NightOf {
+  readonly planned: Planned;
+  readonly moons: ReadonlyMap<string, Rings>;
+  readonly date: string;
+}
+
+/** The picture itself, so wide that so many hours are in view. */
+function Night({
+  planned,
+  moons,
+  date,
+  width,
+  zoom,
+}: NightOf & { readonly width: number; readonly zoom: Zoom }) {
+  const { ovens, people } = planned.session.means;
+  const [from, to] = extentOf(planned);
+  const drawn = zoom === 'all' ? width : Math.max(width, ((to - from) / 60 / Number(zoom)) * width);
+  const scale = scaleLinear([from, to], [0, drawn]);
+  const x: Scale = (minute) => (minute === Infinity ? drawn : scale(minute));
+  const height = TOP_PX + ovens.length * OVEN_PX + people.length * PERSON_PX + 6;
+  // It opens where most of the work is: on the way to the first hour of service.
+  const begin = Math.min(...planned.session.wanted.map(({ dueMin }) => dueMin)) - 10 * 60;
+  const label = useNightInWords(planned, date);
+  return (
+    <ScrollView
+      horizontal
+      contentOffset={{ x: Math.max(0, Math.min(drawn - width, x(begin) - 8)), y: 0 }}
+      tabIndex={drawn > width ? 0 : -1}
+      aria-label={say('day.night')}
+    >
+      <Svg width={drawn} height={height} role="img" aria-label={label}>
+        <Hours from={from} to={to} x={x} height={height} date={date} />
+        {ovens.map((oven, index) => (
+          <OvenLane
+            key={oven.id}
+            id={`load-${index}`}
+            oven={oven}
+            planned={planned}
+            moons={moons}
+            x={x}
+            top={TOP_PX + index * OVEN_PX}
+          />
+        ))}
+        {people.map((person, index) => (
+          <PersonLane
+            key={person.id}
+            person={person}
+            planned={planned}
+            x={x}
+            top={TOP_PX + ovens.length * OVEN_PX + index * PERSON_PX}
+          />
+        ))}
+      </Svg>
+    </ScrollView>
+  );
+}
+
 /**
  * The night: the heat of each oven with what rides on it, and under it whose hands are on. It scrolls sideways where
  * fewer hours are in view than there are.
  */
-export function NightChart({
-  planned,
-  moons,
-  date,
-}: {
-  readonly planned: Planned;
-  readonly moons: ReadonlyMap<string, Rings>;
-  readonly date: string;
-}) {
-  const [zoom, setZoom] = useState<Zoom>('all');
+export function NightChart(of: NightOf) {
+  const wide = useWide();
+  const [zoom, setZoom] = useState<Zoom>(wide ? 'all' : '12');
   const [width, setWidth] = useState(0);
-  const { ovens, people } = planned.session.means;
-  const [from, to] = extentOf(planned);
-  const hours = (to - from) / 60;
-  const drawn = zoom === 'all' ? width : Math.max(width, (hours / Number(zoom)) * width);
-  const scale = scaleLinear([from, to], [0, drawn]);
-  const x: Scale = (minute) => (minute === Infinity ? drawn : scale(minute));
-  const height = TOP_PX + ovens.length * OVEN_PX + people.length * PERSON_PX + 6;
-  const every = Math.max(1, Math.ceil(HOUR_FIGURE_PX / (drawn / hours)));
-  const label = useNightInWords(planned, date);
   return (
     <View className="gap-2">
       <Choice<Zoom>
@@ -269,55 +411,7 @@ export function NightChart({
         }))}
       />
       <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
-        {width > 0 ? (
-          <ScrollView horizontal tabIndex={drawn > width ? 0 : -1} aria-label={say('day.night')}>
-            <Svg width={drawn} height={height} role="img" aria-label={label}>
-              {Array.from({ length: Math.floor(hours / every) + 1 }, (_, index) => {
-                const minute = from + index * every * 60;
-                return (
-                  <G key={minute}>
-                    <Line
-                      x1={x(minute)}
-                      x2={x(minute)}
-                      y1={TOP_PX - 6}
-                      y2={height}
-                      stroke={colours.line}
-                      strokeWidth={minute % 1440 === 0 ? 2 : 0.7}
-                    />
-                    <SvgText
-                      {...CHART_TEXT}
-                      x={x(minute)}
-                      y={13}
-                      textAnchor={index === 0 ? 'start' : 'middle'}
-                    >
-                      {hourOf(date, minute).slice(0, 2)}
-                    </SvgText>
-                  </G>
-                );
-              })}
-              {ovens.map((oven, index) => (
-                <OvenLane
-                  key={oven.id}
-                  id={`load-${index}`}
-                  oven={oven}
-                  planned={planned}
-                  moons={moons}
-                  x={x}
-                  top={TOP_PX + index * OVEN_PX}
-                />
-              ))}
-              {people.map((person, index) => (
-                <PersonLane
-                  key={person.id}
-                  person={person}
-                  planned={planned}
-                  x={x}
-                  top={TOP_PX + ovens.length * OVEN_PX + index * PERSON_PX}
-                />
-              ))}
-            </Svg>
-          </ScrollView>
-        ) : null}
+        {width > 0 ? <Night key={zoom} {...of} width={width} zoom={zoom} /> : null}
       </View>
     </View>
   );

@@ -3,8 +3,7 @@ import {
   fridgeAtFullest,
   leastPresence,
   measure,
-  OUT_OF_THE_COLD_MIN,
-  outOfTheCold,
+  tooLongOut,
   type Relief,
   type Way,
 } from '@hollow-moon/core/planning';
@@ -13,6 +12,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { Button, Choice, Notice, Read, Soft, Title, useWords } from '../design';
 import { pool } from '../jobs';
+import { reliefInWords } from './relief';
 import { useBetter } from './useBetter';
 import type { EditDay } from './useDay';
 import type { Planned } from './usePlan';
@@ -26,6 +26,7 @@ interface OutcomeOf {
   readonly onEdit: EditDay;
 }
 
+/** The name of a bake that is wanted. */
 const nameIn = ({ session }: Planned, bake: string): string =>
   session.wanted.find(({ id }) => id === bake)?.name ?? '';
 
@@ -55,14 +56,15 @@ function useTroubles({ day, planned, works }: OutcomeOf): readonly string[] {
           }),
         ]
       : []),
-    ...outOfTheCold(model, plan)
-      .filter(({ minutes }) => minutes > OUT_OF_THE_COLD_MIN)
-      .map(({ bake, minutes }) =>
-        say('day.out-of-the-cold', { bake: nameIn(planned, bake), hours: lasting(minutes) }),
-      ),
+    ...tooLongOut(model, plan).map(({ bake, minutes }) =>
+      say('day.out-of-the-cold', { bake: nameIn(planned, bake), hours: lasting(minutes) }),
+    ),
     ...(measures.pastBestMin > 0
       ? session.wanted
-          .filter(({ id }) => isPastBest(planned, id))
+          .filter(
+            ({ id }) =>
+              isPastBest(planned, id) && !tooLongOut(model, plan).some(({ bake }) => bake === id),
+          )
           .map(({ name }) => say('day.past-best', { bake: name }))
       : []),
   ];
@@ -96,76 +98,12 @@ function WaysOut({ planned, onEdit }: Pick<OutcomeOf, 'planned' | 'onEdit'>) {
       </View>
     );
   }
-  const takenBy = (way: Relief): { readonly says: string; readonly take?: () => void } => {
-    switch (way.kind) {
-      case 'begin-sooner':
-        return {
-          says: say('day.way-begin-sooner', { minutes: lasting(way.minutes) }),
-          take: () =>
-            onEdit((data) => ({
-              ...data,
-              beginsMin: Math.max(-2880, data.beginsMin - way.minutes),
-              people: data.people.map((cook) =>
-                cook.toMin - cook.fromMin + way.minutes > 1440
-                  ? cook
-                  : {
-                      ...cook,
-                      fromMin: (cook.fromMin - way.minutes + 1440) % 1440,
-                      toMin: cook.toMin + (cook.fromMin < way.minutes ? 1440 : 0),
-                    },
-              ),
-            })),
-        };
-      case 'serve-later':
-        return {
-          says: say('day.way-serve-later', {
-            bake: nameIn(planned, way.bake),
-            minutes: lasting(way.minutes),
-          }),
-          take: () =>
-            onEdit((data) => ({
-              ...data,
-              wanted: data.wanted.map((each) =>
-                each.id === way.bake
-                  ? { ...each, dueMin: Math.min(2879, each.dueMin + way.minutes) }
-                  : each,
-              ),
-            })),
-        };
-      case 'leave-out':
-        return {
-          says: say('day.way-leave-out', { bake: nameIn(planned, way.bake) }),
-          take: () =>
-            onEdit((data) => ({
-              ...data,
-              wanted: data.wanted.filter(({ id }) => id !== way.bake),
-            })),
-        };
-      case 'one-more-cook':
-        return {
-          says: say('day.way-one-more-cook'),
-          take: () =>
-            onEdit((data) => {
-              const like = data.people.find(({ id }) => id === way.like)!;
-              const name = say('day.new-person', { which: data.people.length + 1 });
-              return {
-                ...data,
-                people: [...data.people, { ...like, id: crypto.randomUUID(), name }],
-              };
-            }),
-        };
-      case 'borrow-oven': {
-        const oven = session.means.ovens.find(({ id }) => id === way.like)!.name;
-        return { says: say('day.way-borrow-oven', { oven }) };
-      }
-    }
-  };
   return (
     <View className="gap-2" testID="ways-out">
       <Title level={2}>{say('day.ways-out')}</Title>
       {state.length === 0 ? <Read>{say('day.ways-none')}</Read> : null}
       {state.map((way, index) => {
-        const { says, take } = takenBy(way);
+        const { says, take } = reliefInWords(way, planned, onEdit);
         return take ? (
           <View key={says} className="self-start">
             <Button label={says} testID={`way-${index}`} onPress={take} />
@@ -196,7 +134,7 @@ function Search({
   const counts = day.presence > 0.6 ? 'presence' : day.presence < 0.4 ? 'freshness' : 'both';
   return (
     <View className="gap-2">
-      <View className="flex-row flex-wrap items-end gap-3">
+      <View className="gap-3">
         <Choice<'presence' | 'both' | 'freshness'>
           label={say('day.what-counts')}
           value={counts}
@@ -212,11 +150,13 @@ function Search({
             { value: 'freshness', label: say('day.counts-freshness') },
           ]}
         />
-        <Button
-          label={say(better.running ? 'day.stop' : 'day.better')}
-          testID="better"
-          onPress={better.running ? better.stop : better.start}
-        />
+        <View className="self-start">
+          <Button
+            label={say(better.running ? 'day.stop' : 'day.better')}
+            testID="better"
+            onPress={better.running ? better.stop : better.start}
+          />
+        </View>
       </View>
       <View role="status" testID="search-state">
         <Soft>

@@ -165,7 +165,7 @@ export function TaskRow({
   const people = peopleInWords(placed.people, planned);
   const bake = bakesInWords(job, planned);
   const oven = job.task.oven && planned.session.means.ovens.find(({ id }) => id === placed.ovenId);
-  const where = oven ? `${oven.name}, ${quantity({ ovenC: job.task.oven!.setC })}` : '';
+  const where = oven ? `${oven.name}, ${quantity({ ovenC: job.task.oven.setC })}` : '';
   const isLocked = day.locks.some(({ task }) => task === placed.task);
   return (
     <View role="listitem" className="border-t border-line">

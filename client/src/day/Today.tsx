@@ -12,7 +12,7 @@ import { BEFORE_MIN } from '@hollow-moon/contract/planning';
 import { dayAndHour, minuteOf } from './when';
 
 /** So many of the next tasks are shown. */
-const SHOWN = 4;
+const SHOWN = 3;
 
 /** A plan is today's from a day and a half before its midnight to the end of its day, min. */
 const FROM_MIN = BEFORE_MIN - 36 * 60;
@@ -62,7 +62,9 @@ function Next({
                 <View className="min-w-0 flex-1">
                   <Text className="font-read-strong text-base text-ink">{taskInWords(job)}</Text>
                   <Soft>
-                    {[bakesInWords(job, planned), peopleInWords(people, planned)].join(' · ')}
+                    {[bakesInWords(job, planned), peopleInWords(people, planned)]
+                      .filter(Boolean)
+                      .join(' · ')}
                   </Soft>
                 </View>
               </PlaceLink>

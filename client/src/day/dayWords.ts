@@ -14,11 +14,18 @@ export function taskInWords({ id, task, bakes }: Job): string {
   return say('day.task-line', { task: say(`work.${task.verb}`), what: about.join(', ') });
 }
 
-/** The bakes that a job is done for, by name. */
+/** More bakes than this are counted, not named. */
+const NAMED = 2;
+
+/** The bakes that a job is done for, by name; nothing where they are many, since the task says how many. */
 export const bakesInWords = ({ bakes }: Job, { session }: Pick<Planned, 'session'>): string =>
-  listed(
-    bakes.map((bake) => session.wanted.find(({ id }) => id === bake)?.name ?? '').filter(Boolean),
-  );
+  bakes.length > NAMED
+    ? ''
+    : listed(
+        bakes
+          .map((bake) => session.wanted.find(({ id }) => id === bake)?.name ?? '')
+          .filter(Boolean),
+      );
 
 /** Those whose hands a task wants, each once, by name. */
 export const peopleInWords = (

@@ -6,7 +6,8 @@ import {
   construct,
   measure,
   modelOf,
-  usualOrder,
+  usualOrders,
+  firstPlan,
   type Breach,
   type DayModel,
   type DayPlan,
@@ -30,12 +31,12 @@ export interface Planned {
 }
 
 /** The way a plan was found before, with bakes that are new since then at its end and without those that are gone. */
-function wayOf(day: DayData, model: DayModel): Way {
-  const usual = usualOrder(model);
-  if (!day.way) return { order: usual };
-  const known = day.way.order.filter((id) => usual.includes(id));
+function wayOf({ way, presence }: DayData, model: DayModel): Way {
+  if (!way) return firstPlan(model, { presence }).way;
+  const [usual = []] = usualOrders(model);
+  const known = way.order.filter((id) => usual.includes(id));
   const fresh = usual.filter((id) => !known.includes(id));
-  return { order: [...known, ...fresh], soonerMin: day.way.soonerMin };
+  return { order: [...known, ...fresh], soonerMin: way.soonerMin };
 }
 
 /** Plans a day from what is known of its work; a bake that fits no oven here is told. Some milliseconds. */

@@ -1,5 +1,5 @@
 import type { DayModel, Due, Job } from './model';
-import type { DayPlan, Minute, Placed } from './session';
+import type { DayPlan, Minute, Placed, Wanted } from './session';
 import { give, latestSpot, nothingTaken, take, type Spot, type Taken } from './taken';
 
 /** How a plan is built: which bakes are placed first, and how much sooner than it must each is ready. */
@@ -112,18 +112,29 @@ function placeGroup(building: Building, jobs: readonly Job[], dues: readonly Due
   return false;
 }
 
-/** Bakes in the order in which a plan is built when nothing else is said: what is due last first, and of these what takes longest. */
-export function usualOrder({ session, dues, headMin, byId }: DayModel): string[] {
-  const longest = (bake: string) =>
-    Math.max(
-      0,
-      ...dues
-        .filter((due) => due.bake === bake)
-        .map(({ job }) => headMin.get(job)! + byId.get(job)!.minutes),
-    );
-  return [...session.wanted]
-    .sort((a, b) => b.dueMin - a.dueMin || longest(b.id) - longest(a.id))
-    .map(({ id }) => id);
+/** How long a bake takes at the least, from what is done first to its last task. */
+const lengthOf = ({ dues, headMin, byId }: DayModel, bake: string): Minute =>
+  Math.max(
+    0,
+    ...dues
+      .filter((due) => due.bake === bake)
+      .map(({ job }) => headMin.get(job)! + byId.get(job)!.minutes),
+  );
+
+/**
+ * Orders in which a plan is built when nothing else is said: what is due first has first choice of the hours before it;
+ * what takes longest has; what is due last has.
+ */
+export function usualOrders(model: DayModel): string[][] {
+  const long = new Map(model.session.wanted.map(({ id }) => [id, lengthOf(model, id)]));
+  const sorted = (by: (a: Wanted, b: Wanted) => number) =>
+    [...model.session.wanted].sort(by).map(({ id }) => id);
+  const longer = (a: Wanted, b: Wanted) => long.get(b.id)! - long.get(a.id)!;
+  return [
+    sorted((a, b) => a.dueMin - b.dueMin || longer(a, b)),
+    sorted((a, b) => longer(a, b) || a.dueMin - b.dueMin),
+    sorted((a, b) => b.dueMin - a.dueMin || longer(a, b)),
+  ];
 }
 
 /** What several bakes share, each dough with all that belongs to it as a group of its own. */
@@ -144,7 +155,7 @@ function sharedGroups(jobs: readonly Job[]): Job[][] {
  * Instant: some milliseconds for a dozen bakes. Not the best there is, and not proved; every plan it gives keeps all
  * that {@link checkPlan} asks.
  */
-export function construct(model: DayModel, way: Way = { order: usualOrder(model) }): DayPlan {
+export function construct(model: DayModel, way: Way): DayPlan {
   const building: Building = {
     model,
     taken: nothingTaken(model.session.means),

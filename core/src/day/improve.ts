@@ -1,4 +1,4 @@
-import { construct, usualOrder, type Way } from './construct';
+import { construct, usualOrders, type Way } from './construct';
 import { costOf, measure, type DayWeights } from './measure';
 import type { DayModel } from './model';
 import type { DayPlan } from './session';
@@ -52,12 +52,17 @@ export interface Search {
   readonly from?: Way;
 }
 
-/** The constructive plan with what it costs. */
-export function firstPlan(model: DayModel, weights?: DayWeights, way?: Way): Found {
-  const used = way ?? { order: usualOrder(model) };
-  const plan = construct(model, used);
-  return { plan, cost: costOf(measure(model, plan), weights), way: used };
+/** A plan built in one way, with what it costs. */
+export function foundBy(model: DayModel, way: Way, weights?: DayWeights): Found {
+  const plan = construct(model, way);
+  return { plan, cost: costOf(measure(model, plan), weights), way };
 }
+
+/** The plan that is shown first: the best of those by the usual orders. */
+export const firstPlan = (model: DayModel, weights?: DayWeights): Found =>
+  usualOrders(model)
+    .map((order) => foundBy(model, { order }, weights))
+    .reduce((best, next) => (next.cost < best.cost ? next : best));
 
 /**
  * Looks for a better plan than the first: the same construction with bakes in another order and ready a little sooner,
@@ -66,10 +71,10 @@ export function firstPlan(model: DayModel, weights?: DayWeights, way?: Way): Fou
 export function improve(model: DayModel, search: Search): Found {
   const { tries, weights, seed = 1, stop = () => false, onBetter = () => undefined } = search;
   const random = randomFrom(seed);
-  let best = firstPlan(model, weights, search.from);
+  let best = search.from ? foundBy(model, search.from, weights) : firstPlan(model, weights);
   let now = best;
   for (let tried = 0; tried < tries && !stop(); tried += 1) {
-    const next = firstPlan(model, weights, neighbour(now.way, random));
+    const next = foundBy(model, neighbour(now.way, random), weights);
     const heat = FIRST_HEAT * best.cost * (1 - tried / tries);
     if (next.cost < now.cost || (heat > 0 && random() < Math.exp((now.cost - next.cost) / heat))) {
       now = next;

@@ -1,5 +1,5 @@
 import { preheatMin } from '../oven';
-import { COLD_WAITS, type Wait } from '../work';
+import { COLD_WAITS, OUT_OF_THE_COLD_MIN, type Verb } from '../work';
 import { changeMin } from './taken';
 import type { DayModel } from './model';
 import type { DayOven, DayPlan, Minute, Placed } from './session';
@@ -79,24 +79,33 @@ function together(stretches: readonly OvenStretchOfDay[]): OvenStretchOfDay[] {
   return joined;
 }
 
-/** A stretch in which something waits, and where. */
-export interface Waiting {
-  readonly from: string;
-  readonly to: string;
-  readonly fromMin: Minute;
-  readonly toMin: Minute;
-  readonly wait: Wait;
-  readonly vessels: number;
-}
+/** After these a thing is in its tins, and takes a place for each; before, a bowl or a disc takes one. */
+const IN_TINS: ReadonlySet<Verb> = new Set([
+  'roll-and-line',
+  'press-in',
+  'spread-under',
+  'fill',
+  'lay-on',
+  'to-the-fridge',
+]);
 
-/** What waits between two tasks of a plan, and between the last task and the table. */
-export function waitingIn(model: DayModel, plan: DayPlan): Waiting[] {
+/** What stands in the fridge after a job, and until when. */
+function chilledAfter(model: DayModel, plan: DayPlan) {
   const at = new Map(plan.placed.map((each) => [each.task, each]));
-  return model.edges.flatMap(({ from, to, wait }) => {
-    const [a, b] = [at.get(from), at.get(to)];
-    if (!a || !b || b.startMin <= a.endMin) return [];
-    const { vessels } = model.byId.get(from)!.task;
-    return [{ from, to, fromMin: a.endMin, toMin: b.startMin, wait, vessels }];
+  return plan.placed.flatMap(({ task, endMin }) => {
+    const { verb, vessels } = model.byId.get(task)!.task;
+    const next = (model.after.get(task) ?? [])
+      .filter(({ wait }) => COLD_WAITS.has(wait))
+      .flatMap(({ to }) => at.get(to)?.startMin ?? []);
+    // What was chilled last is in the fridge until it is fetched.
+    const kept =
+      verb === 'to-the-fridge' || verb === 'fill'
+        ? model.dues.filter(({ job }) => job === task).map(({ dueMin }) => dueMin)
+        : [];
+    const toMin = Math.max(...next, ...kept);
+    return toMin > endMin
+      ? [{ fromMin: endMin, toMin, vessels: IN_TINS.has(verb) ? vessels : 1 }]
+      : [];
   });
 }
 
@@ -105,17 +114,7 @@ export function fridgeAtFullest(
   model: DayModel,
   plan: DayPlan,
 ): { readonly vessels: number; readonly atMin: Minute } {
-  const at = new Map(plan.placed.map((each) => [each.task, each]));
-  const cold = [
-    ...waitingIn(model, plan).filter(({ wait }) => COLD_WAITS.has(wait)),
-    // In the fridge until they are fetched.
-    ...model.dues.flatMap(({ job, dueMin }) => {
-      const held = at.get(job);
-      const { verb, vessels } = model.byId.get(job)!.task;
-      const inCold = verb === 'to-the-fridge' || (verb === 'fill' && held);
-      return held && inCold ? [{ fromMin: held.endMin, toMin: dueMin, vessels }] : [];
-    }),
-  ];
+  const cold = chilledAfter(model, plan);
   return cold.reduce(
     (most, { fromMin }) => {
       const vessels = cold
@@ -127,20 +126,19 @@ export function fridgeAtFullest(
   );
 }
 
-/** Food kept for service without heat or cold is eaten or thrown away within so long, min. Source: FDA Food Code 2017, 3-501.19 (4 h), from memory. */
-export const OUT_OF_THE_COLD_MIN = 4 * 60;
-
-/** How long a finished bake stands out of the cold before its hour, min; nothing where it is chilled. */
-export function outOfTheCold(
+/** Bakes of egg and dairy that stand out of the cold for longer than they may before their hour, and for how long. */
+export function tooLongOut(
   model: DayModel,
   plan: DayPlan,
 ): { readonly bake: string; readonly minutes: Minute }[] {
   const at = new Map(plan.placed.map((each) => [each.task, each]));
-  return model.session.wanted.flatMap(({ id, dueMin, work }) => {
-    if (work.tasks.some(({ verb }) => verb === 'to-the-fridge')) return [];
-    const bake = model.jobs.find(({ bakes, task }) => bakes.includes(id) && task.verb === 'bake');
-    const held = bake && at.get(bake.id);
-    return held ? [{ bake: id, minutes: dueMin - held.endMin }] : [];
+  return model.dues.flatMap(({ bake, job, dueMin, mostMin }) => {
+    const held = at.get(job);
+    if (!held || model.byId.get(job)!.task.verb !== 'bake' || mostMin > OUT_OF_THE_COLD_MIN) {
+      return [];
+    }
+    const minutes = dueMin - held.endMin;
+    return minutes > mostMin ? [{ bake, minutes }] : [];
   });
 }
 

@@ -1,6 +1,4 @@
-import { construct } from './construct';
-import { improve } from './improve';
-import { measure } from './measure';
+import { firstPlan, improve } from './improve';
 import { modelOf } from './model';
 import type { DayOven, Minute, Session } from './session';
 
@@ -22,8 +20,8 @@ const TRIES = 4;
 export function onTime(session: Session): boolean {
   const model = modelOf(session);
   if (!model.ok) return false;
-  const first = measure(model.value, construct(model.value));
-  if (first.left === 0 && first.lateMin === 0) return true;
+  const first = firstPlan(model.value).plan;
+  if (first.left.length === 0 && first.late.length === 0) return true;
   const { plan } = improve(model.value, { tries: TRIES });
   return plan.left.length === 0 && plan.late.length === 0;
 }
@@ -103,6 +101,6 @@ export function reliefsFor(session: Session): Relief[] {
 function lateOf(session: Session): readonly string[] {
   const model = modelOf(session);
   if (!model.ok) return [];
-  const { late, left } = construct(model.value);
+  const { late, left } = firstPlan(model.value).plan;
   return [...left, ...late.map(({ bake }) => bake)];
 }

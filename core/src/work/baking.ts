@@ -1,6 +1,6 @@
 import type { Family } from '../formula';
 import { after, footprintOf, programmeKey, task, type Making } from './making';
-import { AT_BEST_MIN, CHILL_MIN } from './practice';
+import { AT_BEST_MIN, CHILL_MIN, OUT_OF_THE_COLD_MIN } from './practice';
 import type { After, Task } from './task';
 
 /** What follows once the filling is in: oven, cooling, and from when it may be cut. */
@@ -9,6 +9,8 @@ export interface Baked {
   readonly last: string;
   /** From the end of the last task to when it may be cut or finished, min, and what it does meanwhile. */
   readonly cut: After;
+  /** From the end of the last task to when it is past its best, or has stood out too long. */
+  readonly mostMin: number;
 }
 
 /** Filled, it goes into the oven within so long, min: a warm mix sooner. Common practice. */
@@ -107,32 +109,41 @@ export function bakeTasks(making: Making, family: Family, before: readonly After
       ? heldMin + ROOM_FIRST_MIN
       : undefined);
   if (fridgeMin === undefined) {
+    const leastMin = Math.max(0, minutes - heldMin);
     return {
       tasks: [bake],
       last: bake.id,
-      cut: after(bake.id, 'cool', [Math.max(0, minutes - heldMin)]),
+      cut: after(bake.id, 'cool', [leastMin]),
+      mostMin: KEEPS_OUT.has(family)
+        ? leastMin + bestMin(family)
+        : Math.max(leastMin, OUT_OF_THE_COLD_MIN - heldMin),
     };
   }
   const outMin = Math.max(0, fridgeMin - heldMin);
   const fridge = task(making, 'to-the-fridge', 'to-the-fridge', {
     after: [after(bake.id, 'cool', [outMin, outMin + 45])],
   });
+  const chillMin = Math.max(
+    computed.cutMin === undefined ? minutes : 0,
+    minutes - heldMin - outMin,
+  );
   return {
     tasks: [bake, fridge],
     last: fridge.id,
-    cut: after(fridge.id, 'chill', [
-      Math.max(computed.cutMin === undefined ? minutes : 0, minutes - heldMin - outMin),
-    ]),
+    cut: after(fridge.id, 'chill', [chillMin]),
+    mostMin: chillMin + bestMin(family),
   };
 }
 
 /** What the cold sets, from where it is poured. */
 export function setTasks(making: Making, family: Family, before: readonly After[]): Baked {
   const fill = fillTask(making, before);
+  const setMin = CHILL_MIN[family] ?? POT_MIN;
   return {
     tasks: [fill],
     last: fill.id,
-    cut: after(fill.id, 'set', [CHILL_MIN[family] ?? POT_MIN], 'cold-and-set'),
+    cut: after(fill.id, 'set', [setMin], 'cold-and-set'),
+    mostMin: setMin + bestMin(family),
   };
 }
 

@@ -33,7 +33,7 @@ export function soonest(tasks: readonly Task[]): Map<string, number> {
  */
 export function elapsedMin({ tasks, ready }: Pick<WorkList, 'tasks' | 'ready'>): number {
   const warm = tasks
-    .filter(({ verb }) => verb !== 'take-out')
+    .filter(({ verb }) => !verb.startsWith('take-out'))
     .map((task) => ({
       ...task,
       after: task.after.filter(({ wait }) => wait !== 'soften'),

@@ -63,7 +63,12 @@ function fromTheCold(
     const mix = made([]);
     return { tasks: [mix], ready: [after(mix.id, kind, wait)] };
   }
-  const out = task(making, 'filling/take-out', 'take-out', { grams: grams(making) });
+  const out = task(
+    making,
+    'filling/take-out',
+    verb === 'blend-cheese' ? 'take-out-cheese' : 'take-out-butter',
+    { grams: grams(making) },
+  );
   const mix = made([
     after(out.id, 'soften', [softenMin, softenMin + USUAL_WAITS.softButter[1]], 'butter-soft'),
   ]);

@@ -1,5 +1,5 @@
 export * from './elapsed';
 export * from './plan';
-export { PACES, paceMin } from './practice';
+export { OUT_OF_THE_COLD_MIN, PACES, paceMin } from './practice';
 export * from './task';
 export { workOf } from './work';

@@ -19,7 +19,8 @@ const pace = (onceMin: number, vesselMin = 0, kiloMin = 0): Pace => ({
  * corrects it by its own `pace`.
  */
 export const PACES: Readonly<Record<Verb, Pace>> = {
-  'take-out': pace(1),
+  'take-out-butter': pace(1),
+  'take-out-cheese': pace(1),
   'mix-dough': pace(10, 0, 3),
   'roll-and-line': pace(3, 5),
   'press-in': pace(3, 6),
@@ -126,6 +127,12 @@ export const AT_BEST_MIN: Readonly<Record<Family, number>> = {
   'fruit-filling': 12 * 60,
   'cold-set': 24 * 60,
 };
+
+/**
+ * Egg and dairy fillings that were never chilled are served within so long of the oven, min. Source: FDA Food Code
+ * 2017, 3-501.19 (4 h without heat or cold), from memory.
+ */
+export const OUT_OF_THE_COLD_MIN = 4 * 60;
 
 /** What carries foam on top is served within, min. Common practice. */
 export const FOAM_AT_BEST_MIN = 5 * 60;

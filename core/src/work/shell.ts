@@ -38,7 +38,7 @@ function doughTasks(making: Making, part: BuiltPart): Task[] {
   // Made from the book, one dough may line the tins of several bakes.
   const shared = formulaId === null ? {} : { shared: `dough:${formulaId}` };
   const soft = CREAMED.has(kind) && hasButter(part) && !softAlready;
-  const takeOut = task(making, `${id}/take-out`, 'take-out', {
+  const takeOut = task(making, `${id}/take-out`, 'take-out-butter', {
     ...own,
     grams: part.wantedG,
     rest: formulaId === null ? {} : { shared: `soft:${formulaId}` },

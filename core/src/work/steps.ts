@@ -6,7 +6,7 @@ import type { Task, Verb, WorkList } from './task';
  */
 const SAYS: readonly (readonly [Verb, RegExp])[] = [
   [
-    'take-out',
+    'take-out-butter',
     /\b(take|bring).{0,30}\b(out of the fridge|room temperature)|temperatura ambiente|température ambiante/i,
   ],
   [
@@ -60,6 +60,7 @@ const ALSO: Partial<Readonly<Record<Verb, readonly Verb[]>>> = {
   ],
   'roll-and-line': ['press-in'],
   'prepare-fruit': ['mix-fruit'],
+  'take-out-butter': ['take-out-cheese'],
   'to-the-fridge': ['fill'],
 };
 

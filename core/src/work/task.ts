@@ -2,7 +2,8 @@ import type { Finding } from '../result';
 
 /** What is done, in the order a bake is made. Each has a sentence of its own in the room of words. */
 export const VERBS = [
-  'take-out',
+  'take-out-butter',
+  'take-out-cheese',
   'mix-dough',
   'roll-and-line',
   'press-in',

@@ -62,17 +62,17 @@ function toTheTable(
   const from = out[0] ? after(out[0].id, 'stand', [0, TURNED_OUT_AT_BEST_MIN]) : baked.cut;
   const finished = finishTasks(making, finishing, [from]);
   const tasks = [...out, ...finished];
-  const last = tasks.at(-1);
-  if (!last) {
-    const { leastMin } = baked.cut;
-    return { tasks, ready: { task: baked.last, leastMin, mostMin: leastMin + bestMin(family) } };
+  const lastTask = tasks.at(-1);
+  if (!lastTask) {
+    const { last, cut, mostMin } = baked;
+    return { tasks, ready: { task: last, leastMin: cut.leastMin, mostMin } };
   }
   const mostMin = tasks.some(({ verb }) => FOAMS.has(verb))
     ? FOAM_AT_BEST_MIN
-    : last === out[0]
+    : lastTask === out[0]
       ? TURNED_OUT_AT_BEST_MIN
       : bestMin(family);
-  return { tasks, ready: { task: last.id, leastMin: 0, mostMin } };
+  return { tasks, ready: { task: lastTask.id, leastMin: 0, mostMin } };
 }
 
 /**

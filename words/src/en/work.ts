@@ -1,6 +1,7 @@
 /** What the tasks of a bake are called, what ends them, and what to mind. */
 export const work = {
-  'work.take-out': 'Take out of the fridge',
+  'work.take-out-butter': 'Take the butter out of the fridge',
+  'work.take-out-cheese': 'Take the cheese out of the fridge',
   'work.mix-dough': 'Make the dough',
   'work.roll-and-line': 'Roll and line',
   'work.press-in': 'Press in',
