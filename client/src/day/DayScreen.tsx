@@ -49,11 +49,12 @@ interface Shown {
   readonly planned: Planned | undefined;
   readonly edits: DayEdits;
   readonly onTrial: (way: Way | undefined) => void;
+  readonly wide: boolean;
 }
 
-const DayHead = ({ stored: { data }, edits: { undo, redo } }: Shown) => (
+const DayHead = ({ stored: { data }, edits: { undo, redo }, wide }: Shown) => (
   <Head name={data.name} back={say('day.back')} to="/plan">
-    <Soft>{dayInWords(data.date)}</Soft>
+    {wide ? <Soft>{dayInWords(data.date)}</Soft> : null}
     <Button
       label={say('bench.undo')}
       icon={icons.undo}
@@ -160,7 +161,7 @@ function Day({ stored, book }: { readonly stored: StoredDay; readonly book: Kitc
   const found = usePlan(tried, works, book);
   const planned =
     'planned' in found && found.planned.plan.placed.length > 0 ? found.planned : undefined;
-  const shown: Shown = { stored, book, works, found, planned, edits, onTrial: setTrial };
+  const shown: Shown = { stored, book, works, found, planned, edits, wide, onTrial: setTrial };
   return (
     <View className="h-full">
       <View className="no-print min-h-0 flex-1">

@@ -7,7 +7,7 @@ import {
 } from '@hollow-moon/core/planning';
 import { listed, say } from '@hollow-moon/words';
 import { scaleLinear } from 'd3-scale';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import Svg, { Circle, ClipPath, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { CHART_TEXT, Choice, colours, ticksTo, useWords } from '../design';
@@ -355,10 +355,14 @@ function Night({
   // It opens where most of the work is: on the way to the first hour of service.
   const begin = Math.min(...planned.session.wanted.map(({ dueMin }) => dueMin)) - 10 * 60;
   const label = useNightInWords(planned, date);
+  const scroller = useRef<ScrollView>(null);
+  const beginPx = Math.max(0, Math.min(drawn - width, x(begin) - 8));
+  const began = useRef(beginPx);
+  useEffect(() => scroller.current?.scrollTo({ x: began.current, animated: false }), []);
   return (
     <ScrollView
+      ref={scroller}
       horizontal
-      contentOffset={{ x: Math.max(0, Math.min(drawn - width, x(begin) - 8)), y: 0 }}
       tabIndex={drawn > width ? 0 : -1}
       aria-label={say('day.night')}
     >
@@ -395,7 +399,7 @@ function Night({
  */
 export function NightChart(of: NightOf) {
   const wide = useWide();
-  const [zoom, setZoom] = useState<Zoom>(wide ? 'all' : '12');
+  const [zoom, setZoom] = useState<Zoom>(wide ? 'all' : '6');
   const [width, setWidth] = useState(0);
   return (
     <View className="gap-2">

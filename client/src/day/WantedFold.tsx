@@ -1,6 +1,7 @@
 import type { DayData, WantedData } from '@hollow-moon/contract';
 import { say } from '@hollow-moon/words';
-import { View } from 'react-native';
+import { useState } from 'react';
+import { Pressable, Text, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import type { KitchenBook } from '../book/book';
 import type { EditDay } from './useDay';
@@ -14,6 +15,8 @@ import {
   Picker,
   TextField,
   Tick,
+  Read,
+  Soft,
 } from '../design';
 
 /** A bake is asked for at noon until somebody says otherwise. */
@@ -23,21 +26,19 @@ const DAY_MIN = 1440;
 const hour = (minute: number): string =>
   `${String(Math.floor((minute % DAY_MIN) / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
 
-function WantedRow({
-  wanted,
-  book,
-  onChange,
-  onRemove,
-}: {
+interface RowOf {
   readonly wanted: WantedData;
   readonly book: KitchenBook;
   readonly onChange: (wanted: WantedData) => void;
   readonly onRemove: () => void;
-}) {
+}
+
+/** A bake that is wanted, open to be changed. */
+function WantedEditor({ wanted, book, onChange, onRemove }: RowOf) {
   const { id, formulaId, vessels, dueMin, forWhom } = wanted;
   const name = book.formulaOf(formulaId)?.name ?? '';
   return (
-    <View role="listitem" className="gap-2 border-t border-line py-3" testID={`wanted-${id}`}>
+    <View className="gap-3 pb-4">
       <Picker
         label={say('day.which')}
         value={formulaId}
@@ -52,7 +53,7 @@ function WantedRow({
           label={say('day.how-many')}
           value={vessels}
           decimals={0}
-          className="w-20"
+          className="w-24"
           testID={`tins-${id}`}
           onChange={(next) => {
             // What is being typed is not asked for yet.
@@ -76,14 +77,6 @@ function WantedRow({
             onChange({ ...wanted, dueMin: (dueMin % DAY_MIN) + (next ? DAY_MIN : 0) })
           }
         />
-        <Button
-          label={say('day.remove', { bake: name })}
-          icon={icons.remove}
-          iconOnly
-          weight="quiet"
-          testID={`remove-${id}`}
-          onPress={onRemove}
-        />
       </View>
       <TextField
         label={say('day.for-whom')}
@@ -91,9 +84,77 @@ function WantedRow({
         testID={`for-${id}`}
         onChange={(next) => onChange({ ...wanted, forWhom: next.slice(0, 120) })}
       />
+      <View className="self-start">
+        <Button
+          label={say('day.remove', { bake: name })}
+          icon={icons.remove}
+          testID={`remove-${id}`}
+          onPress={onRemove}
+        />
+      </View>
     </View>
   );
 }
+
+/** A bake that is wanted in a line; a tap opens it. */
+function WantedRow({
+  open,
+  onOpen,
+  ...of
+}: RowOf & { readonly open: boolean; readonly onOpen: () => void }) {
+  const { id, formulaId, vessels, dueMin, forWhom } = of.wanted;
+  const name = of.book.formulaOf(formulaId)?.name ?? '';
+  const about = [
+    say('day.vessels', { count: vessels }),
+    forWhom === '' ? '' : say('day.for', { whom: forWhom }),
+    dueMin >= DAY_MIN ? say('day.next-day') : '',
+  ].filter(Boolean);
+  return (
+    <View role="listitem" className="border-t border-line">
+      <Pressable
+        role="button"
+        aria-expanded={open}
+        testID={`open-wanted-${id}`}
+        onPress={onOpen}
+        className="min-h-14 flex-row items-center gap-3 py-2 active:opacity-70"
+      >
+        <Text className="w-14 font-figures-strong text-base text-ink">{hour(dueMin)}</Text>
+        <View className="min-w-0 flex-1">
+          <Read className="font-read-strong">{name}</Read>
+          <Soft>{about.join(', ')}</Soft>
+        </View>
+        {open ? (
+          <icons.shut size={18} className="text-ink-soft" aria-hidden />
+        ) : (
+          <icons.open size={18} className="text-ink-soft" aria-hidden />
+        )}
+      </Pressable>
+      {open ? <WantedEditor {...of} /> : null}
+    </View>
+  );
+}
+
+/** One bake more: chosen among the formulas that are in use. */
+const AddBake = ({
+  book,
+  onAdd,
+}: {
+  readonly book: KitchenBook;
+  readonly onAdd: (formulaId: string) => void;
+}) => (
+  <Picker
+    label={say('day.add')}
+    value=""
+    onChange={onAdd}
+    testID="add-wanted"
+    options={[
+      { value: '', label: say('day.choose-a-formula') },
+      ...book.formulas
+        .filter(({ data }) => !data.archived)
+        .map(({ id, data }) => ({ value: id, label: data.name })),
+    ]}
+  />
+);
 
 /** What is wanted of a day: which bakes, how many, by when, for whom. */
 export function WantedFold({
@@ -106,6 +167,7 @@ export function WantedFold({
   readonly onEdit: EditDay;
 }) {
   const { wanted } = day;
+  const [open, setOpen] = useState<string>();
   const change = (next: WantedData) =>
     onEdit(
       (data) => ({
@@ -123,7 +185,8 @@ export function WantedFold({
       ...data,
       wanted: [...data.wanted, { id, formulaId, vessels, dueMin, forWhom: '' }],
     }));
-    focusOn(`which-${id}`);
+    setOpen(id);
+    focusOn(`tins-${id}`);
   };
   const first = Math.min(...wanted.map(({ dueMin }) => dueMin));
   return (
@@ -145,6 +208,8 @@ export function WantedFold({
                 key={each.id}
                 wanted={each}
                 book={book}
+                open={open === each.id}
+                onOpen={() => setOpen(open === each.id ? undefined : each.id)}
                 onChange={change}
                 onRemove={() =>
                   onEdit((data) => ({
@@ -156,18 +221,7 @@ export function WantedFold({
               />
             ))}
           </View>
-          <Picker
-            label={say('day.add')}
-            value=""
-            onChange={add}
-            testID="add-wanted"
-            options={[
-              { value: '', label: say('day.choose-a-formula') },
-              ...book.formulas
-                .filter(({ data }) => !data.archived)
-                .map(({ id, data }) => ({ value: id, label: data.name })),
-            ]}
-          />
+          <AddBake book={book} onAdd={add} />
         </>
       )}
     </Fold>

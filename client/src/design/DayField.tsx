@@ -21,7 +21,7 @@ function Native({
       <Soft>{label}</Soft>
       {createElement('input', {
         type,
-        className: 'moon-select',
+        className: 'moon-moment',
         'aria-label': label,
         'data-testid': testID,
         value,

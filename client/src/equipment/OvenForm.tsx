@@ -1,15 +1,64 @@
 import { ovenDataSchema, type OvenData, type StoredOven } from '@hollow-moon/contract';
-import { OVEN_KINDS } from '@hollow-moon/core';
+import { OVEN_KINDS, USUAL_SHELVES } from '@hollow-moon/core';
 import { say } from '@hollow-moon/words';
 import { zodResolver } from '@hookform/resolvers/zod';
-import { useForm } from 'react-hook-form';
+import { useForm, useWatch, type UseFormReturn } from 'react-hook-form';
 import { View } from 'react-native';
 import type { z } from 'zod';
-import { Soft } from '../design';
+import { Button, Soft, useWords } from '../design';
 import { FormChoice, FormEnding, FormNumber, FormText } from './fields';
 import { useWriting } from './useWriting';
 
-/** An oven and how far off it is. */
+type OvenFields = UseFormReturn<z.input<typeof ovenDataSchema>, unknown, OvenData>;
+
+/** The room in an oven: as is usual for its kind, or as somebody has measured it. */
+function ShelfFields({ form }: { readonly form: OvenFields }) {
+  const { put } = useWords();
+  const { control } = form;
+  const kind = useWatch({ control, name: 'kind' });
+  const shelves = useWatch({ control, name: 'shelves' });
+  const usual = USUAL_SHELVES[kind];
+  return (
+    <>
+      {shelves ? (
+        <View className="flex-row flex-wrap gap-3">
+          <FormNumber control={control} name="shelves.count" label={say('kitchen.shelves')} />
+          <FormNumber
+            unit="mm"
+            control={control}
+            name="shelves.lengthMm"
+            label={say('kitchen.shelf-length')}
+          />
+          <FormNumber
+            unit="mm"
+            control={control}
+            name="shelves.breadthMm"
+            label={say('kitchen.shelf-breadth')}
+          />
+        </View>
+      ) : (
+        <>
+          <Soft>
+            {put('kitchen.usual-shelves', {
+              count: usual.count,
+              length: { widthMm: usual.lengthMm },
+              breadth: { widthMm: usual.breadthMm },
+            })}
+          </Soft>
+          <View className="self-start">
+            <Button
+              label={say('kitchen.measure-shelves')}
+              testID="measure-shelves"
+              onPress={() => form.setValue('shelves', usual, { shouldDirty: true })}
+            />
+          </View>
+        </>
+      )}
+    </>
+  );
+}
+
+/** An oven, how far off it is, and how much goes into it. */
 export function OvenForm({
   kitchenId,
   id,
@@ -24,7 +73,7 @@ export function OvenForm({
   /** Told before it closes, once what was typed is on its way to the book. */
   readonly onKept?: (data: OvenData) => void;
 }) {
-  const form = useForm<z.input<typeof ovenDataSchema>, unknown, OvenData>({
+  const form: OvenFields = useForm({
     resolver: zodResolver(ovenDataSchema),
     mode: 'onChange',
     defaultValues: stored?.data ?? {
@@ -68,6 +117,7 @@ export function OvenForm({
         difference
       />
       <Soft>{say('kitchen.how-far-it-goes-to-either')}</Soft>
+      <ShelfFields form={form} />
       <FormEnding
         testID="keep-equipment"
         onKeep={() => {

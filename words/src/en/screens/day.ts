@@ -96,6 +96,7 @@ export const day = {
   'day.ready-by': 'Ready by',
   'day.next-day': 'on the next day',
   'day.for-whom': 'For whom',
+  'day.for': 'for {whom}',
   'day.remove': 'Remove {bake}',
 
   'day.hands': 'Hands and places',

@@ -24,6 +24,12 @@ export const kitchen = {
   'kitchen.swings-by': 'Swings by',
   'kitchen.how-far-it-goes-to-either':
     'How far the temperature goes up and down as the thermostat clicks. Enter 0 if you do not know.',
+  'kitchen.shelves': 'Shelves',
+  'kitchen.shelf-length': 'Shelf, length',
+  'kitchen.shelf-breadth': 'Shelf, depth',
+  'kitchen.usual-shelves':
+    'Taken as {count, plural, one {one shelf} other {# shelves}} of {length} by {breadth}, as is usual. A plan fills no more.',
+  'kitchen.measure-shelves': 'Enter its shelves',
   'kitchen.this-device': 'This device',
   'kitchen.light': 'Light',
   'kitchen.temperatures': 'Temperatures',
