@@ -84,8 +84,7 @@ function hands(model: DayModel, held: readonly Held[]): Breach[] {
   const found: Breach[] = [];
   const byPerson = new Map<string, Use[]>();
   for (const { job, at } of held) {
-    job.task.hands.forEach((hand, index) => {
-      const busy = job.busy[index]!;
+    job.busy.forEach((busy, index) => {
       const person = at.people[index];
       const fromMin = at.startMin + busy.fromMin;
       const toMin = fromMin + busy.minutes;
@@ -101,7 +100,6 @@ function hands(model: DayModel, held: readonly Held[]): Breach[] {
         ...(byPerson.get(works.id) ?? []),
         { fromMin, toMin, amount: 1, task: job.id },
       ]);
-      if (hand.minutes <= 0) found.push(breach('day-breach.duration', [job.id]));
     });
   }
   return [

@@ -137,6 +137,10 @@ export function usualOrders(model: DayModel): string[][] {
   ];
 }
 
+/** What is done for one bake alone. */
+const jobsOfBake = ({ jobs }: DayModel, bake: string): Job[] =>
+  jobs.filter(({ id, bakes }) => bakes.includes(bake) && !id.startsWith('shared:'));
+
 /** What several bakes share, each dough with all that belongs to it as a group of its own. */
 function sharedGroups(jobs: readonly Job[]): Job[][] {
   const groups = new Map<string, Job[]>();
@@ -164,9 +168,7 @@ export function construct(model: DayModel, way: Way): DayPlan {
   const late: { bake: string; minutes: number }[] = [];
   const left: string[] = [];
   for (const bake of way.order) {
-    const jobs = model.jobs.filter(
-      ({ id, bakes }) => bakes.includes(bake) && !id.startsWith('shared:'),
-    );
+    const jobs = jobsOfBake(model, bake);
     const dues = model.dues.filter((due) => due.bake === bake);
     const sooner = way.soonerMin?.[bake] ?? 0;
     const minutes = [-sooner, ...LATE_BY_MIN].find((by) =>
@@ -181,13 +183,28 @@ export function construct(model: DayModel, way: Way): DayPlan {
   }
   for (const group of sharedGroups(model.jobs)) {
     const wanted = group.filter(({ bakes }) => bakes.some((bake) => !left.includes(bake)));
-    if (wanted.length === 0 || placeGroup(building, wanted, [])) continue;
-    // Without its dough no tart is made.
-    for (const bake of new Set(wanted.flatMap(({ bakes }) => bakes))) {
-      undo(
+    const bakes = [...new Set(wanted.flatMap((job) => job.bakes))];
+    const ids = new Set(wanted.map(({ id }) => id));
+    const known = (bake: string) => late.find((each) => each.bake === bake)?.minutes ?? 0;
+    // A dough that is wanted by itself has an hour of its own.
+    const dues = model.dues
+      .filter(({ job, bake }) => ids.has(job) && !left.includes(bake))
+      .map((due) => ({ ...due, dueMin: due.dueMin + known(due.bake) }));
+    const minutes = (dues.length > 0 ? LATE_BY_MIN : ([0] as const)).find((by) =>
+      placeGroup(
         building,
-        model.jobs.filter(({ id, bakes }) => bakes.includes(bake) && !id.startsWith('shared:')),
-      );
+        wanted,
+        dues.map((due) => ({ ...due, dueMin: due.dueMin + by })),
+      ),
+    );
+    if (minutes === 0) continue;
+    if (minutes !== undefined) {
+      for (const { bake } of dues) late.push({ bake, minutes: known(bake) + minutes });
+      continue;
+    }
+    // Without its dough no tart is made.
+    for (const bake of bakes) {
+      undo(building, jobsOfBake(model, bake));
       if (!left.includes(bake)) left.push(bake);
     }
   }
@@ -201,7 +218,10 @@ export function construct(model: DayModel, way: Way): DayPlan {
   placed.sort((a, b) => a.startMin - b.startMin || a.task.localeCompare(b.task));
   return {
     placed,
-    late: late.filter(({ bake }) => !left.includes(bake)),
+    // The last that was said of a bake holds.
+    late: [...new Map(late.map((each) => [each.bake, each])).values()].filter(
+      ({ bake }) => !left.includes(bake),
+    ),
     left,
   };
 }

@@ -82,12 +82,22 @@ function roomFor(need: OvenNeed, ovens: readonly DayOven[]) {
   });
 }
 
-const busyOf = (task: Task, share: number): Busy[] =>
-  task.hands.map(({ at, offsetMin, minutes }) => {
-    const long = Math.max(1, Math.round(minutes * share));
-    const from = at === 'start' ? offsetMin : task.span.expectedMin - offsetMin - long;
-    return { fromMin: Math.max(0, from), minutes: Math.min(long, task.span.expectedMin) };
-  });
+/** Stretches of hands in a task; what would overlap, where it is short, is one. */
+function busyOf({ hands, span: { expectedMin } }: Task, share: number): Busy[] {
+  const stretches = hands
+    .map(({ at, offsetMin, minutes }) => {
+      const long = Math.min(expectedMin, Math.max(1, Math.round(minutes * share)));
+      const from = at === 'start' ? offsetMin : expectedMin - offsetMin - long;
+      return { fromMin: Math.min(expectedMin - long, Math.max(0, from)), minutes: long };
+    })
+    .sort((a, b) => a.fromMin - b.fromMin);
+  return stretches.reduce<Busy[]>((kept, next) => {
+    const last = kept.at(-1);
+    if (!last || next.fromMin >= last.fromMin + last.minutes) return [...kept, next];
+    const toMin = Math.max(last.fromMin + last.minutes, next.fromMin + next.minutes);
+    return [...kept.slice(0, -1), { fromMin: last.fromMin, minutes: toMin - last.fromMin }];
+  }, []);
+}
 
 /** The name of a task within a session: that of its bake and its own. */
 export const jobId = (bake: string, task: string): string => `${bake}:${task}`;

@@ -153,10 +153,12 @@ export const fillTask = (making: Making, before: readonly After[]): Task =>
 
 /** How soon after it was filled it is baked. */
 export const intoTheOven = ({ plan }: Making, from: string): After =>
-  after(from, 'stand', [
-    0,
-    plan.formula.fillingStartC >= WARM_C ? INTO_THE_OVEN_MIN.warm : INTO_THE_OVEN_MIN.cold,
-  ]);
+  after(
+    from,
+    'stand',
+    [0, plan.formula.fillingStartC >= WARM_C ? INTO_THE_OVEN_MIN.warm : INTO_THE_OVEN_MIN.cold],
+    plan.formula.bath ? 'bath-ready' : undefined,
+  );
 
 /** How long it is at its best from when it may be cut, min. */
 export const bestMin = (family: Family): number => AT_BEST_MIN[family];
