@@ -116,10 +116,10 @@ describe('any session', () => {
         if (of.left === 0) expect(of.presenceMin).toBeGreaterThanOrEqual(leastPresence(model));
         kept += better.plan.placed.length;
       }),
-      { numRuns: 300, seed: 20261130 },
+      { numRuns: 150, seed: 20261130 },
     );
     // A planner that left everything out would break nothing either.
-    expect(kept).toBeGreaterThan(3000);
+    expect(kept).toBeGreaterThan(1500);
   });
 
   it('has a plan in whatever order it is built', () => {

@@ -19,7 +19,7 @@ interface Building {
 const LATE_BY_MIN = [0, 15, 30, 45, 60, 90, 120, 180, 240, 360, 480, 720] as const;
 
 /** How often what follows a task is moved up for its sake before a bake is given up. */
-const MOVED_UP = 80;
+const MOVED_UP = 30;
 
 const endOf = (building: Building, id: string): Minute =>
   building.spots.get(id)!.startMin + building.model.byId.get(id)!.minutes;

@@ -8,6 +8,17 @@ export interface Busy {
   readonly minutes: number;
 }
 
+/** What a load is to an oven. */
+export interface Fit {
+  readonly ovenId: string;
+  /** What it takes of the shelves; a part of one counts as that part. */
+  readonly shelves: number;
+  readonly programme: string;
+  readonly staged: boolean;
+  readonly setC: number;
+  readonly endC: number;
+}
+
 /** A task as a plan sees it: one of a bake, a part of a load, or one for several bakes. */
 export interface Job {
   readonly id: string;
@@ -19,8 +30,8 @@ export interface Job {
   readonly busy: readonly Busy[];
   readonly oven?: {
     readonly need: OvenNeed;
-    /** Ovens it can go into, and what share of one of their shelves it takes. */
-    readonly fits: readonly { readonly ovenId: string; readonly shelves: number }[];
+    /** Ovens it can go into, and what it is to each. */
+    readonly fits: readonly Fit[];
   };
   readonly lockedMin?: Minute;
 }
@@ -124,6 +135,8 @@ function jobsOf(task: Task, { id: bake }: Wanted, session: Session): Result<read
     });
   }
   const loads = Math.ceil(need.pieces / most);
+  const { programme, staged, setC, endC } = need;
+  const heat = { programme, staged, setC, endC };
   return succeed(
     Array.from({ length: loads }, (_, index) => {
       const pieces = Math.ceil(need.pieces / loads);
@@ -134,7 +147,7 @@ function jobsOf(task: Task, { id: bake }: Wanted, session: Session): Result<read
         busy: busyOf(task, share),
         oven: {
           need: { ...need, pieces, vessels: Math.ceil(need.vessels * share) },
-          fits: room.map(({ ovenId, each }) => ({ ovenId, shelves: pieces / each })),
+          fits: room.map(({ ovenId, each }) => ({ ...heat, ovenId, shelves: pieces / each })),
         },
       };
     }),

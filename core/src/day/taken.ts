@@ -1,5 +1,5 @@
 import { changeOverMin } from '../oven';
-import type { Job } from './model';
+import type { Fit, Job } from './model';
 import type { DayOven, Means, Minute } from './session';
 
 /** A stretch of time that is taken. */
@@ -9,11 +9,7 @@ type Stretch = readonly [from: Minute, to: Minute];
 export interface Load {
   readonly fromMin: Minute;
   readonly toMin: Minute;
-  readonly programme: string;
-  readonly staged: boolean;
-  readonly shelves: number;
-  readonly setC: number;
-  readonly endC: number;
+  readonly fit: Fit;
 }
 
 /** Minutes from the end of one load to the start of another of another setting: the oven's own, and its door. */
@@ -75,29 +71,28 @@ function latestAmong(taken: readonly Stretch[], most: number, minutes: number, h
 function latestIn(
   oven: DayOven,
   taken: readonly Load[],
-  load: Omit<Load, 'fromMin' | 'toMin'>,
+  fit: Fit,
   minutes: number,
   hi: Minute,
   roomC: number,
 ): Minute {
-  if (load.shelves > oven.shelves) return -Infinity;
+  if (fit.shelves > oven.shelves) return -Infinity;
   let start = hi;
   for (;;) {
     let next = start;
-    let shelves = load.shelves;
-    for (const other of taken) {
-      const same = other.programme === load.programme;
-      const after = other.toMin + (same ? 0 : changeMin(oven, other.endC, load.setC, roomC));
-      const before =
-        other.fromMin - (same ? 0 : changeMin(oven, load.endC, other.setC, roomC)) - minutes;
+    let shelves = fit.shelves;
+    for (const { fromMin, toMin, fit: other } of taken) {
+      const same = other.programme === fit.programme;
+      const after = toMin + (same ? 0 : changeMin(oven, other.endC, fit.setC, roomC));
+      const before = fromMin - (same ? 0 : changeMin(oven, fit.endC, other.setC, roomC)) - minutes;
       if (start >= after || start <= before) continue;
-      if (same && (!load.staged || start === other.fromMin)) {
+      if (same && (!fit.staged || start === fromMin)) {
         shelves += other.shelves;
         if (shelves > oven.shelves + 1e-9) next = Math.min(next, before);
         continue;
       }
       // What is turned on its way is shared only from the start.
-      next = Math.min(next, same && load.staged && start > other.fromMin ? other.fromMin : before);
+      next = Math.min(next, same && fit.staged && start > fromMin ? fromMin : before);
     }
     if (next === start) return start;
     start = next;
@@ -111,21 +106,17 @@ export interface Spot {
   readonly people: readonly string[];
 }
 
-const loadOf = (job: Job, ovenId: string): Omit<Load, 'fromMin' | 'toMin'> => {
-  const { need, fits } = job.oven!;
-  return { ...need, shelves: fits.find((each) => each.ovenId === ovenId)!.shelves };
-};
-
 /** The oven that takes a job latest, at most at `hi`. */
 function ovenFor(taken: Taken, job: Job, hi: Minute): { startMin: Minute; ovenId?: string } {
   if (!job.oven) return { startMin: hi };
   let best: { startMin: Minute; ovenId?: string } = { startMin: -Infinity };
-  for (const { ovenId } of job.oven.fits) {
+  for (const fit of job.oven.fits) {
+    const { ovenId } = fit;
     const oven = taken.means.ovens.find(({ id }) => id === ovenId)!;
     const startMin = latestIn(
       oven,
       taken.ovens.get(ovenId)!,
-      loadOf(job, ovenId),
+      fit,
       job.minutes,
       hi,
       taken.means.roomC,
@@ -188,7 +179,8 @@ export function take(taken: Taken, job: Job, { startMin, ovenId, people }: Spot)
     taken.people.get(people[index]!)!.push([startMin + fromMin, startMin + fromMin + minutes]);
   });
   if (ovenId) {
-    taken.ovens.get(ovenId)!.push({ ...loadOf(job, ovenId), fromMin: startMin, toMin: endMin });
+    const fit = job.oven!.fits.find((each) => each.ovenId === ovenId)!;
+    taken.ovens.get(ovenId)!.push({ fromMin: startMin, toMin: endMin, fit });
   }
   if (job.task.station === 'hob') taken.hob.push([startMin, endMin]);
   if (job.task.station === 'mixer') taken.mixers.push([startMin, endMin]);
@@ -202,15 +194,9 @@ export function give(taken: Taken, job: Job, { startMin, ovenId, people }: Spot)
   });
   if (ovenId) {
     const loads = taken.ovens.get(ovenId)!;
-    const { programme, shelves } = loadOf(job, ovenId);
+    const fit = job.oven!.fits.find((each) => each.ovenId === ovenId)!;
     loads.splice(
-      loads.findIndex(
-        (each) =>
-          each.fromMin === startMin &&
-          each.toMin === endMin &&
-          each.programme === programme &&
-          each.shelves === shelves,
-      ),
+      loads.findIndex((each) => each.fit === fit && each.fromMin === startMin),
       1,
     );
   }
