@@ -1,7 +1,7 @@
-import { forecastBlind, type BlindForecast, type BlindPlan } from '../blind';
+import type { BlindForecast, BlindPlan } from '../blind';
 import type { Build, BuildFormula } from '../build';
 import type { Rings } from '../doneness';
-import { forecast, stillAt, type Forecast, type ForecastPlan } from '../forecast';
+import { stillAt, type Forecast, type ForecastPlan } from '../forecast';
 import { isFamily, type PartKind } from '../formula';
 import type { OutStep, OvenStep } from '../oven';
 import { judgePart } from '../setting';
@@ -156,14 +156,4 @@ export const hasFilling = ({ family }: Pick<MadeFormula, 'family'>): boolean => 
 export interface WorkAsk {
   readonly bake?: ForecastPlan;
   readonly blind?: BlindPlan;
-}
-
-/** Works out what was asked; what cannot be forecast is missing from the answer. */
-export function computeWork({ bake, blind }: WorkAsk): Computed {
-  const baked = bake && forecast(bake);
-  const shell = blind && forecastBlind(blind);
-  return computedFrom({
-    ...(baked?.ok ? { forecast: baked.value } : {}),
-    ...(shell?.ok ? { blind: shell.value } : {}),
-  });
 }
