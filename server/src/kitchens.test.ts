@@ -46,6 +46,9 @@ async function moveIn(): Promise<Record<Kind, string>> {
     ({ data }) => (data.parts as unknown[]).length === 0,
   )!;
   await put('formulas', { ...plain.data, name: 'Theirs', vesselId, ovenId });
+  const { wanted } = first.days.data as { wanted: object[] };
+  const asked = [{ ...wanted[0], formulaId: ids.formulas }];
+  await put('days', { ...first.days.data, wanted: asked });
   await put('bakes', { ...first.bakes.data, formulaId: ids.formulas, vesselId, ovenId });
   return ids;
 }
@@ -110,9 +113,18 @@ describe('a kitchen beside another', () => {
       code: 'unknown-reference',
       path: `data.${path}`,
     });
+    await database.query('DELETE FROM days WHERE kitchen_id = ?', [theirId]);
     await database.query('DELETE FROM bakes WHERE kitchen_id = ?', [theirId]);
     await database.query('DELETE FROM formulas WHERE kitchen_id = ?', [theirId]);
     await database.query('DELETE FROM pantry WHERE kitchen_id = ?', [theirId]);
+  });
+
+  it('plans with nobody’s formulas but its own', async () => {
+    const response = await agent
+      .put(`${theirs}/days/${randomUUID()}`)
+      .send(write(first.days.data))
+      .expect(422);
+    expect(response.body.error.code).toBe('unknown-reference');
   });
 
   it('builds with nobody’s formula but its own', async () => {
