@@ -75,6 +75,20 @@ const views: Record<string, (page: Page) => Promise<void>> = {
     await page.goto('/log/00000000-0000-4000-8000-000500000012');
     await expect(page.getByTestId('bake-record')).toBeVisible();
   },
+  plans: async (page) => {
+    await page.goto('/plan');
+    await expect(page.getByRole('link', { name: /Boat and tea rooms/ })).toBeVisible();
+  },
+  day: async (page) => {
+    await page.goto('/plan/00000000-0000-4000-8000-009000000001');
+    await expect(page.getByTestId('plan-verdict')).toContainText('All 12 are ready in time');
+    for (const fold of ['wanted', 'hands', 'day-named', 'day-ovens', 'day-fetch', 'day-along']) {
+      await open(page, fold);
+    }
+    await page.getByTestId('open-wanted-00000000-0000-4000-8000-009100000001').click();
+    await page.locator('[data-testid^="task-"]').first().click();
+    await expect(page.getByTestId('move-task')).toBeVisible();
+  },
   kitchen: async (page) => {
     await page.goto('/kitchen');
     for (const fold of ['this-device', 'the-kitchen', 'ovens', 'tins']) await open(page, fold);

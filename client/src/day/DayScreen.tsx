@@ -120,7 +120,13 @@ function Answer({ stored: { data }, works, found, edits, onTrial }: Shown) {
 const NightSheet = ({ planned, works, stored: { data } }: Shown) =>
   planned ? (
     <View className="border-y border-line bg-sheet p-4">
-      <NightChart planned={planned} moons={works.moons} date={data.date} />
+      {/* It opens at the night; where that is is known once all is. */}
+      <NightChart
+        key={String(works.done === works.all)}
+        planned={planned}
+        moons={works.moons}
+        date={data.date}
+      />
     </View>
   ) : null;
 

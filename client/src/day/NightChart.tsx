@@ -8,7 +8,7 @@ import {
 import { listed, say } from '@hollow-moon/words';
 import { scaleLinear } from 'd3-scale';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { ScrollView, View } from 'react-native';
+import { ScrollView, Text, View } from 'react-native';
 import Svg, { Circle, ClipPath, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { CHART_TEXT, Choice, colours, ticksTo, useWords } from '../design';
 import { DONENESS } from '../moon';
@@ -20,7 +20,7 @@ import { hourOf } from './when';
 const TOP_PX = 24;
 const OVEN_PX = 108;
 const LOAD_PX = 34;
-const PERSON_PX = 34;
+const PERSON_PX = 38;
 
 /** An oven is drawn from the heat of the room to this, °C. */
 const HOTTEST_C = 260;
@@ -169,9 +169,6 @@ function OvenLane({
   const loads = stretches.filter(({ kind }) => kind === 'load');
   return (
     <G>
-      <SvgText {...CHART_TEXT} x={6} y={top + 12} fill={colours.ink}>
-        {oven.name}
-      </SvgText>
       <Path
         d={heatPath(stretches, x, y, session.means.roomC)}
         fill={colours.inkSoft}
@@ -218,7 +215,7 @@ function PersonLane({
         <Rect
           key={from}
           x={x(from)}
-          y={top + 16}
+          y={top + 20}
           width={Math.max(0, x(to) - x(from))}
           height={12}
           fill="none"
@@ -241,9 +238,6 @@ function PersonLane({
             ) : null,
           ),
       )}
-      <SvgText {...CHART_TEXT} x={6} y={top + 11} fill={colours.ink}>
-        {person.name}
-      </SvgText>
     </G>
   );
 }
@@ -332,6 +326,34 @@ function Hours({
   );
 }
 
+/** The names of the lanes; they stay where they are while the night scrolls under them. */
+const LaneNames = ({
+  ovens,
+  people,
+}: {
+  readonly ovens: readonly DayOven[];
+  readonly people: readonly Person[];
+}) => (
+  <View className="pointer-events-none absolute left-0 top-0" aria-hidden>
+    {[
+      ...ovens.map(({ id, name }, index) => ({ id, name, top: TOP_PX + index * OVEN_PX })),
+      ...people.map(({ id, name }, index) => ({
+        id,
+        name,
+        top: TOP_PX + ovens.length * OVEN_PX + index * PERSON_PX - 3,
+      })),
+    ].map(({ id, name, top }) => (
+      <Text
+        key={id}
+        className="absolute whitespace-nowrap bg-sheet pr-1 font-read text-small text-ink"
+        style={{ top }}
+      >
+        {name}
+      </Text>
+    ))}
+  </View>
+);
+
 interface NightOf {
   readonly planned: Planned;
   readonly moons: ReadonlyMap<string, Rings>;
@@ -360,36 +382,39 @@ function Night({
   const began = useRef(beginPx);
   useEffect(() => scroller.current?.scrollTo({ x: began.current, animated: false }), []);
   return (
-    <ScrollView
-      ref={scroller}
-      horizontal
-      tabIndex={drawn > width ? 0 : -1}
-      aria-label={say('day.night')}
-    >
-      <Svg width={drawn} height={height} role="img" aria-label={label}>
-        <Hours from={from} to={to} x={x} height={height} date={date} />
-        {ovens.map((oven, index) => (
-          <OvenLane
-            key={oven.id}
-            id={`load-${index}`}
-            oven={oven}
-            planned={planned}
-            moons={moons}
-            x={x}
-            top={TOP_PX + index * OVEN_PX}
-          />
-        ))}
-        {people.map((person, index) => (
-          <PersonLane
-            key={person.id}
-            person={person}
-            planned={planned}
-            x={x}
-            top={TOP_PX + ovens.length * OVEN_PX + index * PERSON_PX}
-          />
-        ))}
-      </Svg>
-    </ScrollView>
+    <View>
+      <ScrollView
+        ref={scroller}
+        horizontal
+        tabIndex={drawn > width ? 0 : -1}
+        aria-label={say('day.night')}
+      >
+        <Svg width={drawn} height={height} role="img" aria-label={label}>
+          <Hours from={from} to={to} x={x} height={height} date={date} />
+          {ovens.map((oven, index) => (
+            <OvenLane
+              key={oven.id}
+              id={`load-${index}`}
+              oven={oven}
+              planned={planned}
+              moons={moons}
+              x={x}
+              top={TOP_PX + index * OVEN_PX}
+            />
+          ))}
+          {people.map((person, index) => (
+            <PersonLane
+              key={person.id}
+              person={person}
+              planned={planned}
+              x={x}
+              top={TOP_PX + ovens.length * OVEN_PX + index * PERSON_PX}
+            />
+          ))}
+        </Svg>
+      </ScrollView>
+      <LaneNames ovens={ovens} people={people} />
+    </View>
   );
 }
 

@@ -152,6 +152,62 @@ function sharedGroups(jobs: readonly Job[]): Job[][] {
   return [...groups.values()];
 }
 
+/** The bake of a group that wants what is shared soonest. */
+function soonestOf({ model, spots }: Building, group: readonly Job[], bakes: readonly string[]) {
+  const ids = new Set(group.map(({ id }) => id));
+  const wants = (bake: string) =>
+    Math.min(
+      Infinity,
+      ...jobsOfBake(model, bake).flatMap(({ id }) =>
+        (model.before.get(id) ?? []).some(({ from }) => ids.has(from)) && spots.has(id)
+          ? [spots.get(id)!.startMin]
+          : [],
+      ),
+    );
+  return bakes.reduce((first, next) => (wants(next) < wants(first) ? next : first));
+}
+
+/**
+ * Places what several bakes share before the first of them. Where there is no place for it, the bake that wants it
+ * soonest is left out, until there is.
+ */
+function placeShared(
+  building: Building,
+  group: readonly Job[],
+  late: { bake: string; minutes: number }[],
+  left: string[],
+): void {
+  const { model } = building;
+  const ids = new Set(group.map(({ id }) => id));
+  const known = (bake: string) => late.findLast((each) => each.bake === bake)?.minutes ?? 0;
+  for (;;) {
+    const bakes = [...new Set(group.flatMap((job) => job.bakes))].filter(
+      (bake) => !left.includes(bake),
+    );
+    if (bakes.length === 0) return;
+    // A dough that is wanted by itself has an hour of its own.
+    const dues = model.dues
+      .filter(({ job, bake }) => ids.has(job) && !left.includes(bake))
+      .map((due) => ({ ...due, dueMin: due.dueMin + known(due.bake) }));
+    const minutes = (dues.length > 0 ? LATE_BY_MIN : ([0] as const)).find((by) =>
+      placeGroup(
+        building,
+        group,
+        dues.map((due) => ({ ...due, dueMin: due.dueMin + by })),
+      ),
+    );
+    if (minutes !== undefined) {
+      if (minutes > 0) {
+        for (const { bake } of dues) late.push({ bake, minutes: known(bake) + minutes });
+      }
+      return;
+    }
+    const out = soonestOf(building, group, bakes);
+    undo(building, jobsOfBake(model, out));
+    left.push(out);
+  }
+}
+
 /**
  * A plan built backwards from the hours of service: bake by bake, each task as late as what follows it, hands and ovens
  * let it, in the order of `way`. A bake that cannot be ready by its hour comes as little late as is found, or is left.
@@ -181,33 +237,7 @@ export function construct(model: DayModel, way: Way): DayPlan {
     if (minutes === undefined) left.push(bake);
     else if (minutes > 0) late.push({ bake, minutes });
   }
-  for (const group of sharedGroups(model.jobs)) {
-    const wanted = group.filter(({ bakes }) => bakes.some((bake) => !left.includes(bake)));
-    const bakes = [...new Set(wanted.flatMap((job) => job.bakes))];
-    const ids = new Set(wanted.map(({ id }) => id));
-    const known = (bake: string) => late.find((each) => each.bake === bake)?.minutes ?? 0;
-    // A dough that is wanted by itself has an hour of its own.
-    const dues = model.dues
-      .filter(({ job, bake }) => ids.has(job) && !left.includes(bake))
-      .map((due) => ({ ...due, dueMin: due.dueMin + known(due.bake) }));
-    const minutes = (dues.length > 0 ? LATE_BY_MIN : ([0] as const)).find((by) =>
-      placeGroup(
-        building,
-        wanted,
-        dues.map((due) => ({ ...due, dueMin: due.dueMin + by })),
-      ),
-    );
-    if (minutes === 0) continue;
-    if (minutes !== undefined) {
-      for (const { bake } of dues) late.push({ bake, minutes: known(bake) + minutes });
-      continue;
-    }
-    // Without its dough no tart is made.
-    for (const bake of bakes) {
-      undo(building, jobsOfBake(model, bake));
-      if (!left.includes(bake)) left.push(bake);
-    }
-  }
+  for (const group of sharedGroups(model.jobs)) placeShared(building, group, late, left);
   const placed: Placed[] = [...building.spots].map(([task, spot]) => ({
     task,
     startMin: spot.startMin,

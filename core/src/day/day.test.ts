@@ -131,6 +131,20 @@ describe('a plan', () => {
     expect(starts['shared:dough:rye']).toBe(419);
   });
 
+  it('begins a dough in somebody’s hours, and is late rather than left out for it', () => {
+    // By hand: the cook is there from 300. 20 of dough, 45 of rest, 10 of lining: ready at 375, and due at 360.
+    const dough = plainTask('dough', 20, { shared: 'dough:rye' });
+    const line = plainTask('line', 10, {
+      after: [{ task: 'dough', wait: 'rest-cold', leastMin: 45 }],
+    });
+    const people = [{ id: 'cook', name: 'Cook', hours: [[300, 720]] as const }];
+    const model = made(sessionWith({ tart: [360, [dough, line]] }, { people }));
+    const { plan } = firstPlan(model);
+    expect([plan.late, plan.left]).toEqual([[{ bake: 'tart', minutes: 15 }], []]);
+    expect(startsOf(plan.placed)).toEqual({ 'shared:dough:rye': 300, 'tart:line': 365 });
+    expect(checkPlan(model, plan)).toEqual([]);
+  });
+
   it('moves up what would wait too long for what comes before it', () => {
     // The cream keeps 10 min; whoever fills is busy with the pie until 600, so the tart is filled and cooked before it.
     const tart = chain([plainTask('cook', 15), plainTask('fill', 5)]).map((task) =>

@@ -63,7 +63,7 @@ export interface DayModel {
   readonly byId: ReadonlyMap<string, Job>;
   readonly before: ReadonlyMap<string, readonly Edge[]>;
   readonly after: ReadonlyMap<string, readonly Edge[]>;
-  /** The soonest a job can begin, were there hands and ovens enough. */
+  /** The soonest a job can begin, were there ovens enough and everybody free in their hours. */
   readonly headMin: ReadonlyMap<string, Minute>;
 }
 
@@ -157,19 +157,33 @@ function jobsOf(task: Task, { id: bake }: Wanted, session: Session): Result<read
 /** What waits for an oven in several loads waits longer for the last of them, min for each before it. */
 const LOADS_WAIT_MIN = 90;
 
-/** The longest way to each job from what is done first. */
-function headsOf(jobs: readonly Job[], before: DayModel['before'], fromMin: Minute) {
+/** The soonest from `at` on that somebody is there to begin a job; `at` itself where nobody ever is. */
+function handsFrom({ busy }: Job, at: Minute, { people }: Session['means']): Minute {
+  const [first] = busy;
+  if (!first) return at;
+  const starts = people.flatMap(({ hours }) =>
+    hours.flatMap(([from, to]) => {
+      const start = Math.max(from, at + first.fromMin);
+      return start + first.minutes <= to ? [start - first.fromMin] : [];
+    }),
+  );
+  return starts.length > 0 ? Math.max(at, Math.min(...starts)) : at;
+}
+
+/** The longest way to each job from what is done first, in hours at which somebody is there. */
+function headsOf(jobs: readonly Job[], before: DayModel['before'], session: Session) {
   const heads = new Map<string, Minute>();
   const byId = new Map(jobs.map((job) => [job.id, job]));
   const headOf = (id: string): Minute => {
     const known = heads.get(id);
     if (known !== undefined) return known;
-    const head = Math.max(
-      fromMin,
+    const soonest = Math.max(
+      session.fromMin,
       ...(before.get(id) ?? []).map(
         ({ from, leastMin }) => headOf(from) + byId.get(from)!.minutes + leastMin,
       ),
     );
+    const head = handsFrom(byId.get(id)!, soonest, session.means);
     heads.set(id, head);
     return head;
   };
@@ -274,7 +288,7 @@ export function modelOf(session: Session): Result<DayModel> {
     byId: new Map(jobs.map((job) => [job.id, job])),
     before,
     after: grouped(edges, 'from'),
-    headMin: headsOf(jobs, before, session.fromMin),
+    headMin: headsOf(jobs, before, session),
   });
 }
 

@@ -1,0 +1,218 @@
+/** A day planned through the application: the demonstration's night, one of a cook's own, and one that cannot be had. */
+import { expect, test, type Download, type Page } from '@playwright/test';
+import ICAL from 'ical.js';
+import { open, slideTo, WIDE } from './kitchen';
+
+const NIGHT = '/plan/00000000-0000-4000-8000-009000000001';
+
+async function textOf(download: Download): Promise<string> {
+  let text = '';
+  for await (const chunk of await download.createReadStream()) text += String(chunk);
+  return text;
+}
+
+async function saved(page: Page, testId: string): Promise<string> {
+  const download = page.waitForEvent('download');
+  await page.getByTestId(testId).click();
+  return textOf(await download);
+}
+
+const verdict = (page: Page) => page.getByTestId('plan-verdict');
+
+/** Minutes of presence that the verdict tells. */
+async function presence(page: Page): Promise<number> {
+  const [, hours, minutes] = /There for (\d+)\sh (?:(\d+)\smin)?/.exec(
+    await verdict(page).innerText(),
+  )!;
+  return Number(hours) * 60 + Number(minutes ?? 0);
+}
+
+async function newDay(page: Page): Promise<void> {
+  await page.goto('/plan');
+  await page.getByTestId('new-day').click();
+  await expect(page.getByText('Add the first bake under')).toBeVisible();
+}
+
+async function want(page: Page, formula: string, hour: string): Promise<string> {
+  await page.getByTestId('add-wanted').selectOption({ label: formula });
+  const due = page.locator('[data-testid^="due-"]');
+  await due.fill(hour);
+  return (await due.getAttribute('data-testid'))!.replace('due-', '');
+}
+
+test('the demonstration’s night is planned, bettered, and taken back', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Plan' }).click();
+  await page.getByRole('link', { name: /Boat and tea rooms/ }).click();
+  await expect(verdict(page)).toContainText('All 12 are ready in time');
+  await expect(verdict(page)).not.toContainText('Working out');
+  const before = await presence(page);
+  await page.getByTestId('better').click();
+  await expect(page.getByTestId('search-state')).toHaveText(/This is the best of/);
+  const after = await presence(page);
+  expect(after).toBeLessThan(before);
+  await page.getByTestId('undo-day').click();
+  await expect.poll(() => presence(page)).toBe(before);
+  // What was found stays after a reload.
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect.poll(() => presence(page)).toBe(after);
+  await page.reload();
+  await expect(verdict(page)).toContainText('All 12 are ready in time');
+  await expect.poll(() => presence(page)).toBe(after);
+});
+
+test('the night is read by the hour, by person and by oven, and fetched for as a whole', async ({
+  page,
+}) => {
+  await page.goto(NIGHT);
+  await expect(verdict(page)).toContainText('All 12 are ready in time');
+  const picture = page.getByRole('img', { name: /Deck oven, .*190\s°C from/ });
+  await expect(picture).toBeVisible();
+  const all = await page.locator('[data-testid^="task-"]').count();
+  expect(all).toBeGreaterThan(60);
+  await page.getByTestId('whose').selectOption({ label: 'Early helper' });
+  const theirs = page.locator('[data-testid^="task-"]');
+  const count = await theirs.count();
+  expect(count).toBeGreaterThan(5);
+  expect(count).toBeLessThan(all);
+  for (const text of await theirs.allInnerTexts()) expect(text).toContain('Early helper');
+  await open(page, 'day-ovens');
+  await expect(page.getByText('Heats to 190').first()).toBeVisible();
+  await open(page, 'day-fetch');
+  // One dough for six tarts and one for three pies are in it, and the eggs of all twelve bakes.
+  await expect(page.getByTestId('day-needs')).toContainText('Rye flour');
+  await expect(page.getByTestId('day-eggs')).toHaveText(/\d\d/);
+  await expect(page.getByTestId('nuts-apart')).toHaveText(/with nuts: .*Oat and barley-syrup pie/);
+});
+
+test('a day of one’s own: asked for, moved by hand, put back', async ({ page }) => {
+  await newDay(page);
+  const id = await want(page, 'Landing milk pie', '07:00');
+  await expect(verdict(page)).toContainText('It is ready in time');
+  await page.getByTestId(`tins-${id}`).fill('2');
+  const bake = page.getByTestId(`task-${id}:bake`);
+  await expect(bake).toContainText('Bake: 2 tins');
+  const at = async () => (await bake.innerText()).slice(0, 5);
+  const planned = await at();
+  await bake.click();
+  await slideTo(page.getByTestId('move-task'), -60);
+  await expect(page.getByTestId('move-cost')).toHaveText(/being there|no difference/);
+  await page.getByTestId('put-task').click();
+  await expect(bake).toContainText('Put there by hand');
+  const minutes = (clock: string) => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
+  expect((minutes(planned) - minutes(await at()) + 1440) % 1440).toBe(60);
+  await page.getByTestId('free-task').click();
+  await expect(bake).not.toContainText('Put there by hand');
+  await expect.poll(at).toBe(planned);
+});
+
+test('a day that cannot be had says why, and each way out is one tap', async ({ page }) => {
+  await newDay(page);
+  // The night's cook begins at eight in the evening: twenty minutes past is too soon for a pie.
+  const id = await want(page, 'Landing milk pie', '20:20');
+  await page.getByTestId('hands').click();
+  await page.getByRole('radio', { name: 'the evening before' }).click();
+  await page.getByTestId(`due-${id}`).fill('00:30');
+  await expect(verdict(page)).not.toContainText('ready in time');
+  await expect(page.getByText(/Landing milk pie is ready .* late/)).toBeVisible();
+  await page.getByTestId('look-for-ways').click();
+  const ways = page.getByTestId('ways-out').getByRole('button');
+  await expect(ways.first()).toBeVisible();
+  await page.getByRole('button', { name: /^Serve Landing milk pie .* later$/ }).click();
+  await expect(verdict(page)).toContainText('It is ready in time');
+  await page.getByTestId('undo-day').click();
+  await expect(verdict(page)).not.toContainText('ready in time');
+});
+
+test('a bake whose work is not known is told, and the rest is planned', async ({ page }) => {
+  await newDay(page);
+  await want(page, 'Black-tea milk pudding', '12:00');
+  await page.locator('[data-testid^="open-wanted-"]').first().click();
+  await expect(verdict(page)).toContainText('It is ready in time');
+  await page.getByTestId('hands').click();
+  await page.getByRole('button', { name: 'Remove Cook 1' }).click();
+  await expect(page.getByText('Nobody works yet').first()).toBeVisible();
+  await page.getByTestId('undo-day').click();
+  await expect(verdict(page)).toContainText('It is ready in time');
+});
+
+test('a plan goes along as calendar, table and file, and a file comes back', async ({ page }) => {
+  await page.goto(NIGHT);
+  await expect(verdict(page)).toContainText('All 12 are ready in time');
+  const tasks = await page.locator('[data-testid^="task-"]').count();
+  await open(page, 'day-along');
+  // Source: RFC 5545, read by another library.
+  const calendar = new ICAL.Component(ICAL.parse(await saved(page, 'save-ics')));
+  const events = calendar.getAllSubcomponents('vevent').map((each) => new ICAL.Event(each));
+  expect(events).toHaveLength(tasks + 12);
+  expect(new Set(events.map(({ uid }) => uid)).size).toBe(events.length);
+  const due = events.find(
+    ({ summary }) => summary.includes('Fig and ricotta') && summary.includes('Meadow'),
+  )!;
+  expect([due.startDate.hour, due.startDate.minute]).toEqual([11, 30]);
+  const rows = (await saved(page, 'save-day-csv')).trim().split('\r\n');
+  expect(rows[0]!.replace('\uFEFF', '')).toBe(
+    'start,end,task,component,bake,tins,oven,setting_c,people',
+  );
+  expect(rows).toHaveLength(tasks + 1);
+  const file = await saved(page, 'save-day-json');
+  const renamed = file.replace('Boat and tea rooms', 'Boat again');
+  await page.goto('/plan');
+  await page.getByTestId('open-day').setInputFiles({
+    name: 'day.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(renamed),
+  });
+  await expect(page.getByRole('heading', { name: 'Boat again', exact: true })).toBeVisible();
+  await expect(verdict(page)).toContainText('All 12 are ready in time');
+  await page.goto('/plan');
+  await page
+    .getByTestId('open-day')
+    .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{}') });
+  await expect(page.getByText('That file is not a day of Hollow Moon.')).toBeVisible();
+});
+
+test('what is printed is a sheet for the wall and one for each person', async ({ page }) => {
+  await page.goto(NIGHT);
+  await expect(verdict(page)).toContainText('All 12 are ready in time');
+  await expect(page.locator('.wall-sheet').first()).toBeHidden();
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.locator('.wall-sheet')).toHaveCount(3);
+  await expect(page.locator('.wall-sheet').nth(1)).toContainText('Bench cook');
+  await expect(page.getByTestId('plan-verdict')).toBeHidden();
+});
+
+test('what is next by the plan stands over the shelf', async ({ page }) => {
+  await page.goto('/');
+  const today = page.getByTestId('today');
+  await expect(today).toContainText('Next in the plan');
+  await today.getByRole('link').first().click();
+  await expect(page).toHaveURL(/\/plan\//);
+  await expect(verdict(page)).toBeVisible();
+});
+
+test('an oven with larger shelves takes in one load what took two', async ({ page }) => {
+  await page.goto('/kitchen');
+  await open(page, 'ovens');
+  await page.getByRole('button', { name: /^Small fan oven/ }).click();
+  await page.getByRole('textbox', { name: 'Shelves' }).fill('1');
+  await page.getByTestId('keep-equipment').click();
+  await newDay(page);
+  const id = await want(page, 'Greengage batter custard', '12:00');
+  await page.getByTestId(`tins-${id}`).fill('2');
+  await expect(page.getByTestId(`task-${id}:bake#2`)).toBeVisible();
+  await page.goto('/kitchen');
+  await open(page, 'ovens');
+  await page.getByRole('button', { name: /^Small fan oven/ }).click();
+  await page.getByRole('textbox', { name: 'Shelves' }).fill('3');
+  await page.getByTestId('keep-equipment').click();
+});
+
+test('on a wide screen picture, verdict and tasks stand side by side', async ({ page }) => {
+  await page.setViewportSize(WIDE);
+  await page.goto(NIGHT);
+  await expect(verdict(page)).toContainText('All 12 are ready in time');
+  await expect(verdict(page)).toBeInViewport();
+  await expect(page.getByRole('img', { name: /Deck oven/ })).toBeInViewport();
+  await expect(page.locator('[data-testid^="task-"]').first()).toBeInViewport();
+});
