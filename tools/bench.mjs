@@ -12,6 +12,8 @@ await main(async () => {
   await runCoreScript('randomPlans');
   say('A pasted list');
   await runCoreScript('reading');
+  say('A plan of a day');
+  await runCoreScript('day');
   say('Imports of texts made to be slow');
   await runCoreScript('imports', [], 'contract');
   say('The screen, in Chromium at 390x844');

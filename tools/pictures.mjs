@@ -8,11 +8,26 @@ import { main, ROOT, say } from './shell.mjs';
 const PHONE = { width: 390, height: 844 };
 const WIDE = { width: 1280, height: 800 };
 const formula = (item) => `/formulas/00000000-0000-4000-8000-0004${String(item).padStart(8, '0')}`;
+const NIGHT = '/plan/00000000-0000-4000-8000-009000000001';
 const LAST_BAKE = '/log/00000000-0000-4000-8000-000500000012';
+
+const planned = async (page) => {
+  await page.getByText('All 12 are ready in time').waitFor();
+  await page.getByText(/Working out/).waitFor({ state: 'detached' });
+};
 
 const PICTURES = [
   { name: 'formulas', path: '/', size: PHONE },
   { name: 'forecast', path: formula(1), size: PHONE },
+  {
+    name: 'day',
+    path: NIGHT,
+    size: PHONE,
+    then: async (page) => {
+      await planned(page);
+      await page.getByTestId('better').evaluate((each) => each.scrollIntoView());
+    },
+  },
   {
     name: 'bench',
     path: formula(1),
@@ -48,15 +63,6 @@ const PICTURES = [
       page.getByTestId('layers-named').evaluate((each) => each.scrollIntoView({ block: 'end' })),
   },
   {
-    name: 'stove',
-    path: formula(4),
-    size: PHONE,
-    then: async (page) => {
-      await page.getByTestId('stove').click();
-      await page.getByTestId('stove').evaluate((each) => each.scrollIntoView());
-    },
-  },
-  {
     name: 'cooling',
     path: formula(9),
     size: PHONE,
@@ -65,21 +71,7 @@ const PICTURES = [
       await page.getByTestId('after-the-pull').evaluate((each) => each.scrollIntoView());
     },
   },
-  {
-    name: 'wide-bake',
-    path: formula(1),
-    size: WIDE,
-    then: async (page) => {
-      await page.getByTestId('how-sure').click();
-      await page.getByTestId('run-spread').click();
-      await page.getByTestId('compare').click();
-      await page.getByTestId('compare-with').selectOption('hot');
-      await page.getByTestId('compare-with').selectOption('bath');
-      await page.getByTestId('spread').waitFor();
-      await page.waitForTimeout(1500);
-      await page.getByTestId('curves').evaluate((each) => each.scrollIntoView());
-    },
-  },
+  { name: 'wide-day', path: NIGHT, size: WIDE, then: planned },
   {
     name: 'no-window',
     path: formula(3),

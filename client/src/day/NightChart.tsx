@@ -386,6 +386,7 @@ function Night({
       <ScrollView
         ref={scroller}
         horizontal
+        role="region"
         tabIndex={drawn > width ? 0 : -1}
         aria-label={say('day.night')}
       >
