@@ -106,6 +106,53 @@ test('a day of one’s own: asked for, moved by hand, put back', async ({ page }
   await expect.poll(at).toBe(planned);
 });
 
+test('tasks are done as the kitchen does them, and taken back', async ({ page }) => {
+  await newDay(page);
+  await want(page, 'Landing milk pie', '07:00');
+  await expect(verdict(page)).toContainText('It is ready in time');
+  const before = await presence(page);
+  await page.locator('[data-testid$="/seal"]').click();
+  await page.getByTestId('drop-task').click();
+  await expect(page.locator('[data-testid$="/seal"]')).toHaveCount(0);
+  await expect(page.getByTestId('not-done')).toContainText('Brush on the seal, Landing milk pie');
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.locator('[data-testid$="/seal"]')).toHaveCount(1);
+  await page.locator('[data-testid$=":filling/mix"]').click();
+  await page.getByTestId('task-minutes').fill('48');
+  await expect(page.getByText('Takes 48 min, as you say.')).toBeVisible();
+  await expect.poll(() => presence(page)).toBeGreaterThan(before);
+  await page.getByTestId('as-worked-out').click();
+  await expect.poll(() => presence(page)).toBe(before);
+});
+
+test('in the middle of the night what has begun stays, and the rest is planned anew', async ({
+  page,
+}) => {
+  const days = (await (
+    await page.request.get('/api/kitchens/00000000-0000-4000-8000-000100000001/days')
+  ).json()) as { id: string; data: { date: string } }[];
+  const { date } = days.find(({ id }) => NIGHT.endsWith(id))!.data;
+  await page.clock.setFixedTime(new Date(`${date}T01:00:00`));
+  await page.goto(NIGHT);
+  await expect(verdict(page)).toContainText('All 12 are ready in time');
+  const rows = page.locator('[data-testid^="task-"]');
+  const begun = async () =>
+    (await rows.allInnerTexts()).map((text) => text.split('\n').slice(0, 2).join(' ')).slice(0, 12);
+  const before = await begun();
+  await page.getByTestId('plan-the-rest').click();
+  await expect(page.getByText(/^Planned anew from .* 01:00 on/)).toBeVisible();
+  await expect(verdict(page)).toContainText('All 12 are ready in time');
+  expect(await begun()).toEqual(before);
+  // A pudding more, in the middle of it.
+  await open(page, 'wanted');
+  await page.getByTestId('add-wanted').selectOption({ label: 'Black-tea milk pudding' });
+  await expect(verdict(page)).toContainText('All 13 are ready in time');
+  expect(await begun()).toEqual(before);
+  await page.getByTestId('undo-day').click();
+  await page.getByTestId('plan-whole').click();
+  await expect(page.getByTestId('plan-the-rest')).toBeVisible();
+});
+
 test('a day that cannot be had says why, and each way out is one tap', async ({ page }) => {
   await newDay(page);
   // The night's cook begins at eight in the evening: twenty minutes past is too soon for a pie.

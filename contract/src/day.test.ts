@@ -25,6 +25,8 @@ const DAY: DayData = {
   mixers: 1,
   fridgePlaces: 12,
   locks: [{ task: `${id(1)}:bake`, startMin: -60 }],
+  changes: [{ bake: id(1), task: 'filling/cook', kind: 'retimed', minutes: 30 }],
+  nowMin: null,
   presence: 0.5,
   way: { order: [id(1)], soonerMin: { [id(1)]: 30 } },
   archived: false,

@@ -43,6 +43,18 @@ export const lockSchema = z.object({
   startMin: wholeWithin('minute-of-day', { least: -2 * DAY_MIN, most: 2 * DAY_MIN }),
 });
 
+/** What the cook has changed of a task of one bake: how long it takes, or that it is not done. */
+export const changeSchema = z.discriminatedUnion('kind', [
+  z.object({
+    bake: idSchema,
+    task: taskSchema,
+    kind: z.literal('retimed'),
+    minutes: wholeWithin('task-minutes', { least: 1, most: DAY_MIN }),
+  }),
+  z.object({ bake: idSchema, task: taskSchema, kind: z.literal('dropped') }),
+]);
+export type ChangeData = z.infer<typeof changeSchema>;
+
 /** How a plan was found, so that it is found again: the order of its bakes, and how much sooner each is ready, min. */
 const waySchema = z.object({
   order: z.array(idSchema).max(MOST.bakes),
@@ -68,6 +80,11 @@ export const dayDataSchema = z.object({
   mixers: wholeWithin('mixers', { least: 0, most: 10 }),
   fridgePlaces: wholeWithin('fridge-places', { least: 0, most: 1000 }),
   locks: z.array(lockSchema).max(MOST.locks).default([]),
+  changes: z.array(changeSchema).max(MOST.locks).default([]),
+  /** From here on it is planned anew, min from midnight of the day; what began before stays. Null while all is ahead. */
+  nowMin: wholeWithin('minute-of-day', { least: -2 * DAY_MIN, most: 2 * DAY_MIN })
+    .nullable()
+    .default(null),
   /** How much being there counts against freshness: 0 for freshness alone, 1 for presence alone. */
   presence: within('presence', { least: 0, most: 1 }).default(0.5),
   way: waySchema.nullable().default(null),

@@ -10,6 +10,7 @@ import {
 import {
   computedFrom,
   stoveOf,
+  withChanges,
   workOf,
   type Computed,
   type DayOven,
@@ -18,7 +19,7 @@ import {
   type WorkAsk,
   type WorkList,
 } from '@hollow-moon/core/planning';
-import type { CookData, DayData } from './day';
+import type { ChangeData, CookData, DayData } from './day';
 import type { FormulaData } from './formula';
 import type { KitchenData } from './kitchen';
 import type { OvenData } from './oven';
@@ -109,20 +110,26 @@ export interface WorkedBake {
   readonly nutFree?: boolean;
 }
 
+/** What the cook has changed of one bake of a day. */
+export const changesOf = ({ changes }: DayData, bake: string): ChangeData[] =>
+  changes.filter((change) => change.bake === bake);
+
 /** A day as the planner is asked for it: the bakes whose work is known, in the kitchen's ovens. */
 export function sessionOf(day: DayData, bakes: readonly WorkedBake[], where: WorkedIn): Session {
-  const fromMin = BEFORE_MIN + day.beginsMin;
+  const beginsMin = BEFORE_MIN + day.beginsMin;
   return {
-    fromMin,
+    fromMin: Math.max(beginsMin, BEFORE_MIN + (day.nowMin ?? day.beginsMin)),
     wanted: day.wanted.flatMap(({ id, dueMin }) => {
       const bake = bakes.find((each) => each.id === id);
-      return bake ? [{ ...bake, dueMin: BEFORE_MIN + dueMin }] : [];
+      if (!bake) return [];
+      const { work } = withChanges(bake.work, changesOf(day, id));
+      return [{ ...bake, work, dueMin: BEFORE_MIN + dueMin }];
     }),
     means: {
       people: day.people.map((cook) => ({
         id: cook.id,
         name: cook.name,
-        hours: hoursOf(cook, fromMin),
+        hours: hoursOf(cook, beginsMin),
       })),
       ovens: where.ovens
         .filter(({ data }) => !data.archived)

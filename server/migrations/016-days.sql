@@ -14,6 +14,8 @@ CREATE TABLE days (
   fridge_places   INT UNSIGNED NOT NULL CHECK (fridge_places <= 1000),
   presence        DOUBLE       NOT NULL CHECK (presence BETWEEN 0 AND 1),
   locks           JSON         NOT NULL,
+  changes         JSON         NOT NULL,
+  now_min         INT          NULL CHECK (now_min BETWEEN -2880 AND 2880),
   way             JSON         NULL,
   archived        TINYINT(1)   NOT NULL DEFAULT 0,
   UNIQUE KEY day_of_kitchen (kitchen_id, id),

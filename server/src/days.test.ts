@@ -42,12 +42,25 @@ it('comes back as it was written, with its locks and how its plan was found', as
     beginsMin: -2880,
     wanted: [second!, { ...first!, dueMin: 1500, forWhom: '' }],
     locks: [{ task: `${first!.id}:bake`, startMin: -75 }],
+    changes: [
+      { bake: first!.id, task: 'bake', kind: 'retimed', minutes: 42 },
+      { bake: second!.id, task: 'seal', kind: 'dropped' },
+    ],
+    nowMin: -30,
     presence: 0.1,
     way: { order: [first!.id, second!.id], soonerMin: { [first!.id]: 45 } },
   };
   await agent.put(`${days}/${id}`).send(write(data)).expect(200);
   expect((await agent.get(`${days}/${id}`).expect(200)).body.data).toEqual(data);
-  const fewer = { ...data, wanted: [], people: [], locks: [], way: null };
+  const fewer = {
+    ...data,
+    wanted: [],
+    people: [],
+    locks: [],
+    changes: [],
+    nowMin: null,
+    way: null,
+  };
   await agent.put(`${days}/${id}`).send(write(fewer, 1)).expect(200);
   expect((await agent.get(`${days}/${id}`).expect(200)).body.data).toEqual(fewer);
 });

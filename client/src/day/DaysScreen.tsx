@@ -40,6 +40,7 @@ function arrived(
       ...day,
       wanted: kept,
       locks: day.locks.filter(({ task }) => [...ids].some((id) => task.startsWith(id))),
+      changes: day.changes.filter(({ bake }) => ids.has(bake)),
       way: day.way && { ...day.way, order: day.way.order.filter((id) => ids.has(id)) },
     },
     lacks: day.wanted.flatMap(({ formulaId }) => (here(formulaId) ? [] : [formulaId])),

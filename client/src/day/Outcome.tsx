@@ -1,4 +1,5 @@
 import type { DayData } from '@hollow-moon/contract';
+import { BEFORE_MIN } from '@hollow-moon/contract/planning';
 import {
   fridgeAtFullest,
   leastPresence,
@@ -17,7 +18,8 @@ import { useBetter } from './useBetter';
 import type { EditDay } from './useDay';
 import type { Planned } from './usePlan';
 import type { Works } from './useWorks';
-import { dayAndHour, hourOf, lasting } from './when';
+import { useMinute } from './useMinute';
+import { dayAndHour, hourOf, lasting, minuteOf } from './when';
 
 interface OutcomeOf {
   readonly day: DayData;
@@ -173,6 +175,59 @@ function Search({
   );
 }
 
+/** While it is worked by: what began stays, and the rest is planned anew from now on. */
+function FromNow({ day, planned, onEdit }: Pick<OutcomeOf, 'day' | 'planned' | 'onEdit'>) {
+  const now = minuteOf(day.date, useMinute());
+  const { placed } = planned.plan;
+  const begun = placed.filter(({ startMin }) => startMin <= now);
+  const ahead = placed.length - begun.length;
+  if (day.nowMin !== null) {
+    return (
+      <View className="gap-2">
+        <Soft>
+          {say('day.planned-from', { at: dayAndHour(day.date, BEFORE_MIN + day.nowMin) })}
+        </Soft>
+        <View className="self-start">
+          <Button
+            label={say('day.plan-whole')}
+            testID="plan-whole"
+            onPress={() =>
+              onEdit((data) => ({
+                ...data,
+                nowMin: null,
+                // What was put by hand and is still ahead stays there.
+                locks: data.locks.filter(({ startMin }) => startMin > (data.nowMin ?? 0)),
+              }))
+            }
+          />
+        </View>
+      </View>
+    );
+  }
+  if (begun.length === 0 || ahead === 0) return null;
+  return (
+    <View className="gap-2">
+      <View className="self-start">
+        <Button
+          label={say('day.plan-the-rest')}
+          testID="plan-the-rest"
+          onPress={() =>
+            onEdit((data) => ({
+              ...data,
+              nowMin: now - BEFORE_MIN,
+              locks: [
+                ...data.locks.filter(({ task }) => !begun.some((each) => each.task === task)),
+                ...begun.map(({ task, startMin }) => ({ task, startMin: startMin - BEFORE_MIN })),
+              ],
+            }))
+          }
+        />
+      </View>
+      <Soft>{say('day.plan-the-rest-says')}</Soft>
+    </View>
+  );
+}
+
 /** What a plan comes to: whether all is ready in time, how long anybody is there, what is wrong and what would help. */
 export function Outcome(of: OutcomeOf & { readonly onTrial: (way: Way | undefined) => void }) {
   const { day, planned, works, onTrial } = of;
@@ -221,6 +276,7 @@ export function Outcome(of: OutcomeOf & { readonly onTrial: (way: Way | undefine
           {...of}
         />
       )}
+      {plan.placed.length > 0 ? <FromNow {...of} /> : null}
       {plan.placed.length > 0 ? <Search {...of} onTrial={onTrial} /> : null}
     </View>
   );

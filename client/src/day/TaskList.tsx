@@ -1,7 +1,7 @@
 import { say } from '@hollow-moon/words';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Picker, Title } from '../design';
+import { Button, Picker, Read, Title } from '../design';
 import { TaskRow, type TaskOfDay } from './TaskRow';
 import { dayAndHour } from './when';
 
@@ -13,6 +13,45 @@ function byHour<T extends { readonly startMin: number }>(placed: readonly T[]): 
     hours.set(hour, [...(hours.get(hour) ?? []), each]);
   }
   return [...hours];
+}
+
+/** Tasks that are not done here, each to be brought back; and changes that fit nothing any more. */
+function NotDone({ planned, day, works, onEdit }: Omit<TaskOfDay, 'placed'>) {
+  const rows = day.changes.flatMap((change) => {
+    const bake = works.bakes.find(({ id }) => id === change.bake);
+    if (!bake) return [];
+    const task = bake.work.tasks.find(({ id }) => id === change.task);
+    if (task && change.kind === 'retimed') return [];
+    const says = task
+      ? say('day.left-undone', { task: say(`work.${task.verb}`), bake: bake.name })
+      : say('day.fits-no-more', { bake: bake.name });
+    return [{ change, says }];
+  });
+  if (rows.length === 0 || planned.session.wanted.length === 0) return null;
+  return (
+    <View role="list" testID="not-done" className="pt-4">
+      {rows.map(({ change, says }) => (
+        <View
+          key={`${change.bake} ${change.task}`}
+          role="listitem"
+          className="min-h-14 flex-row items-center justify-between gap-3 border-t border-line py-1"
+        >
+          <Read className="min-w-0 flex-1">{says}</Read>
+          <Button
+            label={say('day.bring-task-back')}
+            onPress={() =>
+              onEdit((data) => ({
+                ...data,
+                changes: data.changes.filter(
+                  ({ bake, task }) => bake !== change.bake || task !== change.task,
+                ),
+              }))
+            }
+          />
+        </View>
+      ))}
+    </View>
+  );
 }
 
 /** The plan as a list by the hour, for everybody or for one person. */
@@ -59,6 +98,7 @@ export function TaskList(of: Omit<TaskOfDay, 'placed'>) {
           </View>
         </View>
       ))}
+      <NotDone {...of} />
     </View>
   );
 }

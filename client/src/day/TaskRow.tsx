@@ -1,11 +1,11 @@
-import { type DayData } from '@hollow-moon/contract';
+import type { ChangeData, DayData } from '@hollow-moon/contract';
 import { BEFORE_MIN } from '@hollow-moon/contract/planning';
 import type { Placed } from '@hollow-moon/core/planning';
 import { say } from '@hollow-moon/words';
 import { useMemo, useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import type { KitchenBook } from '../book/book';
-import { Button, icons, Range, Read, Soft, useWords } from '../design';
+import { Button, icons, NumberField, Range, Read, Soft, useWords } from '../design';
 import { bakesInWords, peopleInWords, taskInWords } from './dayWords';
 import type { EditDay } from './useDay';
 import { planned as planOf, type Planned } from './usePlan';
@@ -111,6 +111,56 @@ function ByHand(of: TaskOfDay) {
   );
 }
 
+/** A task of one bake as the cook does it: it takes another time, or is not done. What several bakes share stays as it is. */
+function AsWeDoIt({ placed, planned, onEdit }: TaskOfDay) {
+  const { task, bakes } = planned.model.byId.get(placed.task)!;
+  const [bake] = bakes;
+  if (bakes.length !== 1 || bake === undefined) return null;
+  const changed = (change: ChangeData | undefined) =>
+    onEdit(
+      (day) => ({
+        ...day,
+        changes: [
+          ...day.changes.filter((each) => each.bake !== bake || each.task !== task.id),
+          ...(change ? [change] : []),
+        ],
+      }),
+      placed.task,
+    );
+  const needed = planned.model.dues.some(({ job }) => job === placed.task);
+  return (
+    <View className="flex-row flex-wrap items-end gap-3">
+      <NumberField
+        label={say('day.takes')}
+        unit="min"
+        value={task.span.expectedMin}
+        decimals={0}
+        className="w-32"
+        testID="task-minutes"
+        onChange={(minutes) => {
+          if (Number.isInteger(minutes) && minutes >= 1 && minutes <= 1440) {
+            changed({ bake, task: task.id, kind: 'retimed', minutes });
+          }
+        }}
+      />
+      {task.from === 'cook' ? (
+        <Button
+          label={say('day.as-worked-out')}
+          testID="as-worked-out"
+          onPress={() => changed(undefined)}
+        />
+      ) : null}
+      {needed ? null : (
+        <Button
+          label={say('day.not-done')}
+          testID="drop-task"
+          onPress={() => changed({ bake, task: task.id, kind: 'dropped' })}
+        />
+      )}
+    </View>
+  );
+}
+
 /** What is known of a task: how long, what it waits for, what to look for and to mind. */
 function TaskDetails(of: TaskOfDay) {
   const { placed, planned } = of;
@@ -135,7 +185,9 @@ function TaskDetails(of: TaskOfDay) {
               earliest: lasting(earliestMin),
               latest: lasting(latestMin),
             })
-          : say('day.usual', { expected: lasting(expectedMin) })}
+          : say(task.from === 'usual' ? 'day.usual' : 'day.as-you-say', {
+              expected: lasting(expectedMin),
+            })}
       </Soft>
       {task.sign ? <Read>{tell(task.sign)}</Read> : null}
       {task.hazard ? <Soft>{tell(task.hazard)}</Soft> : null}
@@ -147,6 +199,7 @@ function TaskDetails(of: TaskOfDay) {
       {(task.steps ?? []).map((step) => (
         <Soft key={step}>{say('day.card-says', { step })}</Soft>
       ))}
+      <AsWeDoIt {...of} />
       <ByHand {...of} />
     </View>
   );

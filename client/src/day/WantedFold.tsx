@@ -216,6 +216,7 @@ export function WantedFold({
                     ...data,
                     wanted: data.wanted.filter(({ id }) => id !== each.id),
                     locks: data.locks.filter(({ task }) => !task.startsWith(each.id)),
+                    changes: data.changes.filter(({ bake }) => bake !== each.id),
                   }))
                 }
               />

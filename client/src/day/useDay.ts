@@ -37,6 +37,8 @@ export const emptyDay = (now: Date): DayData => ({
   mixers: 1,
   fridgePlaces: 20,
   locks: [],
+  changes: [],
+  nowMin: null,
   presence: 0.5,
   way: null,
   archived: false,

@@ -32,12 +32,15 @@ export const dayAndHour = (date: string, minute: number): string =>
 /** A day: "Tuesday 1 December". */
 export const dayInWords = (date: string): string => format(parseISO(date), 'EEEE d MMMM');
 
+/** A figure and its unit, never parted at the end of a line. */
+const unparted = (text: string): string => text.replaceAll(' ', '\u00a0');
+
 /** A length of time: "45 min", "2 h", "16 h 40 min". */
 export function lasting(minutes: number): string {
   const whole = Math.round(minutes);
   const [hours, rest] = [Math.floor(whole / 60), whole % 60];
-  if (hours === 0) return say('day.minutes', { minutes: rest });
-  return rest === 0
-    ? say('day.zoom-hours', { hours })
-    : `${say('day.zoom-hours', { hours })} ${say('day.minutes', { minutes: rest })}`;
+  const inHours = unparted(say('day.zoom-hours', { hours }));
+  const inMinutes = unparted(say('day.minutes', { minutes: rest }));
+  if (hours === 0) return inMinutes;
+  return rest === 0 ? inHours : `${inHours} ${inMinutes}`;
 }

@@ -187,7 +187,10 @@ export function checkPlan(model: DayModel, plan: DayPlan): Breach[] {
     return job ? [{ job, at }] : [];
   });
   const byId = new Map(held.map((each) => [each.job.id, each]));
-  const early = held.filter(({ at }) => at.startMin < model.session.fromMin);
+  // What was put by hand may be what is done already.
+  const early = held.filter(
+    ({ job, at }) => job.lockedMin === undefined && at.startMin < model.session.fromMin,
+  );
   const unlocked = held.filter(
     ({ job, at }) => job.lockedMin !== undefined && at.startMin !== job.lockedMin,
   );

@@ -177,6 +177,36 @@ describe('a plan', () => {
     expect(startsOf(firstPlan(model).plan.placed)).toEqual({ 'tart:do': 300 });
   });
 
+  it('keeps to it for what is shared, and for one load of several', () => {
+    const dough = plainTask('dough', 20, { shared: 'dough:rye' });
+    const load = bake('bake', 150, 30, { pieces: 4, vessels: 4 });
+    const session = sessionWith({ tart: [700, chain([dough, load])] });
+    const model = made({
+      ...session,
+      locks: [
+        { task: 'shared:dough:rye', startMin: 100 },
+        { task: 'tart:bake#1', startMin: 400 },
+      ],
+    });
+    const { plan } = firstPlan(model);
+    expect(startsOf(plan.placed)).toMatchObject({ 'shared:dough:rye': 100, 'tart:bake#1': 400 });
+    expect(checkPlan(model, plan)).toEqual([]);
+  });
+
+  it('leaves what began before now where it was, and plans the rest from now on', () => {
+    const session = sessionWith({
+      tart: [600, chain([plainTask('mix', 20), plainTask('fill', 10)], 30)],
+    });
+    const model = made({
+      ...session,
+      fromMin: 560,
+      locks: [{ task: 'tart:mix', startMin: 100 }],
+    });
+    const { plan } = firstPlan(model);
+    expect(startsOf(plan.placed)).toEqual({ 'tart:mix': 100, 'tart:fill': 590 });
+    expect(checkPlan(model, plan)).toEqual([]);
+  });
+
   it('refuses a bake that fits into no oven, by its name', () => {
     const wide = bake('bake', 180, 30, { lengthMm: 900, breadthMm: 900 });
     const model = modelOf(sessionWith({ slab: [600, [wide]] }));

@@ -116,14 +116,12 @@ export const jobId = (bake: string, task: string): string => `${bake}:${task}`;
 /** A task as a job, or as several where it takes more of an oven than there is. */
 function jobsOf(task: Task, { id: bake }: Wanted, session: Session): Result<readonly Job[]> {
   const id = jobId(bake, task.id);
-  const locked = session.locks?.find((lock) => lock.task === id);
   const job = {
     id,
     task,
     bakes: [bake],
     minutes: task.span.expectedMin,
     busy: busyOf(task, 1),
-    ...(locked ? { lockedMin: locked.startMin } : {}),
   };
   if (!task.oven) return succeed([job]);
   const need = task.oven;
@@ -183,7 +181,9 @@ function headsOf(jobs: readonly Job[], before: DayModel['before'], session: Sess
         ({ from, leastMin }) => headOf(from) + byId.get(from)!.minutes + leastMin,
       ),
     );
-    const head = handsFrom(byId.get(id)!, soonest, session.means);
+    const job = byId.get(id)!;
+    // What was put by hand, or is done already, begins when it does.
+    const head = job.lockedMin ?? handsFrom(job, soonest, session.means);
     heads.set(id, head);
     return head;
   };
@@ -204,7 +204,7 @@ function merged(jobs: readonly Job[]): { readonly jobs: Job[]; readonly as: Map<
   const rest: Job[] = [];
   for (const job of jobs) {
     const key = job.task.shared;
-    if (key === undefined || job.lockedMin !== undefined) {
+    if (key === undefined) {
       rest.push(job);
       continue;
     }
@@ -251,7 +251,12 @@ export function modelOf(session: Session): Result<DayModel> {
       );
     }
   }
-  const { jobs, as } = merged(made);
+  const { jobs: unlocked, as } = merged(made);
+  const locks = new Map(session.locks?.map(({ task, startMin }) => [task, startMin]));
+  const jobs = unlocked.map((job) => {
+    const lockedMin = locks.get(job.id);
+    return lockedMin === undefined ? job : { ...job, lockedMin };
+  });
   const named = (bake: string, task: string): string[] =>
     (loads.get(jobId(bake, task)) ?? []).map((id) => as.get(id) ?? id);
   const edgeOf = (bake: string, to: Task, each: After): Edge[] => {

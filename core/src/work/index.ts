@@ -1,3 +1,4 @@
+export * from './changes';
 export * from './elapsed';
 export * from './plan';
 export { OUT_OF_THE_COLD_MIN, PACES, paceMin } from './practice';

@@ -54,6 +54,8 @@ export const demoDays = (now: Date): Readonly<Record<string, DayData>> => ({
     mixers: 1,
     fridgePlaces: 30,
     locks: [],
+    changes: [],
+    nowMin: null,
     presence: 0.5,
     way: null,
     archived: false,

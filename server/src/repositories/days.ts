@@ -1,7 +1,7 @@
 import { dayDataSchema, type DayData } from '@hollow-moon/contract';
 import { childRows, fromJson, repositoryOf, type Children } from './table';
 
-const { locks: locksSchema, way: waySchema } = dayDataSchema.shape;
+const { locks: locksSchema, changes: changesSchema, way: waySchema } = dayDataSchema.shape;
 
 const BAKES: Children<DayData> = {
   table: 'day_bakes',
@@ -39,6 +39,8 @@ export const days = repositoryOf<DayData>({
     { name: 'fridge_places', write: (data) => data.fridgePlaces },
     { name: 'presence', write: (data) => data.presence },
     { name: 'locks', write: (data) => JSON.stringify(data.locks) },
+    { name: 'changes', write: (data) => JSON.stringify(data.changes) },
+    { name: 'now_min', write: (data) => data.nowMin },
     { name: 'way', write: (data) => (data.way ? JSON.stringify(data.way) : null) },
     { name: 'archived', write: (data) => (data.archived ? 1 : 0) },
   ],
@@ -66,6 +68,8 @@ export const days = repositoryOf<DayData>({
     fridgePlaces: Number(row.fridge_places),
     presence: Number(row.presence),
     locks: fromJson(locksSchema, row.locks),
+    changes: fromJson(changesSchema, row.changes),
+    nowMin: row.now_min === null ? null : Number(row.now_min),
     way: row.way === null ? null : fromJson(waySchema, row.way),
     archived: Boolean(row.archived),
   }),

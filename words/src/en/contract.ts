@@ -61,6 +61,7 @@ export const contract = {
   'field.task': 'The name of the task',
   'field.minute-of-day': 'The minute of the day',
   'field.begins': 'When the work begins',
+  'field.task-minutes': 'The minutes of the task',
   'field.rings': 'The number of rings',
   'field.mixers': 'The number of mixers',
   'field.fridge-places': 'The places in the fridge',

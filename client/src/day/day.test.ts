@@ -1,0 +1,87 @@
+/** Hours of the wall, and what a tap on a way out does to a day. */
+import { BEFORE_MIN } from '@hollow-moon/contract/planning';
+import type { Relief } from '@hollow-moon/core/planning';
+import { emptyDay } from './useDay';
+import type { Planned } from './usePlan';
+import { reliefInWords } from './relief';
+import { dayAndHour, hourOf, lasting, minuteOf, momentOf } from './when';
+
+describe('minutes of a session', () => {
+  it.each([
+    ['2026-12-01', BEFORE_MIN + 370, 'Tue 06:10'],
+    ['2026-12-01', BEFORE_MIN - 60, 'Mon 23:00'],
+    ['2026-12-01', 0, 'Sun 00:00'],
+    ['2026-12-01', BEFORE_MIN + 1440 + 5, 'Wed 00:05'],
+    ['2028-03-01', BEFORE_MIN - 1, 'Tue 23:59'],
+  ])('of %s, minute %p is %s', (date, minute, says) => {
+    expect(dayAndHour(date, minute)).toBe(says);
+    expect(hourOf(date, minute)).toBe(says.slice(4));
+  });
+
+  it('come back from the moment they stand for, over every hour of four days', () => {
+    for (let minute = 0; minute < 4 * 1440; minute += 7) {
+      expect(minuteOf('2026-03-29', momentOf('2026-03-29', minute))).toBe(minute);
+    }
+  });
+
+  it.each([
+    [0, '0\u00a0min'],
+    [45, '45\u00a0min'],
+    [120, '2\u00a0h'],
+    [999.6, '16\u00a0h 40\u00a0min'],
+  ])('%p last %s', (minutes, says) => expect(lasting(minutes)).toBe(says));
+});
+
+describe('a way out', () => {
+  const day = {
+    ...emptyDay(new Date('2026-11-30T12:00:00')),
+    wanted: [{ id: 'tart', formulaId: 'f', vessels: 1, dueMin: 400, forWhom: '' }],
+  };
+  const planned = {
+    session: {
+      wanted: [{ id: 'tart', name: 'Plum tart' }],
+      means: { ovens: [{ id: 'oven', name: 'Deck' }] },
+    },
+  } as unknown as Planned;
+  const after = (way: Relief) => {
+    let changed = day;
+    const { says, take } = reliefInWords(way, planned, (change) => {
+      changed = change(day);
+    });
+    take?.();
+    return { says, changed, taps: take !== undefined };
+  };
+
+  it('begins sooner: the work, and everybody, over midnight where it must', () => {
+    const { changed } = after({ kind: 'begin-sooner', minutes: 120 });
+    expect(changed.beginsMin).toBe(day.beginsMin - 120);
+    expect(changed.people[0]).toMatchObject({ fromMin: 18 * 60, toMin: 30 * 60 });
+    const early = { ...day.people[0]!, fromMin: 60, toMin: 600 };
+    let shifted = day;
+    const sooner = reliefInWords({ kind: 'begin-sooner', minutes: 120 }, planned, (change) => {
+      shifted = change({ ...day, people: [early] });
+    });
+    sooner.take?.();
+    // From 23:00 of the evening before to 10:00: counted from that evening on.
+    expect(shifted.people[0]).toMatchObject({ fromMin: 1380, toMin: 2040 });
+  });
+
+  it('serves later, leaves out, or has one more cook, and says so', () => {
+    const later = after({ kind: 'serve-later', bake: 'tart', minutes: 45 });
+    expect(later.changed.wanted[0]!.dueMin).toBe(445);
+    expect(later.says).toBe('Serve Plum tart 45\u00a0min later');
+    expect(after({ kind: 'leave-out', bake: 'tart' }).changed.wanted).toEqual([]);
+    const more = after({ kind: 'one-more-cook', like: day.people[0]!.id }).changed.people;
+    expect(more.map(({ fromMin, toMin }) => [fromMin, toMin])).toEqual([
+      [1200, 1800],
+      [1200, 1800],
+    ]);
+    expect(more[1]!.id).not.toBe(more[0]!.id);
+  });
+
+  it('does not borrow an oven by a tap', () => {
+    const { says, taps } = after({ kind: 'borrow-oven', like: 'oven' });
+    expect(says).toContain('second oven like Deck');
+    expect(taps).toBe(false);
+  });
+});
