@@ -43,21 +43,23 @@ function boundsOf(
   return { hi, lo };
 }
 
-/** Jobs of a group from the last to the first: each after all that follow it. */
+/** Jobs of a group from the last to the first, each after all that follow it: what keeps shortest has first choice. */
 function backwards({ after }: DayModel, jobs: readonly Job[]): Job[] {
-  const inGroup = new Set(jobs.map(({ id }) => id));
+  const ids = new Set(jobs.map(({ id }) => id));
+  const keepsMin = ({ id }: Job) =>
+    Math.min(Infinity, ...(after.get(id) ?? []).map(({ mostMin }) => mostMin));
+  const waiting = new Set(jobs);
   const done = new Set<string>();
   const ordered: Job[] = [];
-  const visit = (job: Job) => {
-    if (done.has(job.id)) return;
-    done.add(job.id);
-    for (const { to } of after.get(job.id) ?? []) {
-      const next = jobs.find(({ id }) => id === to);
-      if (next && inGroup.has(to)) visit(next);
-    }
-    ordered.push(job);
-  };
-  jobs.forEach(visit);
+  while (waiting.size > 0) {
+    const free = [...waiting].filter(({ id }) =>
+      (after.get(id) ?? []).every(({ to }) => !ids.has(to) || done.has(to)),
+    );
+    const next = free.reduce((first, each) => (keepsMin(each) < keepsMin(first) ? each : first));
+    waiting.delete(next);
+    done.add(next.id);
+    ordered.push(next);
+  }
   return ordered;
 }
 

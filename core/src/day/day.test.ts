@@ -161,6 +161,33 @@ describe('a plan', () => {
     }
   });
 
+  it('has what keeps shortest beside what waits for it, whatever else there is to do', () => {
+    // One cook: 48 min of mixing that keep 30, and a shell that has to be sealed hot and then waits.
+    const tasks = [
+      bake('blind', 190, 35),
+      plainTask('seal', 2, {
+        after: [{ task: 'blind', wait: 'stand', leastMin: 0, mostMin: 5 }],
+      }),
+      plainTask('mix', 48),
+      plainTask('fill', 3, {
+        after: [
+          { task: 'mix', wait: 'stand', leastMin: 0, mostMin: 30 },
+          { task: 'seal', wait: 'stand', leastMin: 0, mostMin: 1440 },
+        ],
+      }),
+    ];
+    const model = made(sessionWith({ tart: [600, tasks] }));
+    const { plan } = firstPlan(model);
+    expect(checkPlan(model, plan)).toEqual([]);
+    // By hand: filled from 597, mixed from 549, sealed at 547, out of the oven by then.
+    expect(startsOf(plan.placed)).toEqual({
+      'tart:fill': 597,
+      'tart:mix': 549,
+      'tart:seal': 547,
+      'tart:blind': 512,
+    });
+  });
+
   it('says how late a bake comes, and leaves out what has no place', () => {
     const late = made(sessionWith({ tart: [20, [plainTask('do', 45)]] }));
     const { plan } = firstPlan(late);
