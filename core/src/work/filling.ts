@@ -57,21 +57,18 @@ function fromTheCold(
   wait: readonly [number, number],
   kind: After['wait'],
 ): FillingTasks {
-  const made = (after_: readonly After[]) =>
-    task(making, 'filling/mix', verb, { grams: grams(making), station: 'mixer', after: after_ });
-  if (making.plan.softAlready) {
-    const mix = made([]);
-    return { tasks: [mix], ready: [after(mix.id, kind, wait)] };
-  }
   const out = task(
     making,
     'filling/take-out',
     verb === 'blend-cheese' ? 'take-out-cheese' : 'take-out-butter',
     { grams: grams(making) },
   );
-  const mix = made([
-    after(out.id, 'soften', [softenMin, softenMin + USUAL_WAITS.softButter[1]], 'butter-soft'),
-  ]);
+  const soft = [softenMin, softenMin + USUAL_WAITS.softButter[1]] as const;
+  const mix = task(making, 'filling/mix', verb, {
+    grams: grams(making),
+    station: 'mixer',
+    after: [after(out.id, 'soften', soft, 'butter-soft')],
+  });
   return { tasks: [out, mix], ready: [after(mix.id, kind, wait)] };
 }
 

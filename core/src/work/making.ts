@@ -84,8 +84,7 @@ const HAZARDS: Partial<Readonly<Record<Verb, string>>> = {
 /** A task by its verb; where nothing else is said, hands are on it from beginning to end, as long as is usual. */
 export function task(making: Making, id: string, verb: Verb, given: Given): Task {
   const { vessels = making.vessels, grams = 0, of = 'filling', what = '' } = given;
-  const factor = making.plan.pace ?? 1;
-  const busy = paceMin(verb, { vessels, widthMm: making.widthMm, grams, factor });
+  const busy = paceMin(verb, { vessels, widthMm: making.widthMm, grams });
   const span = given.span ?? just(given.minutes ?? busy);
   const [sign, hazard] = [SIGNS[verb], HAZARDS[verb]];
   return {

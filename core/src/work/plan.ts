@@ -2,7 +2,7 @@ import type { BlindForecast, BlindPlan } from '../blind';
 import type { Build, BuildFormula } from '../build';
 import type { Rings } from '../doneness';
 import { stillAt, type Forecast, type ForecastPlan } from '../forecast';
-import { isFamily, type PartKind } from '../formula';
+import type { PartKind } from '../formula';
 import type { OutStep, OvenStep } from '../oven';
 import { judgePart } from '../setting';
 import { cookOnStove, type StoveForecast } from '../stove';
@@ -52,10 +52,6 @@ export interface WorkPlan {
   readonly computed: Computed;
   /** Vessels that one pan of water holds; all of them when not said. */
   readonly perPan?: number;
-  /** Hands of this kitchen against common practice; 1 when not said. */
-  readonly pace?: number;
-  /** The kitchen takes butter and cheese out of the fridge by itself, and needs no task for it. */
-  readonly softAlready?: boolean;
 }
 
 const minutes = (seconds: number): number => Math.round(seconds / 60);
@@ -148,9 +144,6 @@ export function stoveOf(
 
 /** Families that are made on the hob. */
 export const STIRRED: ReadonlySet<PartKind> = new Set(['starch-cream', 'starch-pudding', 'curd']);
-
-/** Whether the main thing made is a filling at all, and not a dough or a caramel by itself. */
-export const hasFilling = ({ family }: Pick<MadeFormula, 'family'>): boolean => isFamily(family);
 
 /** What has to be forecast of a bake before its tasks are known; what needs no oven asks nothing. */
 export interface WorkAsk {

@@ -15,8 +15,8 @@ const pace = (onceMin: number, vesselMin = 0, kiloMin = 0): Pace => ({
 });
 
 /**
- * How long one pair of practised hands takes, by what is done: common practice, for one cook at a bench. A kitchen
- * corrects it by its own `pace`.
+ * How long one pair of practised hands takes, by what is done: common practice, for one cook at a bench. A cook
+ * says otherwise task by task.
  */
 export const PACES: Readonly<Record<Verb, Pace>> = {
   'take-out-butter': pace(1),
@@ -55,27 +55,22 @@ export const PACES: Readonly<Record<Verb, Pace>> = {
 /** Small vessels go faster, by the piece: under so many mm across each counts for this much of a large one. Common practice. */
 const SMALL = { underMm: 130, share: 0.35 } as const;
 
-/** Whole minutes of hands for a task; at least 1. `widthMm` is across one vessel, `factor` the kitchen's own pace. */
+/** Whole minutes of hands for a task; at least 1. `widthMm` is across one vessel. */
 export function paceMin(
   verb: Verb,
   {
     vessels = 0,
     widthMm = 240,
     grams = 0,
-    factor = 1,
   }: {
     readonly vessels?: number;
     readonly widthMm?: number;
     readonly grams?: number;
-    readonly factor?: number;
   },
 ): number {
   const { onceMin, vesselMin, kiloMin } = PACES[verb];
   const each = widthMm < SMALL.underMm ? SMALL.share : 1;
-  return Math.max(
-    1,
-    Math.round(factor * (onceMin + vesselMin * each * vessels + (kiloMin * grams) / 1000)),
-  );
+  return Math.max(1, Math.round(onceMin + vesselMin * each * vessels + (kiloMin * grams) / 1000));
 }
 
 /** Waits between tasks, least and most, min. Common practice: the rests and chills of the trade's handbooks. */

@@ -32,12 +32,12 @@ const hasButter = ({ analysis }: BuiltPart): boolean =>
   analysis.lines.some(({ ingredient }) => ingredient?.id.startsWith('butter') ?? false);
 
 function doughTasks(making: Making, part: BuiltPart): Task[] {
-  const { roomC, softAlready = false } = making.plan;
+  const { roomC } = making.plan;
   const { id, name, kind, formulaId } = part.part;
   const own = { of: id, what: name };
   // Made from the book, one dough may line the tins of several bakes.
   const shared = formulaId === null ? {} : { shared: `dough:${formulaId}` };
-  const soft = CREAMED.has(kind) && hasButter(part) && !softAlready;
+  const soft = CREAMED.has(kind) && hasButter(part);
   const takeOut = task(making, `${id}/take-out`, 'take-out-butter', {
     ...own,
     grams: part.wantedG,

@@ -159,7 +159,3 @@ export interface WorkList {
   /** Steps of the card that say nothing any task says. */
   readonly besides: readonly string[];
 }
-
-/** Whole minutes somebody is busy with a task. */
-export const handsMin = ({ hands }: Pick<Task, 'hands'>): number =>
-  hands.reduce((sum, { minutes }) => sum + minutes, 0);

@@ -6,7 +6,7 @@ import { madeOf, partOf, planOfWork } from '../testing/made';
 import { POT, TART } from '../testing/bakes';
 import { elapsedMin, soonest } from './elapsed';
 import type { Computed, MadeFormula } from './plan';
-import { handsMin, type Gate, type WorkList } from './task';
+import type { Gate, WorkList } from './task';
 import { workOf } from './work';
 
 const span = (expectedMin: number, spread = 6) => ({
@@ -396,33 +396,19 @@ describe('the tasks', () => {
     expect(bake && bake.oven).toMatchObject({ pieces: 2, lengthMm: 350, breadthMm: 250 });
   });
 
-  it('take more hands for more vessels, less for small ones, and as long as the kitchen takes', () => {
-    const lined = (vesselCount: number, vessel = TART.vessel, pace = 1) => {
-      const plan = planOfWork(
-        madeOf(
-          'curd',
-          { 'lemon-juice': 300, 'egg-yolk': 140, sugar: 180 },
-          { ...inSweet, vesselCount },
-        ),
-        BLIND,
-        vessel,
+  it('take more hands for more vessels, and less for small ones', () => {
+    const lined = (vesselCount: number, vessel = TART.vessel) => {
+      const formula = madeOf(
+        'curd',
+        { 'lemon-juice': 300, 'egg-yolk': 140, sugar: 180 },
+        { ...inSweet, vesselCount },
       );
-      const work = workOf({ ...plan, pace });
-      if (!work.ok) throw new Error(work.problem.code);
-      return handsMin(work.value.tasks.find(({ verb }) => verb === 'roll-and-line')!);
+      const { tasks } = worked(formula, BLIND, vessel);
+      return tasks.find(({ verb }) => verb === 'roll-and-line')!.hands;
     };
     // By hand: 3 and 5 for each; tartlets at 0.35 of that.
-    expect([lined(1), lined(4), lined(4, POT.vessel)]).toEqual([8, 23, 10]);
-    expect(lined(4, TART.vessel, 1.5)).toBe(35);
-  });
-
-  it('need no task for butter where the kitchen takes it out by itself', () => {
-    const plan = planOfWork(
-      madeOf('curd', { 'lemon-juice': 300, 'egg-yolk': 140 }, inSweet),
-      BLIND,
-    );
-    const work = workOf({ ...plan, softAlready: true });
-    expect(work.ok && inOrder(work.value)).not.toContain('take-out-butter');
+    const minutes = [lined(1), lined(4), lined(4, POT.vessel)].map(([hands]) => hands!.minutes);
+    expect(minutes).toEqual([8, 23, 10]);
   });
 });
 
