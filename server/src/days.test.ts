@@ -77,7 +77,10 @@ it('is refused at its field, and with a formula there is not', async () => {
   const id = randomUUID();
   const bad = { ...data, people: [{ ...data.people[0]!, toMin: 10 }] };
   const refused = await agent.put(`${days}/${id}`).send(write(bad)).expect(422);
-  expect(refused.body.error).toMatchObject({ code: 'day.hours', path: 'data.people.0.toMin' });
+  expect(refused.body.error).toMatchObject({
+    path: 'data.people.0.toMin',
+    issues: [{ code: 'day.hours' }],
+  });
   const lost = { ...data, wanted: [{ ...data.wanted[0]!, formulaId: randomUUID() }] };
   const response = await agent.put(`${days}/${id}`).send(write(lost)).expect(422);
   expect(response.body.error.code).toBe('unknown-reference');
