@@ -69,10 +69,12 @@ test('? lists the single keys, which can be switched off', async ({ page }) => {
   await expect(page.getByTestId('new-formula')).toBeVisible();
   await page.keyboard.press('?');
   const keys = page.getByRole('dialog', { name: 'Keys' });
-  await expect(keys.getByRole('listitem')).toHaveCount(15);
+  await expect(keys.getByRole('listitem')).toHaveCount(16);
   await page.keyboard.press('Escape');
   await expect(keys).toBeHidden();
   await page.keyboard.press('2');
+  await expect(page).toHaveURL(/\/plan$/);
+  await page.keyboard.press('3');
   await expect(page).toHaveURL(/\/log$/);
   await expect(page.getByTestId('open-log-find')).toBeVisible();
   await page.keyboard.press('/');
@@ -85,7 +87,7 @@ test('? lists the single keys, which can be switched off', async ({ page }) => {
   await page.keyboard.press('?');
   await page.getByTestId('single-keys').click();
   await page.keyboard.press('Escape');
-  await page.keyboard.press('3');
+  await page.keyboard.press('4');
   await expect(page).toHaveURL(/\/log$/);
 });
 
