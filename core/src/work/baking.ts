@@ -1,6 +1,7 @@
 import type { Family } from '../formula';
 import { after, footprintOf, programmeKey, task, type Making } from './making';
-import { AT_BEST_MIN, CHILL_MIN, OUT_OF_THE_COLD_MIN } from './practice';
+import { AT_BEST_MIN, CHILL_MIN, CHOCOLATE_SETS_MIN, OUT_OF_THE_COLD_MIN } from './practice';
+import { setByChocolate } from './plan';
 import type { After, Task } from './task';
 
 /** What follows once the filling is in: oven, cooling, and from when it may be cut. */
@@ -138,7 +139,8 @@ export function bakeTasks(making: Making, family: Family, before: readonly After
 /** What the cold sets, from where it is poured. */
 export function setTasks(making: Making, family: Family, before: readonly After[]): Baked {
   const fill = fillTask(making, before);
-  const setMin = CHILL_MIN[family] ?? POT_MIN;
+  const chocolate = family === 'cold-set' && setByChocolate(making.plan.build);
+  const setMin = chocolate ? CHOCOLATE_SETS_MIN : (CHILL_MIN[family] ?? POT_MIN);
   return {
     tasks: [fill],
     last: fill.id,

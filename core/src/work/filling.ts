@@ -1,6 +1,7 @@
 import type { Family } from '../formula';
 import { after, just, task, type Making } from './making';
 import { USUAL_WAITS } from './practice';
+import { setByChocolate } from './plan';
 import { onTheBenchMin } from './shell';
 import type { After, Task, Verb } from './task';
 import { BUTTER, FRESH_CHEESE } from './waits';
@@ -119,7 +120,13 @@ const MADE: Readonly<Record<Family, (making: Making) => FillingTasks>> = {
   'starch-pudding': (making) => stirred(making, USUAL_WAITS.hotCream, 'stand'),
   curd: (making) => stirred(making, CURD_COOLS_MIN, 'cool'),
   'cold-set': (making) =>
-    single(making, 'filling/mix', 'set-with-gelatine', USUAL_WAITS.gelatineMix, { station: 'hob' }),
+    single(
+      making,
+      'filling/mix',
+      setByChocolate(making.plan.build) ? 'melt-chocolate' : 'set-with-gelatine',
+      USUAL_WAITS.gelatineMix,
+      { station: 'hob' },
+    ),
 };
 
 /** The tasks of a main filling by its family. */

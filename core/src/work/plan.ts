@@ -142,6 +142,13 @@ export function stoveOf(
   return cooked.ok ? cooked.value : undefined;
 }
 
+/** Whether what the cold sets is set by chocolate, and not by a gelling agent. */
+export function setByChocolate({ filling }: Pick<Build, 'filling'>): boolean {
+  const has = (what: RegExp) =>
+    filling.lines.some(({ ingredient }) => what.test(ingredient?.id ?? ''));
+  return has(/chocolate/) && !has(/^(gelatine|agar)/);
+}
+
 /** Families that are made on the hob. */
 export const STIRRED: ReadonlySet<PartKind> = new Set(['starch-cream', 'starch-pudding', 'curd']);
 

@@ -39,6 +39,7 @@ export const PACES: Readonly<Record<Verb, Pace>> = {
   'cream-nuts': pace(10, 0, 3),
   'cook-cream': pace(4, 0, 1),
   'set-with-gelatine': pace(14, 0, 3),
+  'melt-chocolate': pace(8, 0, 3),
   'make-part': pace(12, 0, 3),
   'spread-under': pace(1, 1.5),
   fill: pace(1, 1.5),
@@ -107,6 +108,9 @@ export const CHILL_MIN: Readonly<Partial<Record<Family, number>>> = {
   curd: 240,
   'cold-set': 480,
 };
+
+/** A filling that chocolate sets needs no gelatine's night. Common practice, min. */
+export const CHOCOLATE_SETS_MIN = 240;
 
 /** How long a bake is at its best once it may be cut, min. Common practice, from memory. */
 export const AT_BEST_MIN: Readonly<Record<Family, number>> = {

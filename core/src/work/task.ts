@@ -22,6 +22,7 @@ export const VERBS = [
   'cream-nuts',
   'cook-cream',
   'set-with-gelatine',
+  'melt-chocolate',
   'make-part',
   'spread-under',
   'fill',

@@ -237,6 +237,22 @@ const RECIPES: readonly Recipe[] = [
     hours: [8, 9.5],
   },
   {
+    // Common practice: chocolate sets in four hours, without a night.
+    name: 'a ganache on crumbs',
+    formula: madeOf(
+      'cold-set',
+      { 'dark-chocolate': 300, cream: 300, butter: 40 },
+      {
+        shell: 'crumb-shell',
+        parts: [partOf('crumb-shell', 'shell', { 'ginger-biscuits': 180, butter: 70 })],
+      },
+    ),
+    computed: {},
+    order: ['press-in', 'fill'],
+    asked: ['walls-firm'],
+    hours: [4, 5.5],
+  },
+  {
     name: 'an eggless pudding in pots, with brittle',
     formula: madeOf(
       'starch-pudding',

@@ -20,6 +20,7 @@ export const work = {
   'work.cream-nuts': 'Cream the nut filling',
   'work.cook-cream': 'Cook, stirring',
   'work.set-with-gelatine': 'Bloom, melt and fold in',
+  'work.melt-chocolate': 'Melt the chocolate into the hot cream',
   'work.make-part': 'Make',
   'work.spread-under': 'Lay it in',
   'work.fill': 'Fill',
@@ -32,9 +33,9 @@ export const work = {
   'work.meringue': 'Whisk and pipe the meringue',
   'work.put-on': 'Put on',
   'work.no-forecast':
-    'Its bake has no forecast yet. Open the formula, and choose a tin and an oven.',
+    'Its bake has no forecast yet. Open the formula and add what is missing: a tin, an oven or an amount.',
   'work.no-shell-forecast':
-    'Its shell has no forecast yet. Open the formula, choose a tin, and add an oven to the kitchen.',
+    'Its shell has no forecast yet. Open the formula and choose a tin; the kitchen needs an oven.',
 
   'work-wait.soften': 'softens',
   'work-wait.rest-cold': 'rests in the fridge',
