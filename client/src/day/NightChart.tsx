@@ -50,7 +50,7 @@ function PersonLane({
               <Rect
                 key={`${task} ${index}`}
                 x={x(startMin + fromMin)}
-                y={top + 16}
+                y={top + 20}
                 width={Math.max(1, x(minutes) - x(0))}
                 height={12}
                 fill={colours.ink}

@@ -124,16 +124,18 @@ const lengthOf = ({ dues, headMin, byId }: DayModel, bake: string): Minute =>
   );
 
 /**
- * Orders in which a plan is built when nothing else is said: what is due first has first choice of the hours before it;
- * what takes longest has; what is due last has.
+ * Orders in which a plan is built when nothing else is said: first choice of the hours has what is due first; what is at
+ * its best for the shortest time; what takes longest; what is due last.
  */
 export function usualOrders(model: DayModel): string[][] {
   const long = new Map(model.session.wanted.map(({ id }) => [id, lengthOf(model, id)]));
   const sorted = (by: (a: Wanted, b: Wanted) => number) =>
     [...model.session.wanted].sort(by).map(({ id }) => id);
+  const bestMin = ({ work }: Wanted) => Math.min(...work.ready.map(({ mostMin }) => mostMin));
   const longer = (a: Wanted, b: Wanted) => long.get(b.id)! - long.get(a.id)!;
   return [
     sorted((a, b) => a.dueMin - b.dueMin || longer(a, b)),
+    sorted((a, b) => bestMin(a) - bestMin(b) || a.dueMin - b.dueMin),
     sorted((a, b) => longer(a, b) || a.dueMin - b.dueMin),
     sorted((a, b) => b.dueMin - a.dueMin || longer(a, b)),
   ];

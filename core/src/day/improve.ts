@@ -58,11 +58,23 @@ export function foundBy(model: DayModel, way: Way, weights?: DayWeights): Found 
   return { plan, cost: costOf(measure(model, plan), weights), way };
 }
 
-/** The plan that is shown first: the best of those by the usual orders. */
-export const firstPlan = (model: DayModel, weights?: DayWeights): Found =>
+/** The best of the plans by the usual orders. */
+const byUsualOrders = (model: DayModel, weights?: DayWeights): Found =>
   usualOrders(model)
     .map((order) => foundBy(model, { order }, weights))
     .reduce((best, next) => (next.cost < best.cost ? next : best));
+
+/** So many more are tried at once where the first has something late, left out or past its best. */
+const MORE_AT_ONCE = 24;
+
+/** The plan that is shown first: the best of those by the usual orders, and of some like it where that is not sound. */
+export function firstPlan(model: DayModel, weights?: DayWeights): Found {
+  const first = byUsualOrders(model, weights);
+  const { left, lateMin, pastBestMin } = measure(model, first.plan);
+  return left + lateMin + pastBestMin > 0
+    ? improve(model, { tries: MORE_AT_ONCE, from: first.way, ...(weights ? { weights } : {}) })
+    : first;
+}
 
 /**
  * Looks for a better plan than the first: the same construction with bakes in another order and ready a little sooner,

@@ -13,6 +13,7 @@ import {
   measure,
   modelOf,
   soonest,
+  tooLongOut,
   type WorkList,
 } from '@hollow-moon/core/planning';
 import { demoDays } from './days';
@@ -121,6 +122,9 @@ describe('the night', () => {
     expect([first.plan.late, first.plan.left]).toEqual([[], []]);
     expect(checkPlan(model.value, first.plan)).toEqual([]);
     expect(first.plan.placed).toHaveLength(model.value.jobs.length);
+    // Nothing of egg and dairy stands out of the cold for more than its hours, and nothing is past its best.
+    expect(tooLongOut(model.value, first.plan)).toEqual([]);
+    expect(measure(model.value, first.plan).pastBestMin).toBe(0);
   });
 
   it('makes each dough once, and keeps within the fridge', () => {
