@@ -255,6 +255,20 @@ test('an oven with larger shelves takes in one load what took two', async ({ pag
   await page.getByTestId('keep-equipment').click();
 });
 
+test('a standing order is planned again for a week later', async ({ page }) => {
+  await newDay(page);
+  await want(page, 'Landing milk pie', '07:00');
+  await expect(verdict(page)).toContainText('It is ready in time');
+  await page.getByTestId('day-named').click();
+  const before = new Date(await page.getByTestId('day-date').inputValue());
+  const address = page.url();
+  await page.getByTestId('again-day').click();
+  await expect(page).not.toHaveURL(address);
+  await expect(verdict(page)).toContainText('It is ready in time');
+  const after = new Date(await page.getByTestId('day-date').inputValue());
+  expect(after.getTime() - before.getTime()).toBe(7 * 24 * 3600 * 1000);
+});
+
 test('on a wide screen picture, verdict and tasks stand side by side', async ({ page }) => {
   await page.setViewportSize(WIDE);
   await page.goto(NIGHT);

@@ -1,7 +1,7 @@
 import type { StoredDay } from '@hollow-moon/contract';
 import type { Way } from '@hollow-moon/core/planning';
 import { say } from '@hollow-moon/words';
-import { useLocalSearchParams } from 'expo-router';
+import { router, useLocalSearchParams } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useKitchenBook, type KitchenBook } from '../book/book';
@@ -14,7 +14,7 @@ import { NightChart } from './NightChart';
 import { Outcome } from './Outcome';
 import { OvensFold } from './OvensFold';
 import { TaskList } from './TaskList';
-import { useDayEdits, useDays, type DayEdits } from './useDay';
+import { aWeekLater, useDayEdits, useDays, useKeepDay, type DayEdits } from './useDay';
 import { usePlan, type Planned } from './usePlan';
 import { useWorks, type Works } from './useWorks';
 import { WallSheets } from './WallSheets';
@@ -76,13 +76,20 @@ const DayHead = ({ stored: { data }, edits: { undo, redo }, wide }: Shown) => (
 );
 
 /** What is asked of the day. */
-const Asked = ({ stored: { data }, book, edits: { edit } }: Shown) => (
-  <>
-    <WantedFold day={data} book={book} onEdit={edit} />
-    <HandsFold day={data} onEdit={edit} />
-    <NamedFold day={data} onEdit={edit} />
-  </>
-);
+function Asked({ stored: { data }, book, edits: { edit } }: Shown) {
+  const keep = useKeepDay(book.kitchen.id);
+  return (
+    <>
+      <WantedFold day={data} book={book} onEdit={edit} />
+      <HandsFold day={data} onEdit={edit} />
+      <NamedFold
+        day={data}
+        onEdit={edit}
+        onAgain={() => router.navigate(`/plan/${keep(aWeekLater(data))}`)}
+      />
+    </>
+  );
+}
 
 /** What comes of it, or what is missing for that. */
 function Answer({ stored: { data }, works, found, edits, onTrial }: Shown) {

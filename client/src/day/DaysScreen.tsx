@@ -5,13 +5,10 @@ import { listed, say } from '@hollow-moon/words';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { Text, View } from 'react-native';
-import { v4 as uuid } from 'uuid';
 import { useKitchenBook, type KitchenBook } from '../book/book';
 import { Button, FileButton, icons, Notice, PlaceLink, Soft, Title, useWords } from '../design';
 import { Column, Margin, useTitle, WhenHere } from '../layout';
-import { queued } from '../outgoing/writes';
-import { useAppDispatch } from '../state/state';
-import { emptyDay, useDays } from './useDay';
+import { emptyDay, useDays, useKeepDay } from './useDay';
 import { dayInWords } from './when';
 
 const DayLink = ({ id, data }: StoredDay) => (
@@ -48,22 +45,11 @@ function arrived(
 }
 
 function Days({ book }: { readonly book: KitchenBook }) {
-  const dispatch = useAppDispatch();
   const { tell } = useWords();
   const days = useDays(book.kitchen.id);
   const [problem, setProblem] = useState<Problem>();
   const [lacking, setLacking] = useState<readonly string[]>([]);
-  const keep = (data: DayData): string => {
-    const id = uuid();
-    dispatch(
-      queued({
-        kitchenId: book.kitchen.id,
-        thing: id,
-        work: { op: 'put', kind: 'days', version: 0, data },
-      }),
-    );
-    return id;
-  };
+  const keep = useKeepDay(book.kitchen.id);
   const open = (text: string) => {
     const read = fromDayFile(text);
     setProblem(read.ok ? undefined : read.problem);

@@ -183,7 +183,16 @@ export function HandsFold({ day, onEdit }: { readonly day: DayData; readonly onE
 }
 
 /** What the day is called, and when it is. */
-export function NamedFold({ day, onEdit }: { readonly day: DayData; readonly onEdit: EditDay }) {
+export function NamedFold({
+  day,
+  onEdit,
+  onAgain,
+}: {
+  readonly day: DayData;
+  readonly onEdit: EditDay;
+  /** Plans the same for a week later. */
+  readonly onAgain: () => void;
+}) {
   return (
     <Fold id="day-named" title={say('day.named')} summary={`${day.name}, ${day.date}`}>
       {() => (
@@ -200,7 +209,8 @@ export function NamedFold({ day, onEdit }: { readonly day: DayData; readonly onE
             testID="day-date"
             onChange={(date) => onEdit((data) => ({ ...data, date }))}
           />
-          <View className="self-start">
+          <View className="flex-row flex-wrap gap-2">
+            <Button label={say('day.again')} testID="again-day" onPress={onAgain} />
             <Button
               label={say(day.archived ? 'day.bring-back' : 'day.put-away')}
               testID="archive-day"

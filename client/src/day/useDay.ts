@@ -1,12 +1,12 @@
 import type { DayData, StoredDay } from '@hollow-moon/contract';
 import { say } from '@hollow-moon/words';
-import { addDays, format } from 'date-fns';
+import { addDays, format, parseISO } from 'date-fns';
 import { useCallback, useMemo, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import { useWriting } from '../equipment';
-import { dataUnderWay } from '../outgoing/writes';
+import { dataUnderWay, queued } from '../outgoing/writes';
 import { useDaysQuery } from '../wire/api';
-import { useAppSelector } from '../state/state';
+import { useAppDispatch, useAppSelector } from '../state/state';
 
 /** The days of a kitchen as they will be when what is on its way has come into the book, the latest first. */
 export function useDays(kitchenId: string): readonly StoredDay[] | undefined {
@@ -21,6 +21,16 @@ export function useDays(kitchenId: string): readonly StoredDay[] | undefined {
     );
     return [...known, ...begun].sort((a, b) => b.data.date.localeCompare(a.data.date));
   }, [data, writes]);
+}
+
+/** Keeps a new day; it is on its way to the book at once. Answers its id. */
+export function useKeepDay(kitchenId: string): (data: DayData) => string {
+  const dispatch = useAppDispatch();
+  return (data) => {
+    const thing = uuid();
+    dispatch(queued({ kitchenId, thing, work: { op: 'put', kind: 'days', version: 0, data } }));
+    return thing;
+  };
 }
 
 /** Hours of a night baker, min after midnight. Common practice. */
@@ -42,6 +52,14 @@ export const emptyDay = (now: Date): DayData => ({
   presence: 0.5,
   way: null,
   archived: false,
+});
+
+/** The same day a week later, as a standing order has it: what is wanted and who works, and nothing that was done by hand. */
+export const aWeekLater = (day: DayData): DayData => ({
+  ...day,
+  date: format(addDays(parseISO(day.date), 7), 'yyyy-MM-dd'),
+  locks: [],
+  nowMin: null,
 });
 
 export type EditDay = (change: (data: DayData) => DayData, field?: string) => void;

@@ -162,6 +162,7 @@ export const day = {
   'day.calendar-says':
     'A calendar that has an earlier version of this day takes the new one in its place.',
   'day.ready': '{whom, select, none {{bake} is wanted} other {{bake} for {whom}}}',
+  'day.again': 'Plan the same for a week later',
   'day.put-away': 'Put this day away',
   'day.bring-back': 'Bring it back',
   'day.sheet-of': '{person}, {day}',
