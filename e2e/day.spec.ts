@@ -61,6 +61,23 @@ test('the demonstration’s night is planned, bettered, and taken back', async (
   await expect.poll(() => presence(page)).toBe(after);
 });
 
+test('what is changed while a better plan is looked for is not lost', async ({ page }) => {
+  const pie = '00000000-0000-4000-8000-009100000002';
+  await page.goto(NIGHT);
+  await expect(verdict(page)).toContainText('All 12 are ready in time');
+  await expect(verdict(page)).not.toContainText('Working out');
+  await open(page, 'wanted');
+  await page.getByTestId(`open-wanted-${pie}`).click();
+  // Another order of what counts, so that there is something to be found.
+  await page.getByRole('radio', { name: 'Going home sooner' }).click();
+  await page.getByTestId('better').click();
+  await expect(page.getByTestId('search-state')).toHaveText(/[1-9]\d+ plans tried/);
+  await page.getByTestId(`for-${pie}`).fill('the second boat');
+  await expect(page.getByTestId('better')).toHaveText('Look for a better plan');
+  await page.reload();
+  await expect(page.getByTestId(`open-wanted-${pie}`)).toContainText('the second boat');
+});
+
 test('the night is read by the hour, by person and by oven, and fetched for as a whole', async ({
   page,
 }) => {

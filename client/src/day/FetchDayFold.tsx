@@ -87,7 +87,14 @@ export function FetchDayFold({
   const builds = useMemo(() => buildsOf(day, book), [day, book]);
   const needs = useMemo(() => fetchedTogether(builds.map((build) => build.needs)), [builds]);
   const { eggs } = eggsToCrack(needs, grade);
-  const vague = builds.flatMap(({ unknown, byEye }) => [...unknown, ...byEye]);
+  // A formula that is wanted twice has its lines once.
+  const vague = [
+    ...new Map(
+      builds.flatMap(({ unknown, byEye }) =>
+        [...unknown, ...byEye].map((each) => [each.line.id, each] as const),
+      ),
+    ).values(),
+  ];
   return (
     <Fold
       id="day-fetch"

@@ -25,7 +25,7 @@ export interface Better {
  */
 export function useBetter(
   planned: Planned,
-  { presence }: Pick<DayData, 'presence'>,
+  day: DayData,
   onTrial: (way: Way | undefined) => void,
   onKeep: (way: Way) => void,
 ): Better {
@@ -34,8 +34,17 @@ export function useBetter(
     tried: 0,
     saved: undefined as number | undefined,
   });
+  const { presence } = day;
   const stopped = useRef<() => void>(() => undefined);
-  useEffect(() => () => stopped.current(), []);
+  const dropped = useRef<() => void>(() => undefined);
+  // What is kept is put into the day as it is by then.
+  const keep = useRef(onKeep);
+  useEffect(() => {
+    keep.current = onKeep;
+  });
+  const asked = JSON.stringify({ ...day, way: null });
+  // A plan of what was asked before is no plan of what is asked now.
+  useEffect(() => () => dropped.current(), [asked]);
   const start = useCallback(() => {
     const { session, way, measures } = planned;
     const before = costOf(measures, { presence });
@@ -49,22 +58,28 @@ export function useBetter(
       over = true;
       withdraw();
       stopped.current = () => undefined;
+      dropped.current = () => undefined;
       onTrial(undefined);
       const found = best && best.cost < before - 1e-9 ? best : undefined;
-      if (found) onKeep(found.way);
+      if (found) keep.current(found.way);
       setState({ running: false, tried, saved: found ? before - found.cost : 0 });
     };
     stopped.current = end;
+    dropped.current = () => {
+      best = undefined;
+      end();
+      setState({ running: false, tried: 0, saved: undefined });
+    };
     const round = (seed: number) => {
-      const asked = pool().ask('better', {
+      const job = pool().ask('better', {
         session,
         from: best?.way ?? way,
         tries: TRIES,
         seed,
         presence,
       });
-      withdraw = asked.withdraw;
-      asked.answer.then((found) => {
+      withdraw = job.withdraw;
+      job.answer.then((found) => {
         if (over) return;
         tried += TRIES;
         const better = found.cost < (best?.cost ?? before) - 1e-9;
@@ -80,7 +95,7 @@ export function useBetter(
     };
     setState({ running: true, tried: 0, saved: undefined });
     round(1);
-  }, [planned, presence, onTrial, onKeep]);
+  }, [planned, presence, onTrial]);
   const stop = useCallback(() => stopped.current(), []);
   return { ...state, start, stop };
 }

@@ -1,6 +1,6 @@
 export * from './changes';
 export * from './elapsed';
 export * from './plan';
-export { OUT_OF_THE_COLD_MIN, PACES, paceMin } from './practice';
+export { OUT_OF_THE_COLD_MIN } from './practice';
 export * from './task';
 export { workOf } from './work';

@@ -19,7 +19,7 @@ export const day = {
   'day.left': 'There is no place for {bake} in this day.',
   'day.past-best': '{bake} is past its best when it is served.',
   'day.starts': 'Begins {start}, last hand {end}',
-  'day.presence': 'There for {there}, busy for {busy} of them',
+  'day.presence': 'There for {there} in all, busy for {busy} of that',
   'day.least':
     'No plan needs less than {least}: that is what the hands add up to. The true least may be more.',
   'day.heats':
