@@ -19,7 +19,7 @@ module.exports = {
       comment:
         'The computation has no interface, no I/O and no clock: it imports no package at all.',
       severity: 'error',
-      from: { path: '^core/src/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^core/src/', pathNot: '\\.test\\.ts$|^core/src/testing/' },
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'core', 'npm-no-pkg', 'npm-unknown'],
         pathNot: '/(parse-ingredient|fastest-levenshtein|javascript-lp-solver)/',

@@ -1,5 +1,13 @@
 // Builds the server and exports the client, each only when something it is made of has changed.
-import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import {
+  copyFileSync,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  writeFileSync,
+} from 'node:fs';
+import { createRequire } from 'node:module';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
@@ -62,15 +70,25 @@ export const EXPO_ENV = { EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1' };
 /** Lays a Brotli and a gzip copy beside each text of a folder, which the server sends in its place. */
 function compressTexts(folder) {
   for (const entry of readdirSync(folder, { recursive: true, withFileTypes: true })) {
-    if (!entry.isFile() || !/\.(?:js|css|html|json|svg|ttf)$/.test(entry.name)) continue;
+    if (!entry.isFile() || !/\.(?:js|css|html|json|svg|ttf|wasm)$/.test(entry.name)) continue;
     const file = join(entry.parentPath ?? entry.path, entry.name);
     const text = readFileSync(file);
     const params = {
-      [constants.BROTLI_PARAM_QUALITY]: constants.BROTLI_MAX_QUALITY,
+      // The last percent of the solver's many megabytes would take half a minute.
+      [constants.BROTLI_PARAM_QUALITY]: text.length > 5e6 ? 6 : constants.BROTLI_MAX_QUALITY,
       [constants.BROTLI_PARAM_SIZE_HINT]: text.length,
     };
     writeFileSync(`${file}.br`, brotliCompressSync(text, { params }));
     writeFileSync(`${file}.gz`, gzipSync(text, { level: 9 }));
+  }
+}
+
+/** The solver's own files, as they are: it fetches them itself when a plan is to be proved. */
+function laySolver(folder) {
+  const { resolve } = createRequire(join(ROOT, 'core/package.json'));
+  mkdirSync(folder, { recursive: true });
+  for (const name of ['minizinc-worker.js', 'minizinc.wasm', 'minizinc.data']) {
+    copyFileSync(resolve(`minizinc/${name}`), join(folder, name));
   }
 }
 
@@ -85,6 +103,7 @@ export async function buildClient() {
         [EXPO_CLI, 'export', '--platform', 'web', '--output-dir', 'dist'],
         { cwd: join(ROOT, 'client'), env: { ...EXPO_ENV, NODE_ENV: 'production' } },
       );
+      laySolver(join(ROOT, 'client/dist/solver'));
       compressTexts(join(ROOT, 'client/dist'));
     },
   );

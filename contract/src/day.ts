@@ -6,7 +6,7 @@ import { archivedSchema, distinct, idSchema, nameSchema, storedSchema, textSchem
 const DAY_MIN = 1440;
 
 /** A day has up to so many bakes, people and locks. */
-const MOST = { bakes: 40, people: 12, locks: 200 } as const;
+const MOST = { bakes: 40, people: 12, locks: 200, tasks: 2000, hands: 20 } as const;
 
 const longName = textSchema('for-whom', 120);
 
@@ -55,11 +55,22 @@ export const changeSchema = z.discriminatedUnion('kind', [
 ]);
 export type ChangeData = z.infer<typeof changeSchema>;
 
-/** How a plan was found, so that it is found again: the order of its bakes, and how much sooner each is ready, min. */
+/** Where a task of a plan stands: its start, min from midnight of the day, its oven, and whose hands it has. */
+const keptSchema = lockSchema.extend({
+  ovenId: idSchema.optional(),
+  people: z.array(idSchema).max(MOST.hands),
+});
+
+/**
+ * How a plan was found, so that it is found again: the order of its bakes, and how much sooner each is ready, min. A plan
+ * that was not built that way is kept task by task.
+ */
 const waySchema = z.object({
   order: z.array(idSchema).max(MOST.bakes),
   soonerMin: z.record(idSchema, z.int().min(0).max(DAY_MIN)),
+  keep: z.array(keptSchema).max(MOST.tasks).optional(),
 });
+export type WayData = z.infer<typeof waySchema>;
 
 /** A day that is planned. */
 export const dayDataSchema = z.object({
@@ -86,7 +97,7 @@ export const dayDataSchema = z.object({
     .nullable()
     .default(null),
   /** How much being there counts against freshness: 0 for freshness alone, 1 for presence alone. */
-  presence: within('presence', { least: 0, most: 1 }).default(0.5),
+  presence: within('presence', { least: 0, most: 1 }).default(0.9),
   way: waySchema.nullable().default(null),
   archived: archivedSchema,
 });

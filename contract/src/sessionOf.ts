@@ -16,10 +16,11 @@ import {
   type DayOven,
   type Person,
   type Session,
+  type Way,
   type WorkAsk,
   type WorkList,
 } from '@hollow-moon/core/planning';
-import type { ChangeData, CookData, DayData } from './day';
+import type { ChangeData, CookData, DayData, WayData } from './day';
 import type { FormulaData } from './formula';
 import type { KitchenData } from './kitchen';
 import type { OvenData } from './oven';
@@ -113,6 +114,36 @@ export interface WorkedBake {
 /** What the cook has changed of one bake of a day. */
 export const changesOf = ({ changes }: DayData, bake: string): ChangeData[] =>
   changes.filter((change) => change.bake === bake);
+
+/** A way of planning as it is kept with a day, and back: tasks that stand somewhere are counted from its own midnight. */
+export const wayDataOf = ({ order, soonerMin, keep }: Way): WayData => ({
+  order: [...order],
+  soonerMin: { ...soonerMin },
+  ...(keep
+    ? {
+        keep: keep.map(({ people, startMin, ...kept }) => ({
+          ...kept,
+          startMin: startMin - BEFORE_MIN,
+          people: [...people],
+        })),
+      }
+    : {}),
+});
+
+export const wayFromData = ({ order, soonerMin, keep }: WayData): Way => ({
+  order,
+  soonerMin,
+  ...(keep
+    ? {
+        keep: keep.map(({ task, startMin, ovenId, people }) => ({
+          task,
+          startMin: BEFORE_MIN + startMin,
+          people,
+          ...(ovenId === undefined ? {} : { ovenId }),
+        })),
+      }
+    : {}),
+});
 
 /** A day as the planner is asked for it: the bakes whose work is known, in the kitchen's ovens. */
 export function sessionOf(day: DayData, bakes: readonly WorkedBake[], where: WorkedIn): Session {

@@ -94,6 +94,13 @@ function guard(app: Express, hosts: readonly string[]): void {
       strictTransportSecurity: false,
     }),
   );
+  // The solver's own thread compiles it from WebAssembly; no page may.
+  app.use(
+    '/solver',
+    helmet.contentSecurityPolicy({
+      directives: { 'script-src': ["'self'", "'wasm-unsafe-eval'"] },
+    }),
+  );
   app.use((_request, response, next) => {
     response.setHeader('Permissions-Policy', NO_DEVICES);
     next();

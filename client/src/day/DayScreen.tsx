@@ -1,4 +1,5 @@
 import type { StoredDay } from '@hollow-moon/contract';
+import { wayDataOf } from '@hollow-moon/contract/planning';
 import type { Way } from '@hollow-moon/core/planning';
 import { say } from '@hollow-moon/words';
 import { router, useLocalSearchParams } from 'expo-router';
@@ -166,11 +167,7 @@ function Day({ stored, book }: { readonly stored: StoredDay; readonly book: Kitc
   const edits = useDayEdits(book.kitchen.id, stored);
   const [trial, setTrial] = useState<Way>();
   const works = useWorks(day.wanted, book);
-  const tried = useMemo(
-    () =>
-      trial ? { ...day, way: { order: [...trial.order], soonerMin: { ...trial.soonerMin } } } : day,
-    [day, trial],
-  );
+  const tried = useMemo(() => (trial ? { ...day, way: wayDataOf(trial) } : day), [day, trial]);
   const found = usePlan(tried, works, book);
   const planned =
     'planned' in found && found.planned.plan.placed.length > 0 ? found.planned : undefined;

@@ -1,10 +1,12 @@
 import type { DayData } from '@hollow-moon/contract';
-import { BEFORE_MIN } from '@hollow-moon/contract/planning';
+import { BEFORE_MIN, wayDataOf } from '@hollow-moon/contract/planning';
 import {
   fridgeAtFullest,
+  gapOf,
   leastPresence,
   measure,
   tooLongOut,
+  type Known,
   type Relief,
   type Way,
 } from '@hollow-moon/core/planning';
@@ -14,7 +16,7 @@ import { View } from 'react-native';
 import { Button, Choice, Notice, Read, Soft, Title, useWords } from '../design';
 import { pool } from '../jobs';
 import { reliefInWords } from './relief';
-import { useBetter } from './useBetter';
+import { useBetter, type Better } from './useBetter';
 import type { EditDay } from './useDay';
 import type { Planned } from './usePlan';
 import type { Works } from './useWorks';
@@ -118,6 +120,31 @@ function WaysOut({ planned, onEdit }: Pick<OutcomeOf, 'planned' | 'onEdit'>) {
   );
 }
 
+/** How far the search has come. */
+function stateInWords({ doing, tried, saved, broke }: Better): string {
+  if (doing === 'looking') return say('day.looking-for-better', { tried });
+  if (doing === 'proving') return say('day.proving', { tried });
+  if (broke) return say('day.proof-broke');
+  if (saved === undefined) return '';
+  return say(saved > 0 ? 'day.better-found' : 'day.no-better', { tried });
+}
+
+/** What the solver has proved by now. */
+function proofInWords(known: Known): string {
+  const { trouble, troubleProved, presenceMin, leastMin } = known;
+  if (!troubleProved) return say('day.less-late-unknown');
+  if (presenceMin === Infinity) return say('day.proved-impossible');
+  const presence =
+    presenceMin <= leastMin
+      ? say('day.proved-presence', { least: lasting(leastMin) })
+      : say('day.bound', {
+          found: lasting(presenceMin),
+          least: lasting(leastMin),
+          share: Math.ceil(100 * gapOf(known)),
+        });
+  return trouble > 0 ? `${say('day.proved-late')} ${presence}` : presence;
+}
+
 /** What counts more, and the search for a better plan. */
 function Search({
   day,
@@ -127,12 +154,9 @@ function Search({
 }: Pick<OutcomeOf, 'day' | 'planned' | 'onEdit'> & {
   readonly onTrial: (way: Way | undefined) => void;
 }) {
-  const keep = (way: Way) =>
-    onEdit((data) => ({
-      ...data,
-      way: { order: [...way.order], soonerMin: { ...way.soonerMin } },
-    }));
+  const keep = (way: Way) => onEdit((data) => ({ ...data, way: wayDataOf(way) }));
   const better = useBetter(planned, day, onTrial, keep);
+  const searching = better.doing !== 'nothing';
   const counts = day.presence > 0.6 ? 'presence' : day.presence < 0.4 ? 'freshness' : 'both';
   return (
     <View className="gap-2">
@@ -154,22 +178,19 @@ function Search({
         />
         <View className="self-start">
           <Button
-            label={say(better.running ? 'day.stop' : 'day.better')}
+            label={say(searching ? 'day.stop' : 'day.better')}
             testID="better"
-            onPress={better.running ? better.stop : better.start}
+            onPress={searching ? better.stop : better.start}
           />
         </View>
       </View>
       <View role="status" testID="search-state">
-        <Soft>
-          {better.running
-            ? say('day.looking-for-better', { tried: better.tried })
-            : better.saved === undefined
-              ? ''
-              : better.saved > 0
-                ? say('day.better-found', { tried: better.tried })
-                : say('day.no-better', { tried: better.tried })}
-        </Soft>
+        <Soft>{stateInWords(better)}</Soft>
+        {better.known ? (
+          <View testID="proof">
+            <Soft>{proofInWords(better.known)}</Soft>
+          </View>
+        ) : null}
       </View>
     </View>
   );
@@ -261,7 +282,11 @@ export function Outcome(of: OutcomeOf & { readonly onTrial: (way: Way | undefine
               })}
               {`; ${say('day.heats', { count: measures.changes })}`}
             </Read>
-            <Soft>{say('day.least', { least: lasting(least) })}</Soft>
+            <Soft>
+              {measures.presenceMin <= least
+                ? say('day.least-met')
+                : say('day.least', { least: lasting(least) })}
+            </Soft>
           </>
         ) : null}
       </View>

@@ -1,5 +1,5 @@
 import { type DayData } from '@hollow-moon/contract';
-import { sessionOf } from '@hollow-moon/contract/planning';
+import { sessionOf, wayFromData } from '@hollow-moon/contract/planning';
 import { type Problem } from '@hollow-moon/core';
 import {
   checkPlan,
@@ -36,7 +36,7 @@ function wayOf({ way, presence }: DayData, model: DayModel): Way {
   const [usual = []] = usualOrders(model);
   const known = way.order.filter((id) => usual.includes(id));
   const fresh = usual.filter((id) => !known.includes(id));
-  return { order: [...known, ...fresh], soonerMin: way.soonerMin };
+  return { ...wayFromData(way), order: [...known, ...fresh] };
 }
 
 /** Plans a day from what is known of its work; a bake that fits no oven here is told. Some milliseconds. */

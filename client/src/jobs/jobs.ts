@@ -11,7 +11,7 @@ import type {
   Result,
   Unsure,
 } from '@hollow-moon/core';
-import type { Found, Relief, Session, Way } from '@hollow-moon/core/planning';
+import type { Found, Known, Relief, Session, Way } from '@hollow-moon/core/planning';
 
 /** What is computed beside the screen: what is asked, and the answer. */
 export interface Jobs {
@@ -55,8 +55,20 @@ export interface Jobs {
       readonly tries: number;
       readonly seed: number;
       readonly presence: number;
+      /** Near the best so far, by taking bakes out of it and putting them in anew; otherwise over all orders. */
+      readonly near: boolean;
     };
     readonly answer: Found;
+  };
+  /** A step of improving and proving a plan by the solver; the first begins with a plan, each other with what is known. */
+  readonly prove: {
+    readonly ask: {
+      readonly session: Session;
+      readonly from: Found | Known;
+      readonly presence: number;
+      readonly seconds: number;
+    };
+    readonly answer: Known;
   };
   /** The smallest changes with which a day can be had. */
   readonly reliefs: {
@@ -73,5 +85,9 @@ export type Answer<K extends JobKind> = Jobs[K]['answer'];
 /** Told how far a job has come, 0 to 1. */
 export type Tell = (share: number) => void;
 
-/** What a thread does: any job of the table. */
-export type Work = <K extends JobKind>(kind: K, ask: Ask<K>, tell?: Tell) => Answer<K>;
+/** What a thread does: any job of the table, at once or in its time. */
+export type Work = <K extends JobKind>(
+  kind: K,
+  ask: Ask<K>,
+  tell?: Tell,
+) => Answer<K> | Promise<Answer<K>>;

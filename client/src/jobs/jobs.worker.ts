@@ -8,9 +8,19 @@ import {
   whatMatters,
   type Forecast,
 } from '@hollow-moon/core';
-import { improve, modelOf, reliefsFor } from '@hollow-moon/core/planning';
+import {
+  improve,
+  knownBy,
+  modelOf,
+  proveOn,
+  recreate,
+  reliefsFor,
+  type DayModel,
+  type Session,
+} from '@hollow-moon/core/planning';
 import { expose, transfer } from 'comlink';
 import type { Answer, Ask, JobKind, Tell } from './jobs';
+import { solverInBrowser } from './solver';
 
 /** The mesh of a draft: a quarter of the work, within a degree of converged (`npm run bench`). */
 const DRAFT_RESOLUTION = 0.5;
@@ -27,7 +37,16 @@ function seldom(tell: Tell | undefined): Tell {
   };
 }
 
-const WORK: { readonly [K in JobKind]: (ask: Ask<K>, tell?: Tell) => Answer<K> } = {
+/** Whoever asks has made the model already: it can be made. */
+function modelFor(session: Session): DayModel {
+  const model = modelOf(session);
+  if (!model.ok) throw new Error(model.problem.code);
+  return model.value;
+}
+
+const WORK: {
+  readonly [K in JobKind]: (ask: Ask<K>, tell?: Tell) => Answer<K> | Promise<Answer<K>>;
+} = {
   draft: ({ plan }) => forecast(plan, { resolution: DRAFT_RESOLUTION, cooling: false }),
   forecast: ({ plan }, tell) => forecast(plan, { onProgress: seldom(tell) }),
   blind: ({ plan }) => forecastBlind(plan),
@@ -38,11 +57,12 @@ const WORK: { readonly [K in JobKind]: (ask: Ask<K>, tell?: Tell) => Answer<K> }
     }),
   matters: ({ plan, unsure, pullS }) => whatMatters(plan, unsure, pullS),
   remedies: ({ plan }) => remediesFor(plan),
-  better: ({ session, from, tries, seed, presence }) => {
-    const model = modelOf(session);
-    // Whoever asks has made the model already: it can be made.
-    if (!model.ok) throw new Error(model.problem.code);
-    return improve(model.value, { tries, seed, from, weights: { presence } });
+  better: ({ session, from, tries, seed, presence, near }) =>
+    (near ? recreate : improve)(modelFor(session), { tries, seed, from, weights: { presence } }),
+  prove: ({ session, from, presence, seconds }) => {
+    const model = modelFor(session);
+    const known = 'best' in from ? from : knownBy(model, from);
+    return proveOn(model, known, { solver: solverInBrowser, weights: { presence }, seconds });
   },
   reliefs: ({ session }) => reliefsFor(session),
   case: ({ data }) => runBakeCase(data),
@@ -57,9 +77,11 @@ function handedOver(answer: unknown): Transferable[] {
   );
 }
 
-function work(kind: JobKind, ask: Ask<JobKind>, tell?: Tell): Answer<JobKind> {
+type AnyWork = (ask: Ask<JobKind>, tell?: Tell) => Answer<JobKind> | Promise<Answer<JobKind>>;
+
+async function work(kind: JobKind, ask: Ask<JobKind>, tell?: Tell): Promise<Answer<JobKind>> {
   // The kind and what is asked belong together by the type of whoever asks.
-  const answer = (WORK[kind] as (ask: Ask<JobKind>, tell?: Tell) => Answer<JobKind>)(ask, tell);
+  const answer = await (WORK[kind] as AnyWork)(ask, tell);
   return transfer(answer, handedOver(answer));
 }
 

@@ -2,17 +2,25 @@ import type { DayModel, Due, Job } from './model';
 import type { DayPlan, Minute, Placed, Wanted } from './session';
 import { give, latestSpot, nothingTaken, take, type Spot, type Taken } from './taken';
 
-/** How a plan is built: which bakes are placed first, and how much sooner than it must each is ready. */
+/**
+ * How a plan is built: which bakes are placed first, and how much sooner than it must each is ready. What stands in
+ * `keep` is put where it stood, as far as that can still be; a plan of other origin is built again by it alone.
+ */
 export interface Way {
   readonly order: readonly string[];
   readonly soonerMin?: Readonly<Record<string, number>>;
+  readonly keep?: readonly Kept[];
 }
+
+/** Where a task stood in a plan that is kept. */
+export type Kept = Omit<Placed, 'endMin'>;
 
 /** A plan as it is built. */
 interface Building {
   readonly model: DayModel;
   readonly taken: Taken;
   readonly spots: Map<string, Spot>;
+  readonly kept: ReadonlyMap<string, Kept>;
 }
 
 /** Tried in turn where a bake cannot be ready by its hour, min late. */
@@ -77,7 +85,7 @@ function undo({ model, taken, spots }: Building, jobs: readonly Job[]): void {
  * follows it, that is moved up and the group is placed anew. False, with nothing placed, where it cannot be.
  */
 function placeGroup(building: Building, jobs: readonly Job[], dues: readonly Due[]): boolean {
-  const { model, taken, spots } = building;
+  const { model, taken, spots, kept } = building;
   const ordered = backwards(model, jobs);
   const inGroup = new Set(ordered.map(({ id }) => id));
   const capMin = new Map<string, Minute>();
@@ -86,7 +94,9 @@ function placeGroup(building: Building, jobs: readonly Job[], dues: readonly Due
     for (const job of ordered) {
       const { hi, lo } = boundsOf(building, job, dues);
       const head = model.headMin.get(job.id)!;
-      const spot = latestSpot(taken, job, Math.min(hi, capMin.get(job.id) ?? Infinity), head);
+      const held = kept.get(job.id);
+      const latest = Math.min(hi, capMin.get(job.id) ?? Infinity, held?.startMin ?? Infinity);
+      const spot = latestSpot(taken, job, latest, head, held);
       if (!spot) {
         undo(building, ordered);
         return false;
@@ -113,6 +123,12 @@ function placeGroup(building: Building, jobs: readonly Job[], dues: readonly Due
   }
   return false;
 }
+
+/** Places a group where it was kept; anew where that cannot be, or where nothing was kept of it. */
+const placeKept = (building: Building, jobs: readonly Job[], dues: readonly Due[]): boolean =>
+  jobs.some(({ id }) => building.kept.has(id)) && placeGroup(building, jobs, dues);
+
+const forgetting = (building: Building): Building => ({ ...building, kept: new Map() });
 
 /** How long a bake takes at the least, from what is done first to its last task. */
 const lengthOf = ({ dues, headMin, byId }: DayModel, bake: string): Minute =>
@@ -193,9 +209,10 @@ function placeShared(
     const dues = model.dues
       .filter(({ job, bake }) => ids.has(job) && !left.includes(bake))
       .map((due) => ({ ...due, dueMin: due.dueMin + known(due.bake) }));
+    if (placeKept(building, group, dues)) return;
     const minutes = (dues.length > 0 ? LATE_BY_MIN : ([0] as const)).find((by) =>
       placeGroup(
-        building,
+        forgetting(building),
         group,
         dues.map((due) => ({ ...due, dueMin: due.dueMin + by })),
       ),
@@ -224,16 +241,18 @@ export function construct(model: DayModel, way: Way): DayPlan {
     model,
     taken: nothingTaken(model.session.means),
     spots: new Map(),
+    kept: new Map(way.keep?.map((each) => [each.task, each])),
   };
   const late: { bake: string; minutes: number }[] = [];
   const left: string[] = [];
   for (const bake of way.order) {
     const jobs = jobsOfBake(model, bake);
     const dues = model.dues.filter((due) => due.bake === bake);
+    if (placeKept(building, jobs, dues)) continue;
     const sooner = way.soonerMin?.[bake] ?? 0;
     const minutes = [-sooner, ...LATE_BY_MIN].find((by) =>
       placeGroup(
-        building,
+        forgetting(building),
         jobs,
         dues.map((due) => ({ ...due, dueMin: due.dueMin + by })),
       ),

@@ -1,3 +1,4 @@
+import type { Wait } from '../work';
 import type { DayModel } from './model';
 import type { DayPlan, Minute } from './session';
 
@@ -19,12 +20,13 @@ export interface Measures {
 }
 
 /** What a wait costs against presence: what stands in the cold suffers little, what stands in the room more. */
-const SUFFERS: Readonly<Record<string, number>> = {
+const SUFFERS: Readonly<Partial<Record<Wait, number>>> = {
   'rest-cold': 0.2,
   chill: 0.5,
   set: 0.5,
   keep: 0.2,
 };
+export const suffersOf = (wait: Wait): number => SUFFERS[wait] ?? 1;
 
 /** Measures a plan; it need not be a good one. */
 export function measure(model: DayModel, plan: DayPlan): Measures {
@@ -48,7 +50,7 @@ export function measure(model: DayModel, plan: DayPlan): Measures {
   }
   const waitedMin = model.edges.reduce((sum, { from, to, leastMin, wait }) => {
     const [a, b] = [at.get(from), at.get(to)];
-    return a && b ? sum + (SUFFERS[wait] ?? 1) * (b.startMin - a.endMin - leastMin) : sum;
+    return a && b ? sum + suffersOf(wait) * (b.startMin - a.endMin - leastMin) : sum;
   }, 0);
   const pastBestMin = model.dues.reduce((sum, { bake, job, dueMin, mostMin }) => {
     const late = plan.late.find((each) => each.bake === bake)?.minutes ?? 0;
@@ -79,22 +81,30 @@ export interface DayWeights {
   readonly presence: number;
 }
 
-/** Being late is worse than any presence; leaving something out is worse than being late. */
-const LATE = 1000;
-const LEFT = 1e6;
-const PAST_BEST = 20;
-/** A change of heat, in minutes of presence. Common practice: the look and the turn, and what the oven burns. */
-const CHANGE_MIN = 6;
-const WAITED = 0.2;
+/**
+ * What a minute of each weighs. Being late is worse than any presence; leaving something out is worse than being late. A
+ * change of heat is worth some minutes of presence: the look and the turn, and what the oven burns. Common practice.
+ */
+export const WEIGHT = {
+  left: 1e6,
+  late: 1000,
+  pastBest: 20,
+  change: 6,
+  presence: ({ presence }: DayWeights) => 2 * presence,
+  waited: ({ presence }: DayWeights) => 2 * (1 - presence) * 0.2,
+} as const;
+
+/** Where the cook has not said what counts more. */
+export const EVEN: DayWeights = { presence: 0.5 };
 
 /** One figure for what a plan costs, less being better: in the order in which a kitchen minds. */
-export const costOf = (of: Measures, { presence }: DayWeights = { presence: 0.5 }): number =>
-  LEFT * of.left +
-  LATE * of.lateMin +
-  PAST_BEST * of.pastBestMin +
-  2 * presence * of.presenceMin +
-  2 * (1 - presence) * WAITED * of.waitedMin +
-  CHANGE_MIN * of.changes;
+export const costOf = (of: Measures, weights: DayWeights = EVEN): number =>
+  WEIGHT.left * of.left +
+  WEIGHT.late * of.lateMin +
+  WEIGHT.pastBest * of.pastBestMin +
+  WEIGHT.presence(weights) * of.presenceMin +
+  WEIGHT.waited(weights) * of.waitedMin +
+  WEIGHT.change * of.changes;
 
 /**
  * The least presence any plan can have: all the hands there are to be given, since nobody does two things at once. The

@@ -106,8 +106,13 @@ export interface Spot {
   readonly people: readonly string[];
 }
 
-/** The oven that takes a job latest, at most at `hi`. */
-function ovenFor(taken: Taken, job: Job, hi: Minute): { startMin: Minute; ovenId?: string } {
+/** The oven that takes a job latest, at most at `hi`; of two alike, the one it was in before. */
+function ovenFor(
+  taken: Taken,
+  job: Job,
+  hi: Minute,
+  before: string | undefined,
+): { startMin: Minute; ovenId?: string } {
   if (!job.oven) return { startMin: hi };
   let best: { startMin: Minute; ovenId?: string } = { startMin: -Infinity };
   for (const fit of job.oven.fits) {
@@ -121,30 +126,45 @@ function ovenFor(taken: Taken, job: Job, hi: Minute): { startMin: Minute; ovenId
       hi,
       taken.means.roomC,
     );
-    if (startMin > best.startMin) best = { startMin, ovenId };
+    if (startMin > best.startMin || (startMin === best.startMin && ovenId === before)) {
+      best = { startMin, ovenId };
+    }
   }
   return best;
 }
 
-/** The person who can do a stretch of hands latest, at most at `hi`. */
-function personFor(taken: Taken, minutes: number, hi: Minute): { startMin: Minute; id: string } {
+/** The person who can do a stretch of hands latest, at most at `hi`; of two alike, the one who did it before. */
+function personFor(
+  taken: Taken,
+  minutes: number,
+  hi: Minute,
+  before: string | undefined,
+): { startMin: Minute; id: string } {
   let best = { startMin: -Infinity, id: '' };
   for (const { id, hours } of taken.means.people) {
     const startMin = latestFor(hours, taken.people.get(id)!, minutes, hi);
-    if (startMin > best.startMin) best = { startMin, id };
+    if (startMin > best.startMin || (startMin === best.startMin && id === before)) {
+      best = { startMin, id };
+    }
   }
   return best;
 }
 
 /**
- * The latest spot for a job that starts no later than `hi` and no sooner than `lo`, beside all that is taken;
- * `undefined` where there is none.
+ * The latest spot for a job that starts no later than `hi` and no sooner than `lo`, beside all that is taken, in the oven
+ * and the hands of `before` where they serve as well; `undefined` where there is none.
  */
-export function latestSpot(taken: Taken, job: Job, hi: Minute, lo: Minute): Spot | undefined {
+export function latestSpot(
+  taken: Taken,
+  job: Job,
+  hi: Minute,
+  lo: Minute,
+  before?: Pick<Spot, 'ovenId' | 'people'>,
+): Spot | undefined {
   let start = job.lockedMin === undefined ? hi : Math.min(hi, job.lockedMin);
   const least = job.lockedMin ?? lo;
   while (start >= least) {
-    const oven = ovenFor(taken, job, start);
+    const oven = ovenFor(taken, job, start, before?.ovenId);
     let next = oven.startMin;
     if (job.task.station === 'hob') {
       next = Math.min(next, latestAmong(taken.hob, taken.means.rings, job.minutes, start));
@@ -153,8 +173,8 @@ export function latestSpot(taken: Taken, job: Job, hi: Minute, lo: Minute): Spot
       next = Math.min(next, latestAmong(taken.mixers, taken.means.mixers, job.minutes, start));
     }
     const people: string[] = [];
-    for (const { fromMin, minutes } of job.busy) {
-      const person = personFor(taken, minutes, start + fromMin);
+    for (const [index, { fromMin, minutes }] of job.busy.entries()) {
+      const person = personFor(taken, minutes, start + fromMin, before?.people[index]);
       next = Math.min(next, person.startMin - fromMin);
       people.push(person.id);
     }

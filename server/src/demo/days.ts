@@ -56,7 +56,7 @@ export const demoDays = (now: Date): Readonly<Record<string, DayData>> => ({
     locks: [],
     changes: [],
     nowMin: null,
-    presence: 0.5,
+    presence: 0.9,
     way: null,
     archived: false,
   },

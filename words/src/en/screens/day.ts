@@ -22,6 +22,7 @@ export const day = {
   'day.presence': 'There for {there} in all, busy for {busy} of that',
   'day.least':
     'No plan needs less than {least}: that is what the hands add up to. The true least may be more.',
+  'day.least-met': 'No plan needs less: that is what the hands add up to.',
   'day.heats':
     '{count, plural, =0 {no change of heat} one {one change of heat} other {# changes of heat}}',
   'day.not-known': '{bake}: {why}',
@@ -47,6 +48,16 @@ export const day = {
   'day.better-found':
     'This is the best of {tried} plans. Take it back with undo if you liked the first one more.',
   'day.no-better': 'No better plan in {tried} tries.',
+  'day.proving':
+    '{tried} plans tried; now proving how far the best of them is from the best there is',
+  'day.proof-broke': 'The proof could not be run. Ask again; the plan holds as it is.',
+  'day.less-late-unknown': 'Whether it could all be less late is not settled yet.',
+  'day.proved-impossible':
+    'It is proved that not all of this can be had, even twelve hours late. Leave something out, or ask for more hands or ovens.',
+  'day.proved-late': 'It is proved that no plan is less late than this.',
+  'day.proved-presence': 'It is proved that no plan needs less than {least} of anybody’s time.',
+  'day.bound':
+    'The least time there that was found is {found}, within {share} % of the least there can be: no plan needs less than {least}.',
   'day.what-counts': 'What counts more',
   'day.counts-presence': 'Going home sooner',
   'day.counts-both': 'Both alike',

@@ -1,0 +1,268 @@
+/** What the solver proves is held against published optima, against every plan there is of small days, and against the checker. */
+import fc from 'fast-check';
+import { anySession, made } from '../../testing/anySession';
+import { jobShop, JOB_SHOPS } from '../../testing/jobShops';
+import { chain, inOvenAt, KITCHEN, plainTask, workFrom } from '../../testing/sessions';
+import { prove, solverInNode } from '../../testing/solverInNode';
+import { checkPlan } from '../check';
+import { firstPlan, randomFrom } from '../improve';
+import { leastPresence, measure } from '../measure';
+import type { DayModel } from '../model';
+import type { DayPlan } from '../session';
+import { planFrom } from './answer';
+import { dataOf, type Aim } from './data';
+import { solverIn, type SolverMessage, type SolverThread } from './engine';
+import { DAY_PROGRAM } from './program';
+import { gapOf } from './prove';
+
+jest.setTimeout(120_000);
+
+/** Everything in time, whatever the presence. */
+const IN_TIME: Aim = {
+  at: 'trouble',
+  stepMin: 1,
+  presence: { least: 0, most: 10_000 },
+  most: { lateMin: 0, pastMin: 0, trouble: 0 },
+};
+
+/** Whether a day can be had at all, by the solver, with the plan where there is one. */
+async function inTime(
+  model: DayModel,
+): Promise<{ readonly ended: string; readonly plan?: DayPlan }> {
+  const asked = dataOf(model, IN_TIME);
+  if ('impossible' in asked) return { ended: 'none' };
+  let answer: unknown;
+  const ended = await solverInNode(
+    { program: DAY_PROGRAM, data: asked.data, seconds: 60 },
+    (each) => {
+      answer = each;
+    },
+  ).end;
+  return { ended, ...(answer === undefined ? {} : { plan: planFrom(model, answer) }) };
+}
+
+describe('published job shops', () => {
+  it.each(['ft06', 'la01', 'la05'] as const)(
+    '%s can be done in its published optimum and is proved not to be done in a minute less',
+    async (name) => {
+      const shop = JOB_SHOPS[name];
+      const model = jobShop(shop, shop.optimum);
+      const { ended, plan } = await inTime(model);
+      expect(ended).toBe('best');
+      expect(checkPlan(model, plan!)).toEqual([]);
+      expect([plan!.late, plan!.left]).toEqual([[], []]);
+      expect((await inTime(jobShop(shop, shop.optimum - 1))).ended).toBe('none');
+    },
+  );
+});
+
+/** Two bakes of two tasks each that one cook does, in a morning so short that every plan of it can be tried. */
+function smallDay(seed: number): DayModel {
+  const random = randomFrom(seed);
+  const between = (least: number, most: number) =>
+    least + Math.floor(random() * (most - least + 1));
+  return made({
+    wanted: ['a', 'b'].map((id) => ({
+      id,
+      name: id,
+      dueMin: 24,
+      work: workFrom(
+        chain(
+          [
+            plainTask('mix', between(2, 4)),
+            plainTask('bake', between(4, 7), {
+              verb: 'bake',
+              hands: [{ at: 'start', offsetMin: 0, minutes: 1 }],
+              ...inOvenAt(160),
+            }),
+          ],
+          between(0, 4),
+        ),
+        0,
+        between(2, 9),
+      ),
+    })),
+    means: { ...KITCHEN, people: [{ id: 'cook', name: 'Cook', hours: [[0, 24]] }] },
+    fromMin: 0,
+  });
+}
+
+/** The least presence of all plans of a day in which nothing is late or past its best, by trying every minute. */
+function leastOfAll(model: DayModel): number {
+  const starts = Array.from({ length: 24 }, (_, minute) => minute);
+  let least = Infinity;
+  const place = (placed: DayPlan['placed']): void => {
+    const job = model.jobs[placed.length];
+    if (job) {
+      for (const startMin of starts) {
+        const at = {
+          task: job.id,
+          startMin,
+          endMin: startMin + job.minutes,
+          people: job.busy.map(() => 'cook'),
+          ...(job.oven ? { ovenId: 'oven' } : {}),
+        };
+        if (at.endMin <= 24) place([...placed, at]);
+      }
+      return;
+    }
+    const plan = { placed, late: [], left: [] };
+    const of = measure(model, plan);
+    if (of.pastBestMin > 0 || of.presenceMin >= least || checkPlan(model, plan).length > 0) return;
+    least = of.presenceMin;
+  };
+  place([]);
+  return least;
+}
+
+it('the least presence it proves is the least of every plan there is', async () => {
+  const found: number[] = [];
+  for (const seed of [1, 2, 3]) {
+    const model = smallDay(seed);
+    const least = leastOfAll(model);
+    const first = firstPlan(model);
+    const known = await prove(model, first, {
+      solver: solverInNode,
+      weights: { presence: 1 },
+      seconds: 60,
+    });
+    expect(known.troubleProved).toBe(true);
+    expect([known.presenceMin, known.leastMin]).toEqual([least, least]);
+    expect(gapOf(known)).toBe(0);
+    // What is best may turn the oven less often for a minute more.
+    expect(measure(model, known.best.plan).presenceMin).toBeGreaterThanOrEqual(least);
+    found.push(least - leastPresence(model));
+  }
+  // Somewhere the least is more than the hands alone, or nothing would have been proved.
+  expect(Math.max(...found)).toBeGreaterThan(0);
+});
+
+it('whatever is drawn, its plan breaks nothing, is no worse than the first, and is not under its bound', async () => {
+  const sessions = fc.sample(anySession, { numRuns: 3, seed: 20261201 });
+  let bettered = 0;
+  for (const session of sessions) {
+    const model = made(session);
+    const first = firstPlan(model);
+    const known = await prove(model, first, {
+      solver: solverInNode,
+      weights: { presence: 0.9 },
+      seconds: 6,
+    });
+    expect(checkPlan(model, known.best.plan)).toEqual([]);
+    expect(known.best.cost).toBeLessThanOrEqual(first.cost);
+    expect(known.leastMin).toBeGreaterThanOrEqual(leastPresence(model));
+    const { left, presenceMin } = measure(model, known.best.plan);
+    if (left === 0) expect(presenceMin).toBeGreaterThanOrEqual(known.leastMin);
+    if (known.best.cost < first.cost) bettered += 1;
+  }
+  expect(bettered).toBeGreaterThan(0);
+});
+
+it('a day that nobody could have in time is proved to be none, with the least lateness', async () => {
+  const day = (dueMin: number) =>
+    made({
+      wanted: ['a', 'b'].map((id) => ({
+        id,
+        name: id,
+        dueMin,
+        work: workFrom([plainTask('mix', 60)], 0, 600),
+      })),
+      means: KITCHEN,
+      fromMin: 0,
+    });
+  // Two hours of one cook's hands by the end of the first: one of them is an hour late.
+  const model = day(60);
+  const known = await prove(model, firstPlan(model), {
+    solver: solverInNode,
+    weights: { presence: 0.9 },
+    seconds: 30,
+  });
+  expect(known.troubleProved).toBe(true);
+  expect(known.best.plan.late.map(({ minutes }) => minutes)).toEqual([60]);
+  expect((await inTime(day(119))).ended).toBe('none');
+  expect((await inTime(day(120))).ended).toBe('best');
+});
+
+it('says so where a task has no hour at all', () => {
+  const model = made({
+    wanted: [{ id: 'a', name: 'a', dueMin: 30, work: workFrom([plainTask('mix', 60)]) }],
+    means: KITCHEN,
+    fromMin: 0,
+  });
+  expect(dataOf(model, IN_TIME)).toEqual({ impossible: 'a:mix' });
+});
+
+describe('a run', () => {
+  /** A thread that says what a test lets it say. */
+  function thread() {
+    let hear: (message: SolverMessage) => void = () => undefined;
+    let fault: (cause: Error) => void = () => undefined;
+    const posted: unknown[] = [];
+    let ended = 0;
+    const opened: SolverThread = {
+      post: (message) => posted.push(message),
+      onMessage: (listener) => (hear = listener),
+      onFault: (listener) => (fault = listener),
+      terminate: () => (ended += 1),
+    };
+    const solver = solverIn(() => opened, { wasmURL: 'w', dataURL: 'd' });
+    const answers: unknown[] = [];
+    const run = solver({ program: 'p', data: {}, seconds: 0.01 }, (each) => answers.push(each));
+    return {
+      run,
+      answers,
+      posted,
+      says: (message: SolverMessage) => hear(message),
+      breaks: () => fault(new Error('out of memory')),
+      ended: () => ended,
+    };
+  }
+
+  it('is ended a second after its time though the solver says nothing', async () => {
+    const of = thread();
+    of.says({ type: 'ready' });
+    expect(of.posted).toHaveLength(2);
+    expect(await of.run.end).toBe('out-of-time');
+    expect(of.ended()).toBe(1);
+  });
+
+  it('hears nothing more once it is stopped', async () => {
+    const of = thread();
+    of.says({ type: 'solution', output: { default: '{"start":[]}' } });
+    of.run.stop();
+    of.says({ type: 'solution', output: { default: '{"start":[1]}' } });
+    expect(await of.run.end).toBe('stopped');
+    expect(of.answers).toEqual([{ start: [] }]);
+  });
+
+  it('is an error where the solver or the thread fails, never an answer', async () => {
+    const faulty = thread();
+    faulty.says({ type: 'error', message: 'type error' });
+    await expect(faulty.run.end).rejects.toThrow('type error');
+    const broken = thread();
+    broken.breaks();
+    await expect(broken.run.end).rejects.toThrow('out of memory');
+    const brokenOff = thread();
+    brokenOff.says({ type: 'exit', code: -1 });
+    await expect(brokenOff.run.end).rejects.toThrow('broke off');
+  });
+
+  it('a plan that breaks anything stops everything', async () => {
+    const model = smallDay(1);
+    // Every task at midnight, in one pair of hands.
+    const wrong = {
+      start: model.jobs.map(() => 0),
+      shift: model.jobs.flatMap(({ busy }) => busy.map(() => 1)),
+      oven: model.jobs.flatMap(({ oven }) => (oven ? [1] : [])),
+    };
+    const lying = prove(model, firstPlan(model), {
+      solver: (_, onAnswer) => {
+        onAnswer(wrong);
+        return { end: Promise.resolve('best'), stop: () => undefined };
+      },
+      weights: { presence: 1 },
+      seconds: 5,
+    });
+    await expect(lying).rejects.toThrow('day-breach');
+  });
+});

@@ -1,0 +1,59 @@
+import { createRequire } from 'node:module';
+import { join } from 'node:path';
+import { Worker } from 'node:worker_threads';
+import type { DayModel, Found } from '../day';
+import {
+  knownBy,
+  proveOn,
+  settled,
+  solverIn,
+  type Known,
+  type Proving,
+  type Solver,
+  type SolverMessage,
+} from '../day/solver';
+
+/** Found from wherever the program was started, so that a bundle of a bench finds it too. */
+const resolve = createRequire(join(process.cwd(), 'package.json')).resolve;
+
+/**
+ * The package's worker script is written for a browser: in Node it is given the two words of a browser it uses. Source:
+ * npm `minizinc` 4.5.1, whose own entry for Node wants a solver installed on the machine.
+ */
+const SHIM = `
+const { parentPort, workerData: script } = require('node:worker_threads');
+const { readFileSync } = require('node:fs');
+const { dirname } = require('node:path');
+const listeners = [];
+globalThis.addEventListener = (_, listener) => listeners.push(listener);
+globalThis.postMessage = (message) => parentPort.postMessage(message);
+parentPort.on('message', (data) => listeners.forEach((listener) => listener({ data })));
+new Function('require', '__filename', '__dirname', readFileSync(script, 'utf8'))(require, script, dirname(script));
+`;
+
+/** The solver in a thread of Node: for tests and benches. */
+export const solverInNode: Solver = solverIn(
+  () => {
+    const worker = new Worker(SHIM, {
+      eval: true,
+      workerData: resolve('minizinc/minizinc-worker.js'),
+    });
+    return {
+      post: (message) => worker.postMessage(message),
+      onMessage: (hear) => void worker.on('message', (message: SolverMessage) => hear(message)),
+      onFault: (hear) => void worker.on('error', hear),
+      terminate: () => void worker.terminate(),
+    };
+  },
+  { wasmURL: resolve('minizinc/minizinc.wasm'), dataURL: resolve('minizinc/minizinc.data') },
+);
+
+/** {@link proveOn}, step by step from a plan, for so many seconds in all at the most. */
+export async function prove(model: DayModel, from: Found, proving: Proving): Promise<Known> {
+  const until = Date.now() + proving.seconds * 1000;
+  let known = knownBy(model, from);
+  while (!settled(known) && Date.now() < until) {
+    known = await proveOn(model, known, { ...proving, seconds: (until - Date.now()) / 1000 });
+  }
+  return known;
+}
