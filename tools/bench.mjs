@@ -14,6 +14,8 @@ await main(async () => {
   await runCoreScript('reading');
   say('A plan of a day');
   await runCoreScript('day');
+  say('A day bettered and proved by the solver');
+  await runCoreScript('solver');
   say('Imports of texts made to be slow');
   await runCoreScript('imports', [], 'contract');
   say('The screen, in Chromium at 390x844');

@@ -7,6 +7,8 @@ import { checkPlan } from './check';
 import { construct } from './construct';
 import { firstPlan, improve, randomFrom } from './improve';
 import { costOf, leastPresence, measure } from './measure';
+import { polish } from './polish';
+import { keeping, recreate } from './recreate';
 
 describe('any session', () => {
   it('has a first plan that breaks nothing, and a better one that breaks nothing and is no worse', () => {
@@ -28,6 +30,30 @@ describe('any session', () => {
     );
     // A planner that left everything out would break nothing either.
     expect(kept).toBeGreaterThan(1500);
+  });
+
+  it('is planned the same again by what is kept of its plan, and never worse by moving it to its best minutes', () => {
+    let moved = 0;
+    fc.assert(
+      fc.property(anySession, fc.integer({ min: 1, max: 1000 }), (session, seed) => {
+        const model = made(session);
+        const weights = { presence: (seed % 11) / 10 };
+        const { plan, way, cost } = improve(model, { tries: 6, seed, weights });
+        const polished = polish(model, plan, weights);
+        expect(checkPlan(model, polished)).toEqual([]);
+        const after = costOf(measure(model, polished), weights);
+        expect(after).toBeLessThanOrEqual(cost);
+        if (after < cost) moved += 1;
+        if (plan.late.length + plan.left.length > 0) return;
+        expect(construct(model, keeping(polished, way.order))).toEqual(polished);
+        const near = recreate(model, { tries: 6, seed, weights, from: way });
+        expect(checkPlan(model, near.plan)).toEqual([]);
+        expect(near.cost).toBeLessThanOrEqual(after);
+        expect(construct(model, near.way)).toEqual(near.plan);
+      }),
+      { numRuns: 80, seed: 20261130 },
+    );
+    expect(moved).toBeGreaterThan(10);
   });
 
   it('has a plan in whatever order it is built', () => {

@@ -22,7 +22,7 @@ export function randomFrom(seed: number): () => number {
 }
 
 /** How much sooner than it must a bake may be ready, min: enough to share a heat with its neighbours. */
-const SOONER_MIN = [0, 15, 30, 45, 60, 90, 120, 180, 240] as const;
+const SOONER_MIN = [0, 15, 30, 45, 60, 90, 120, 180, 240, 360, 480, 720, 960, 1200] as const;
 
 /** A plan a little different: two bakes change places, or one is ready sooner or later than before. */
 function neighbour({ order, soonerMin = {} }: Way, random: () => number): Way {

@@ -67,6 +67,18 @@ function latestAmong(taken: readonly Stretch[], most: number, minutes: number, h
   }
 }
 
+/** The most shelves that loads take up at once from `start` on, each of them lasting beyond it. */
+const fullest = (loads: readonly Load[], start: Minute): number =>
+  Math.max(
+    0,
+    ...loads.map(({ fromMin }) => {
+      const at = Math.max(fromMin, start);
+      return loads
+        .filter((each) => each.fromMin <= at && each.toMin > at)
+        .reduce((sum, { fit }) => sum + fit.shelves, 0);
+    }),
+  );
+
 /** The latest start up to `hi` of a load in an oven; `-Infinity` for never. */
 function latestIn(
   oven: DayOven,
@@ -76,23 +88,26 @@ function latestIn(
   hi: Minute,
   roomC: number,
 ): Minute {
-  if (fit.shelves > oven.shelves) return -Infinity;
+  if (fit.shelves > oven.shelves + 1e-9) return -Infinity;
   let start = hi;
   for (;;) {
     let next = start;
-    let shelves = fit.shelves;
-    for (const { fromMin, toMin, fit: other } of taken) {
+    const beside: Load[] = [];
+    for (const load of taken) {
+      const { fromMin, toMin, fit: other } = load;
       const same = other.programme === fit.programme;
       const after = toMin + (same ? 0 : changeMin(oven, other.endC, fit.setC, roomC));
       const before = fromMin - (same ? 0 : changeMin(oven, fit.endC, other.setC, roomC)) - minutes;
       if (start >= after || start <= before) continue;
       if (same && (!fit.staged || start === fromMin)) {
-        shelves += other.shelves;
-        if (shelves > oven.shelves + 1e-9) next = Math.min(next, before);
+        beside.push(load);
         continue;
       }
       // What is turned on its way is shared only from the start.
       next = Math.min(next, same && fit.staged && start > fromMin ? fromMin : before);
+    }
+    if (fullest(beside, start) + fit.shelves > oven.shelves + 1e-9) {
+      next = Math.min(next, Math.max(...beside.map(({ fromMin }) => fromMin)) - minutes);
     }
     if (next === start) return start;
     start = next;

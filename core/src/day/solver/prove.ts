@@ -32,8 +32,8 @@ export interface Proving {
   readonly seconds: number;
 }
 
-/** Each run is let go on for so long at first, s. */
-const SLICE_S = 9;
+/** Each run is let go on for so long at first, s: to read the program takes the longer, the more there is to do. */
+const sliceS = ({ jobs }: DayModel): number => 6 + jobs.length / 12;
 /** From what nothing is under to the most that is asked for in so many steps. */
 const STEPS = 6;
 /** How far from that bound to the best so far a run may look, in turn: a bold aim is often met at once. */
@@ -145,7 +145,7 @@ async function lessPresence(model: DayModel, known: Known, proving: Proving): Pr
       presence: { least: leastMin, most },
       most: troubleAtMost(model, known.trouble),
     },
-    { ...proving, seconds: Math.min(proving.seconds, SLICE_S * 1.5 ** vain) },
+    { ...proving, seconds: Math.min(proving.seconds, sliceS(model) * 1.5 ** vain) },
   );
   const fewest = Math.min(...plans.map((plan) => measure(model, plan).presenceMin));
   // Nothing has fewer steps than the best, so nothing lies under the foot of its own.
@@ -193,9 +193,12 @@ export function proveOn(model: DayModel, known: Known, proving: Proving): Promis
     : lessTrouble(model, known, proving);
 }
 
-/** How far the least presence that was found may be from the least there is, as a share of it; nought where it is proved. */
+/**
+ * By how much the least presence that was found is more than what no plan can be under, as a share of that; nought where
+ * it is proved the least.
+ */
 export const gapOf = ({
   presenceMin,
   leastMin,
 }: Pick<Known, 'presenceMin' | 'leastMin'>): number =>
-  presenceMin <= leastMin ? 0 : (presenceMin - leastMin) / presenceMin;
+  presenceMin <= leastMin ? 0 : (presenceMin - leastMin) / leastMin;

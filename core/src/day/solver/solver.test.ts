@@ -5,6 +5,7 @@ import { jobShop, JOB_SHOPS } from '../../testing/jobShops';
 import { chain, inOvenAt, KITCHEN, plainTask, workFrom } from '../../testing/sessions';
 import { prove, solverInNode } from '../../testing/solverInNode';
 import { checkPlan } from '../check';
+import { construct } from '../construct';
 import { firstPlan, randomFrom } from '../improve';
 import { leastPresence, measure } from '../measure';
 import type { DayModel } from '../model';
@@ -150,6 +151,8 @@ it('whatever is drawn, its plan breaks nothing, is no worse than the first, and 
     });
     expect(checkPlan(model, known.best.plan)).toEqual([]);
     expect(known.best.cost).toBeLessThanOrEqual(first.cost);
+    // What a day keeps of a plan is enough to have it again.
+    expect(construct(model, known.best.way)).toEqual(known.best.plan);
     expect(known.leastMin).toBeGreaterThanOrEqual(leastPresence(model));
     const { left, presenceMin } = measure(model, known.best.plan);
     if (left === 0) expect(presenceMin).toBeGreaterThanOrEqual(known.leastMin);
