@@ -12,7 +12,7 @@ import { succeed, type Result } from '../result';
 import { later, runCourse, thermometerAt, type Model, type Moment } from '../thermal';
 
 /** A forecast for the spread is made on this coarser mesh: a quarter of the work, half a degree off inside. */
-const SPREAD_RESOLUTION = 0.5;
+export const SPREAD_RESOLUTION = 0.5;
 
 /** The band is read every so often, s. */
 const LOOK_S = 120;
@@ -28,7 +28,7 @@ export interface Member {
 }
 
 /** The plan with its inputs off by a draw; the level never past the rim, nor the mix out of its limits. */
-function shifted(plan: ForecastPlan, shift: Shift): ForecastPlan {
+export function shifted(plan: ForecastPlan, shift: Shift): ForecastPlan {
   const level = levelOf(plan);
   const gapMm = level.ok ? level.value.gapMm : plan.headspaceMm;
   return {
@@ -52,8 +52,8 @@ export const looksOf = (pullS: number): number[] =>
   );
 
 /** Of a spread's run, steps may be longer: what they leave is far less than what is unsure. */
-const SPREAD_STEPS = { toleranceK: 3, longestStepS: 240 } as const;
-const SPREAD_TRIES: Tries = { first: 3, most: 7 };
+export const SPREAD_STEPS = { toleranceK: 3, longestStepS: 240 } as const;
+export const SPREAD_TRIES: Tries = { first: 3, most: 7 };
 
 /**
  * One run with its inputs off by `shift`, drawn for a pull at `pullS`: the window and the middle's
@@ -89,7 +89,7 @@ export function memberOf(plan: ForecastPlan, shift: Shift, pullS: number): Resul
 }
 
 /** Straight between the points of a history, clamped at its ends. */
-function valueAt(history: readonly (readonly [number, number])[], timeS: number): number {
+export function valueAt(history: readonly (readonly [number, number])[], timeS: number): number {
   const after = history.findIndex(([at]) => at >= timeS);
   if (after <= 0) return history[after === 0 ? 0 : history.length - 1]![1];
   const [[a, low], [b, high]] = [history[after - 1]!, history[after]!];

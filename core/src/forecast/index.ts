@@ -1,6 +1,7 @@
 export * from './bakeUntil';
 export * from './colouring';
 export * from './forecast';
+export { placeOf } from './frames';
 export { DRAWN_COOLING_S } from './history';
 export * from './layers';
 export * from './level';

@@ -1,0 +1,2 @@
+export * from './learn';
+export { LOOK_S, traceOf, type Trace } from './trace';
