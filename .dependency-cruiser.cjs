@@ -22,7 +22,7 @@ module.exports = {
       from: { path: '^core/src/', pathNot: '\\.test\\.ts$|^core/src/testing/' },
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'core', 'npm-no-pkg', 'npm-unknown'],
-        pathNot: '/(parse-ingredient|fastest-levenshtein|javascript-lp-solver)/',
+        pathNot: '/(parse-ingredient|fastest-levenshtein|javascript-lp-solver|ml-matrix)/',
       },
     },
     {

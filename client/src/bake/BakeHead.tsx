@@ -1,4 +1,5 @@
-import type { BakeData, Noted } from '@hollow-moon/contract';
+import type { BakeData, Noted, Reading } from '@hollow-moon/contract';
+import type { Learnt } from '@hollow-moon/core/learning';
 import { captionOf, clock, minutes, say, spanOfMinutes } from '@hollow-moon/words';
 import { Text, View } from 'react-native';
 import Svg, { Circle } from 'react-native-svg';
@@ -6,6 +7,7 @@ import { Button, colours, Figure, focusOn, Notice, Read, Sheet, Soft, useWords }
 import { Moon, moonInWords } from '../moon';
 import { BakeDial } from './BakeDial';
 import { foreseenAt, gapOf, type Gap } from './foreseen';
+import { LearntNotice } from './LearntNotice';
 import { MadeParts } from './MadeParts';
 import { foreseenMoon, nextToDo, secondsInto, type Standing } from './progress';
 import { SendState } from './SendState';
@@ -228,6 +230,8 @@ export function BakeHead({
   data,
   standing,
   noted,
+  learnt,
+  heeded,
   now,
   onNote,
 }: {
@@ -235,12 +239,15 @@ export function BakeHead({
   readonly data: BakeData;
   readonly standing: Standing;
   readonly noted: Noted;
+  readonly learnt: Learnt | undefined;
+  /** Readings that are held against the forecast as it stands. */
+  readonly heeded: readonly Reading[];
   readonly now: number;
   readonly onNote: (change: Partial<BakeData>) => void;
 }) {
   const { degrees, unit } = useWords();
   const toDo = nextToDo(data, now, (celsius) => `${degrees(celsius)} ${unit}`);
-  const gap = data.pulledAt === null ? gapOf(data, noted.readings) : undefined;
+  const gap = data.pulledAt === null ? gapOf(data, heeded) : undefined;
   const made = data.parts.length > 0;
   const sinceS = secondsInto(data, now);
   const { elapsedS, phase } = standing;
@@ -263,6 +270,7 @@ export function BakeHead({
         </Read>
       ) : null}
       {gap ? <GapNotice gap={gap} /> : null}
+      {learnt ? <LearntNotice data={data} noted={noted} learnt={learnt} heeded={heeded} /> : null}
       <Pulled data={data} elapsedS={elapsedS} onNote={onNote} />
       {made ? null : (
         <>

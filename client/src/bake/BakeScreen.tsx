@@ -17,6 +17,7 @@ import { notedOf } from './noted';
 import { NotedList, ReadingForm, ResultForm, WobbleForm } from './Notes';
 import { standingOf } from './progress';
 import { SendState } from './SendState';
+import { useLearnt } from './useLearnt';
 import { useNow } from './useNow';
 import { changeBake, noteOf, takeBack, takeUp } from './writing';
 
@@ -250,15 +251,25 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
   const now = useNow(data.pulledAt === null || data.result === null);
   const entries = useAppSelector((state) => state.noted);
   const noted = useMemo(() => notedOf(entries, id), [entries, id]);
-  const standing = standingOf(data, now, noted.readings);
+  const { data: believed, learnt, heeded } = useLearnt(data, noted);
+  const standing = standingOf(believed, now, heeded);
   const { elapsedS } = standing;
   const note = (change: Partial<BakeData>) => dispatch(changeBake(id, change));
-  const forms = useForms(id, data, elapsedS, false);
+  const forms = useForms(id, believed, elapsedS, false);
   const head = (
-    <BakeHead id={id} data={data} standing={standing} noted={noted} now={now} onNote={note} />
+    <BakeHead
+      id={id}
+      data={believed}
+      standing={standing}
+      noted={noted}
+      learnt={learnt}
+      heeded={heeded}
+      now={now}
+      onNote={note}
+    />
   );
   const result = data.pulledAt === null ? null : <ResultForm data={data} onNote={note} />;
-  const history = <BakeHistory id={id} data={data} elapsedS={elapsedS} onNote={note} />;
+  const history = <BakeHistory id={id} data={believed} elapsedS={elapsedS} onNote={note} />;
   if (wide) {
     return (
       <View className="h-full flex-row">

@@ -1,4 +1,4 @@
 export type { Pool, Priority } from './pool';
-export { pool } from './shared';
+export { pool, THREADS } from './shared';
 export { useJob } from './useJob';
 export { SPREAD_RUNS, useSpread, type SpreadState } from './useSpread';

@@ -11,6 +11,7 @@ import type {
   Result,
   Unsure,
 } from '@hollow-moon/core';
+import type { Trace } from '@hollow-moon/core/learning';
 import type { Found, Known, Relief, Session, Way } from '@hollow-moon/core/planning';
 
 /** What is computed beside the screen: what is asked, and the answer. */
@@ -20,8 +21,9 @@ export interface Jobs {
     readonly ask: { readonly plan: ForecastPlan };
     readonly answer: Result<Forecast>;
   };
+  /** With its setting temperature off by so much, where that was learnt, K. */
   readonly forecast: {
-    readonly ask: { readonly plan: ForecastPlan };
+    readonly ask: { readonly plan: ForecastPlan; readonly setShiftK?: number };
     readonly answer: Result<Forecast>;
   };
   readonly blind: {
@@ -38,6 +40,16 @@ export interface Jobs {
       readonly pullS: number;
     };
     readonly answer: readonly Member[];
+  };
+  /** The same draws for a bake that runs, left in the oven for so long. */
+  readonly traces: {
+    readonly ask: {
+      readonly plan: ForecastPlan;
+      readonly first: number;
+      readonly last: number;
+      readonly untilS: number;
+    };
+    readonly answer: readonly Trace[];
   };
   readonly matters: {
     readonly ask: { readonly plan: ForecastPlan; readonly unsure: Unsure; readonly pullS: number };

@@ -8,6 +8,7 @@ import {
   whatMatters,
   type Forecast,
 } from '@hollow-moon/core';
+import { BEFORE_READING, traceOf } from '@hollow-moon/core/learning';
 import {
   improve,
   knownBy,
@@ -48,12 +49,18 @@ const WORK: {
   readonly [K in JobKind]: (ask: Ask<K>, tell?: Tell) => Answer<K> | Promise<Answer<K>>;
 } = {
   draft: ({ plan }) => forecast(plan, { resolution: DRAFT_RESOLUTION, cooling: false }),
-  forecast: ({ plan }, tell) => forecast(plan, { onProgress: seldom(tell) }),
+  forecast: ({ plan, setShiftK = 0 }, tell) =>
+    forecast(plan, { onProgress: seldom(tell), setShiftK }),
   blind: ({ plan }) => forecastBlind(plan),
   members: ({ plan, unsure, first, last, pullS }) =>
     shiftsFrom(unsure, first, last).flatMap((shift) => {
       const member = memberOf(plan, shift, pullS);
       return member.ok ? [member.value] : [];
+    }),
+  traces: ({ plan, first, last, untilS }) =>
+    shiftsFrom(BEFORE_READING, first, last).flatMap((shift) => {
+      const trace = traceOf(plan, shift, untilS);
+      return trace.ok ? [trace.value] : [];
     }),
   matters: ({ plan, unsure, pullS }) => whatMatters(plan, unsure, pullS),
   remedies: ({ plan }) => remediesFor(plan),

@@ -1,2 +1,4 @@
 export * from './learn';
+export { LEAST_RUNS as LEAST_TRACES } from './response';
+export { steadyOvenC } from './steadyOven';
 export { LOOK_S, traceOf, type Trace } from './trace';

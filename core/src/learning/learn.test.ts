@@ -4,6 +4,7 @@ import { randomFrom } from '../day';
 import type { ForecastPlan } from '../forecast';
 import { TART } from '../testing/bakes';
 import { BEFORE_READING, learn, TRACES, type Learnt, type Reading } from './learn';
+import { steadyOvenC } from './steadyOven';
 import { LOOK_S, traceOf, type Trace } from './trace';
 
 jest.setTimeout(120_000);
@@ -118,10 +119,12 @@ describe('a tart in an oven that nobody knows', () => {
     ];
     const fahrenheit = { ...second, id: 'f', celsius: 1.8 * second.celsius + 32 };
     const absurd = { ...first, id: 'x', celsius: 3 };
-    const with2 = learn(known, [...readings, fahrenheit, absurd], noOven);
+    const celsius = { ...second, id: 'c', celsius: (second.celsius - 32) / 1.8 };
+    const with2 = learn(known, [...readings, fahrenheit, absurd, celsius], noOven);
     expect(with2.doubted).toEqual([
       { id: 'f', why: 'fahrenheit' },
       { id: 'x', why: 'unlikely' },
+      { id: 'c', why: 'celsius' },
     ]);
     expect(with2.window).toEqual(right.window);
   });
@@ -146,4 +149,29 @@ describe('a tart in an oven that nobody knows', () => {
     expect(learn(known, [reading], noOven)).toEqual(learn(known, [reading], noOven));
     expect(() => learn(known.slice(0, 10), [reading], noOven)).toThrow(RangeError);
   });
+});
+
+it('an oven is foreseen where it is steady, and only there', () => {
+  const stepped = steadyOvenC({
+    ...TART,
+    oven: { kind: 'still', offsetK: -6 },
+    programme: {
+      steps: [
+        { atMin: 40, to: 130 },
+        { atMin: 70, to: 'off-shut' },
+      ],
+    },
+  });
+  expect([300, 1200, 2500, 3400, 5400].map(stepped)).toEqual([
+    undefined,
+    144,
+    undefined,
+    124,
+    undefined,
+  ]);
+  const onSign = steadyOvenC({
+    ...TART,
+    programme: { steps: [{ atMin: 40, on: 'rim-set', to: 130 }] },
+  });
+  expect([1200, 4000].map(onSign)).toEqual([150, undefined]);
 });

@@ -22,7 +22,8 @@ export type Reading = { readonly id: string; readonly atS: number } & (
 /** A reading that was not believed. */
 export interface Doubted {
   readonly id: string;
-  readonly why: 'unlikely' | 'fahrenheit';
+  /** It fits nothing, as it is; or it fits, had it been read in °F and entered in °C, or the other way round. */
+  readonly why: 'unlikely' | 'fahrenheit' | 'celsius';
 }
 
 /** What the readings of a bake say of it. */
@@ -203,10 +204,10 @@ function doubtOf({
   const variance = squares(values.map((each) => each - mean)) / values.length;
   const far = DOUBT_AT * Math.sqrt(variance + off ** 2 + modelOff ** 2 + response.residual ** 2);
   if (Math.abs(value - mean) <= far) return undefined;
-  const inCelsius = (value - 32) / 1.8;
-  return reading.place !== 'wobble' && Math.abs(inCelsius - mean) <= far
-    ? 'fahrenheit'
-    : 'unlikely';
+  if (reading.place === 'wobble') return 'unlikely';
+  const fits = (celsius: number) => Math.abs(celsius - mean) <= far;
+  if (fits((value - 32) / 1.8)) return 'fahrenheit';
+  return fits(1.8 * value + 32) ? 'celsius' : 'unlikely';
 }
 
 interface Weighted {

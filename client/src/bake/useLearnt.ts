@@ -1,0 +1,95 @@
+import {
+  foreseenFrom,
+  type BakeData,
+  type Noted,
+  type Reading as NotedReading,
+} from '@hollow-moon/contract';
+import { shifted } from '@hollow-moon/core';
+import {
+  LEAST_TRACES,
+  learn,
+  steadyOvenC,
+  type Learnt,
+  type Reading,
+} from '@hollow-moon/core/learning';
+import { useMemo } from 'react';
+import { useJob } from '../jobs';
+import { useTraces } from './useTraces';
+
+/** The runs go on for so long past the planned pull, as a share of it and s: a slow oven takes half as long again. */
+const FURTHER = { share: 1.6, s: 1800 } as const;
+
+/** What readings have taught of a running bake, and the bake as it is foreseen since. */
+export interface Believed {
+  /** The bake with its forecast as it stands now; as it was begun until something is learnt. */
+  readonly data: BakeData;
+  readonly learnt: Learnt | undefined;
+  /** Readings in the middle that nothing explains, newer than all that is believed: what they say comes before a pull. */
+  readonly heeded: readonly NotedReading[];
+}
+
+/**
+ * Readings of the middle that are further off than anything that is unsure explains, and not because of their unit. They
+ * teach nothing, but a cook who reads 50 °C must not be told to pull: they are held against the forecast as they are.
+ */
+function heededOf(
+  { believed, doubted }: Learnt,
+  readings: readonly NotedReading[],
+): NotedReading[] {
+  const lastS = Math.max(
+    -Infinity,
+    ...readings
+      .filter(({ id, place }) => place === 'centre' && believed.includes(id))
+      .map(({ atS }) => atS),
+  );
+  return readings.filter(
+    ({ id, place, atS }) =>
+      place === 'centre' &&
+      atS > lastS &&
+      doubted.some((each) => each.id === id && each.why === 'unlikely'),
+  );
+}
+
+/** What is noted of a bake in the oven, as readings to learn from. */
+function readingsOf({ surfaceMm }: BakeData, { readings, wobbles }: Noted): Reading[] {
+  return [
+    ...readings.flatMap(({ id, atS, place, celsius }): Reading[] =>
+      place === 'pan' ? [] : [{ id, atS, place, celsius }],
+    ),
+    ...wobbles.map(({ id, atS, diameterMm }): Reading => ({
+      id,
+      atS,
+      place: 'wobble',
+      share: diameterMm / surfaceMm,
+    })),
+  ];
+}
+
+/**
+ * A running bake as its readings say it goes: the runs of its plan weighed by them, and the forecast made anew with what is
+ * most likely. Nothing is learnt of a bake that is out of the oven, or that was begun without a plan.
+ */
+export function useLearnt(data: BakeData, noted: Noted): Believed {
+  const plan = data.pulledAt === null ? data.planned?.plan : undefined;
+  const untilS = Math.round(FURTHER.share * data.foreseen.pullS + FURTHER.s);
+  const traces = useTraces(plan, untilS);
+  const learnt = useMemo(() => {
+    if (!plan || !traces || traces.length < LEAST_TRACES) return undefined;
+    const readings = readingsOf(data, noted);
+    return readings.length > 0 ? learn(traces, readings, steadyOvenC(plan)) : undefined;
+  }, [plan, traces, data, noted]);
+  const ask = useMemo(
+    () =>
+      plan && learnt && learnt.believed.length > 0
+        ? { plan: shifted(plan, learnt.shift), setShiftK: learnt.shift.setK }
+        : undefined,
+    [plan, learnt],
+  );
+  const { answer } = useJob('forecast', ask, 'now');
+  return useMemo(() => {
+    const heeded = learnt ? heededOf(learnt, noted.readings) : noted.readings;
+    if (!plan || !ask || !answer?.ok) return { data, learnt, heeded };
+    const use = { topUp: plan.topUp ?? null, out: [...(plan.out ?? [])] };
+    return { data: { ...data, foreseen: foreseenFrom(answer.value, use) }, learnt, heeded };
+  }, [data, noted, plan, ask, answer, learnt]);
+}

@@ -1,0 +1,73 @@
+/** What is read of a running bake moves its forecast: the clock, the window and what is said follow. */
+import { expect, test, type Page } from '@playwright/test';
+import { figure, find, FORMULA, openFormula } from './kitchen';
+
+async function begin(page: Page): Promise<void> {
+  await page.clock.install();
+  await openFormula(page, FORMULA.bay);
+  await page.getByTestId('bake-it').click();
+  await expect(page.getByTestId('bake-says')).toHaveText(/^Look in \d+ min$/);
+}
+
+async function read(page: Page, celsius: number): Promise<void> {
+  await (await find(page, 'reading')).fill(String(celsius));
+  await (await find(page, 'add-reading')).click();
+}
+
+/** Minutes of the window as it is told: earliest, latest, best. */
+async function windowTold(page: Page): Promise<number[]> {
+  const text = await page.getByTestId('bake-window').innerText();
+  return [...text.matchAll(/\d+/g)].slice(0, 3).map(([figure]) => Number(figure));
+}
+
+test('a slow oven is learnt from two readings, and the pull moves with it', async ({ page }) => {
+  test.slow();
+  await begin(page);
+  const before = await windowTold(page);
+  await page.clock.fastForward('15:00');
+  const first = await figure(page.getByTestId('probe-now'));
+  await read(page, first - 5);
+  await expect(page.getByTestId('learnt')).toContainText(
+    /It is best at \d+ min now, likely between \d+ and \d+/,
+    {
+      timeout: 60_000,
+    },
+  );
+  // The forecast goes through what was read, or nearly.
+  await expect.poll(() => figure(page.getByTestId('probe-now'))).toBeLessThan(first - 2);
+  await page.clock.fastForward('10:00');
+  const second = await figure(page.getByTestId('probe-now'));
+  await read(page, second - 2);
+  await expect(page.getByTestId('learnt')).toContainText(
+    /the oven gives about \d+\s°C less than it is set to/,
+  );
+  await expect.poll(async () => (await windowTold(page))[0]).toBeGreaterThan(before[0]! + 2);
+  const [, low, high] = /between (\d+) and (\d+)/.exec(
+    await page.getByTestId('learnt').innerText(),
+  )!;
+  const [, best] = /best at (\d+) min/.exec(await page.getByTestId('learnt').innerText())!;
+  expect(Number(low)).toBeLessThanOrEqual(Number(best));
+  expect(Number(high)).toBeGreaterThanOrEqual(Number(best));
+  // Taken back, it is forecast as before.
+  for (const _ of [1, 2])
+    await page
+      .getByRole('button', { name: /^Delete: Centre/ })
+      .first()
+      .click();
+  await expect(page.getByTestId('learnt')).toHaveCount(0);
+  await expect.poll(() => windowTold(page)).toEqual(before);
+});
+
+test('a reading in °F is asked about and not believed', async ({ page }) => {
+  test.slow();
+  await begin(page);
+  await page.clock.fastForward('25:00');
+  const foreseen = await figure(page.getByTestId('probe-now'));
+  const before = await windowTold(page);
+  await read(page, Math.round(1.8 * foreseen + 32));
+  await expect(page.getByTestId('doubted')).toContainText('Was it read in °F?', {
+    timeout: 60_000,
+  });
+  await expect(page.getByTestId('gap')).toHaveCount(0);
+  expect(await windowTold(page)).toEqual(before);
+});
