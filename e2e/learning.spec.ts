@@ -1,6 +1,6 @@
 /** What is read of a running bake moves its forecast: the clock, the window and what is said follow. */
 import { expect, test, type Page } from '@playwright/test';
-import { figure, find, FORMULA, openFormula } from './kitchen';
+import { figure, find, FORMULA, openFormula, toShelf } from './kitchen';
 
 async function begin(page: Page): Promise<void> {
   await page.clock.install();
@@ -28,7 +28,7 @@ test('a slow oven is learnt from two readings, and the pull moves with it', asyn
   const first = await figure(page.getByTestId('probe-now'));
   await read(page, first - 5);
   await expect(page.getByTestId('learnt')).toContainText(
-    /It is best at \d+ min now, likely between \d+ and \d+/,
+    /Best at \d+\smin now, likely \d+ to \d+/,
     {
       timeout: 60_000,
     },
@@ -42,12 +42,19 @@ test('a slow oven is learnt from two readings, and the pull moves with it', asyn
     /the oven gives about \d+\s°C less than it is set to/,
   );
   await expect.poll(async () => (await windowTold(page))[0]).toBeGreaterThan(before[0]! + 2);
-  const [, low, high] = /between (\d+) and (\d+)/.exec(
-    await page.getByTestId('learnt').innerText(),
-  )!;
-  const [, best] = /best at (\d+) min/.exec(await page.getByTestId('learnt').innerText())!;
+  const [, low, high] = /likely (\d+) to (\d+)/.exec(await page.getByTestId('learnt').innerText())!;
+  const [, best] = /Best at (\d+)\smin/.exec(await page.getByTestId('learnt').innerText())!;
   expect(Number(low)).toBeLessThanOrEqual(Number(best));
   expect(Number(high)).toBeGreaterThanOrEqual(Number(best));
+  // The strip of another screen says the same.
+  const says = (await page.getByTestId('bake-says').innerText()).replace(/\d+/, '');
+  await toShelf(page);
+  await page.getByRole('link', { name: 'Kitchen' }).click();
+  const strip = page.getByTestId('running-strip');
+  expect((await strip.innerText()).replaceAll(/\d+/g, '')).toContain(says);
+  const [, looks] = /Look in (\d+)/.exec(await strip.innerText())!;
+  expect(Number(looks)).toBeGreaterThan(before[0]! - 25 + 2);
+  await strip.click();
   // Taken back, it is forecast as before.
   for (const _ of [1, 2])
     await page

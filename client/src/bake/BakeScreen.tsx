@@ -12,6 +12,7 @@ import { useKitchenBook } from '../book/book';
 import { useAppDispatch, useAppSelector } from '../state/state';
 import { BakeHead } from './BakeHead';
 import { putAway, type LocalBake } from './bakes';
+import { believed as tellBelieved, notedKey } from './believed';
 import { foreseenAt } from './foreseen';
 import { notedOf } from './noted';
 import { NotedList, ReadingForm, ResultForm, WobbleForm } from './Notes';
@@ -253,6 +254,11 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
   const noted = useMemo(() => notedOf(entries, id), [entries, id]);
   const { data: believed, learnt, heeded } = useLearnt(data, noted);
   const standing = standingOf(believed, now, heeded);
+  const { foreseen } = believed;
+  useEffect(() => {
+    if (!learnt) return;
+    dispatch(tellBelieved({ id, forecast: { of: notedKey(noted), foreseen, heeded } }));
+  }, [dispatch, id, noted, learnt, foreseen, heeded]);
   const { elapsedS } = standing;
   const note = (change: Partial<BakeData>) => dispatch(changeBake(id, change));
   const forms = useForms(id, believed, elapsedS, false);

@@ -1,5 +1,6 @@
 import type { BakeData } from '@hollow-moon/contract';
 import { useAppSelector } from '../state/state';
+import { notedKey } from './believed';
 import { notedOf } from './noted';
 import { standingOf, type Standing } from './progress';
 import { useNow } from './useNow';
@@ -15,16 +16,22 @@ export interface Running {
 export function useRunning(): { readonly running: readonly Running[]; readonly now: number } {
   const bakes = useAppSelector((state) => state.bakes);
   const entries = useAppSelector((state) => state.noted);
+  const believed = useAppSelector((state) => state.believed);
   const open = Object.entries(bakes).filter(
     ([, { data }]) => data.pulledAt === null && !data.archived,
   );
   const now = useNow(open.length > 0);
   return {
     now,
-    running: open.map(([id, { data }]) => ({
-      id,
-      data,
-      standing: standingOf(data, now, notedOf(entries, id).readings),
-    })),
+    running: open.map(([id, { data: begun }]) => {
+      const noted = notedOf(entries, id);
+      const known = believed[id];
+      const { foreseen, heeded } =
+        known && known.of === notedKey(noted)
+          ? known
+          : { foreseen: begun.foreseen, heeded: noted.readings };
+      const data = { ...begun, foreseen };
+      return { id, data, standing: standingOf(data, now, heeded) };
+    }),
   };
 }

@@ -1,5 +1,6 @@
 import { combineReducers, configureStore } from '@reduxjs/toolkit';
 import { bakesReducer } from '../bake/bakes';
+import { believedReducer } from '../bake/believed';
 import { notedReducer } from '../bake/noted';
 import { draftsReducer } from '../drafts/drafts';
 import { createSending } from '../outgoing/sending';
@@ -13,6 +14,7 @@ const rootReducer = combineReducers({
   settings: settingsReducer,
   drafts: draftsReducer,
   bakes: bakesReducer,
+  believed: believedReducer,
   noted: notedReducer,
   outgoing: outgoingReducer,
   device: deviceReducer,

@@ -70,18 +70,17 @@ export const bake = {
   'bake.ahead':
     'The probe read {read} {unit} at {atMin} min: {apart} {unit} over the forecast. Look now: it may be ready about {min} min sooner.',
   'bake.learnt-oven':
-    'By what was read, the oven gives about {apart} {unit} {more} than it is set to.',
+    'By what was read, the oven gives about {apart} {unit} {more} than it is set to.',
   'bake.learnt-start':
-    'By what was read, the filling went in about {apart} {unit} {more, select, more {warmer} other {colder}} than planned.',
+    'By what was read, the filling went in about {apart} {unit} {more, select, more {warmer} other {colder}} than planned.',
   'bake.learnt-sets':
-    'By what was read, it sets at about {apart} {unit} {more} than was reckoned with.',
+    'By what was read, it sets at about {apart} {unit} {more} than was reckoned with.',
   'bake.learnt-depth':
     'By what was read, it stands about {apart} {more, select, more {deeper} other {shallower}} than planned.',
   'bake.learnt-agrees': 'What was read agrees with the forecast.',
-  'bake.learnt-best':
-    'It is best at {best} min now, likely between {low} and {high}. Read it again later to be surer.',
+  'bake.learnt-best': 'Best at {best} min now, likely {low} to {high}.',
   'bake.doubted':
-    '{read} {unit} at {atMin} min fits nothing this bake could be.{why, select, fahrenheit { Was it read in °F?} celsius { Was it read in °C?} other {}} It is not counted: read it again, or take it back.',
+    '{read} {unit} at {atMin} min fits nothing this bake could be.{why, select, fahrenheit { Was it read in °F?} celsius { Was it read in °C?} other {}} It is not counted: read it again, or take it back.',
   'bake.doubted-wobble':
     'A wobble that was noted fits nothing this bake could be. It is not counted: look again, or take it back.',
   'bake.cancel-this-start': 'Cancel this start',
