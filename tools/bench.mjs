@@ -10,6 +10,8 @@ await main(async () => {
   await runCoreScript('forecast');
   say('Plans drawn at random');
   await runCoreScript('randomPlans');
+  say('What is read of a running bake');
+  await runCoreScript('learning');
   say('A pasted list');
   await runCoreScript('reading');
   say('A plan of a day');
