@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { find, figure, FORMULA, KITCHEN_API, openFormula, toShelf } from './kitchen';
+import { find, figure, FORMULA, KITCHEN_API, open, openFormula, toShelf } from './kitchen';
 
 test('a bake from the turn the oven to the log, through a reload and an outage', async ({
   page,
@@ -100,4 +100,57 @@ test('the log is searched by formula, by tin and by text, and says when nothing 
   await expect(page.getByTestId('log-empty')).toHaveText(/No bake matches that/);
   await page.getByRole('button', { name: 'Show all' }).click();
   await expect(rows.nth(11)).toBeVisible();
+});
+
+test('a bake calls when it wants something, on whatever screen, and stays silent where it is told to', async ({
+  page,
+}) => {
+  // What a device is asked to do, kept where the test can see it.
+  await page.addInitScript(() => {
+    const asked = { shakes: [] as number[], tones: 0, awake: 0 };
+    Object.assign(window, { asked });
+    navigator.vibrate = (pattern) => {
+      asked.shakes.push(([] as number[]).concat(pattern as number | number[]).length);
+      return true;
+    };
+    window.OscillatorNode = class extends OscillatorNode {
+      override start(when?: number) {
+        asked.tones += 1;
+        super.start(when);
+      }
+    };
+    Object.defineProperty(navigator, 'wakeLock', {
+      value: {
+        request: () => {
+          asked.awake += 1;
+          return Promise.resolve({ released: false, release: () => Promise.resolve() });
+        },
+      },
+    });
+  });
+  const asked = () =>
+    page.evaluate(
+      () =>
+        (window as unknown as { asked: { shakes: number[]; tones: number; awake: number } }).asked,
+    );
+  await page.clock.install();
+  await openFormula(page, FORMULA.bay);
+  await page.getByTestId('bake-it').click();
+  await expect(page.getByTestId('bake-says')).toHaveText(/^Look in \d+ min$/);
+  await expect.poll(async () => (await asked()).awake).toBeGreaterThan(0);
+  expect(await asked()).toMatchObject({ shakes: [], tones: 0 });
+  await toShelf(page);
+  await page.clock.fastForward('32:00');
+  await expect.poll(async () => (await asked()).shakes.length).toBe(1);
+  await expect.poll(async () => (await asked()).tones).toBe(1);
+  // On the best minute it calls otherwise, and only once.
+  await page.clock.fastForward('08:00');
+  await expect.poll(async () => (await asked()).shakes.length).toBe(2);
+  expect((await asked()).shakes[1]).toBeGreaterThan((await asked()).shakes[0]!);
+  await page.getByRole('link', { name: 'Kitchen' }).click();
+  await open(page, 'this-device');
+  await page.getByRole('radio', { name: 'Stay silent' }).click();
+  await page.clock.fastForward('30:00');
+  await expect(page.getByTestId('running-strip')).toContainText('Past the window');
+  expect((await asked()).shakes).toHaveLength(2);
 });

@@ -140,15 +140,12 @@ const turned = (to: number | 'off-shut' | 'off-ajar', degrees: (celsius: number)
     ? say('bake.oven-to', { to: degrees(to) })
     : say('bake.oven-off-door', { door: to === 'off-shut' ? 'shut' : 'ajar' });
 
-/**
- * The next thing to do of a bake at a moment, or the one that is just due: the oven's steps before the
- * pull, the places it cools in after it. `undefined` when nothing more is planned.
- */
-export function nextToDo(
+/** All that is to be done of a bake in the oven, or once it is out, and how long since that began. */
+function thingsToDo(
   data: BakeData,
   nowMs: number,
   degrees: (celsius: number) => string,
-): string | undefined {
+): { readonly things: readonly ToDo[]; readonly elapsedS: number } {
   const { steps = [], out = [], topUpS } = data.foreseen;
   const begunMs = Date.parse(data.pulledAt ?? data.startedAt);
   const elapsedS = Math.max(0, (nowMs - begunMs) / 1000);
@@ -161,7 +158,29 @@ export function nextToDo(
           ...steps.map(({ atS, on, to }) => ({ atS, on, what: turned(to, degrees) })),
         ].sort((a, b) => a.atS - b.atS)
       : out.map(({ atS, place }) => ({ atS, what: OUT_TO[place] }));
-  const due = things.filter(({ atS }) => atS <= elapsedS && elapsedS < atS + STILL_DUE_S).at(-1);
+  return { things, elapsedS };
+}
+
+const dueAmong = (things: readonly ToDo[], elapsedS: number): ToDo | undefined =>
+  things.filter(({ atS }) => atS <= elapsedS && elapsedS < atS + STILL_DUE_S).at(-1);
+
+/** When the thing was to be done that is due now, s since the bake went in; `undefined` where nothing is. */
+export function dueStepS(data: BakeData, nowMs: number): number | undefined {
+  const { things, elapsedS } = thingsToDo(data, nowMs, String);
+  return dueAmong(things, elapsedS)?.atS;
+}
+
+/**
+ * The next thing to do of a bake at a moment, or the one that is just due: the oven's steps before the
+ * pull, the places it cools in after it. `undefined` when nothing more is planned.
+ */
+export function nextToDo(
+  data: BakeData,
+  nowMs: number,
+  degrees: (celsius: number) => string,
+): string | undefined {
+  const { things, elapsedS } = thingsToDo(data, nowMs, degrees);
+  const due = dueAmong(things, elapsedS);
   if (due)
     return due.on
       ? say('bake.when', { on: say(`sign.${due.on}`), what: due.what })

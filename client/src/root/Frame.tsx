@@ -1,6 +1,6 @@
 import { say } from '@hollow-moon/words';
 import { usePathname } from 'expo-router';
-import type { ReactNode } from 'react';
+import { lazy, Suspense, type ReactNode } from 'react';
 import { Text, View } from 'react-native';
 import { RunningStrip } from '../bake/RunningStrip';
 import { icons, PlaceLink, SkipLink } from '../design';
@@ -54,6 +54,9 @@ function Places({ upright }: { readonly upright: boolean }) {
   );
 }
 
+/** Calls and keeps awake; nothing to be seen, and not wanted before the first screen is there. */
+const Alarms = lazy(() => import('../alarm/Alarms').then((alarm) => ({ default: alarm.Alarms })));
+
 /** The house round every screen: a bar at the foot of a phone, a narrow rail on a wide screen. */
 export function Frame({ children }: { readonly children: ReactNode }) {
   const wide = useWide();
@@ -76,6 +79,9 @@ export function Frame({ children }: { readonly children: ReactNode }) {
             {children}
           </View>
           <RunningStrip />
+          <Suspense fallback={null}>
+            <Alarms />
+          </Suspense>
         </View>
       </View>
     );
@@ -89,6 +95,9 @@ export function Frame({ children }: { readonly children: ReactNode }) {
         {children}
       </View>
       <RunningStrip />
+      <Suspense fallback={null}>
+        <Alarms />
+      </Suspense>
       {HAS_ITS_OWN_FOOT.test(path) ? null : (
         <View className="no-print border-t border-line bg-sheet">
           <Places upright={false} />

@@ -22,6 +22,8 @@ const asItIs = z.object({
   folds: z.record(z.string(), z.boolean()).default({}).catch({}),
   /** Whether single keys are shortcuts. */
   singleKeys: z.boolean().default(true).catch(true),
+  /** Whether a bake that wants something sounds and shakes the device. */
+  alarms: z.boolean().default(true).catch(true),
   /** Whether cuts are drawn with their isotherms. */
   isotherms: z.boolean().default(false).catch(false),
 });
@@ -59,6 +61,7 @@ const settings = createSlice({
       ...state,
       singleKeys: payload,
     }),
+    alarmsChosen: (state, { payload }: PayloadAction<boolean>) => ({ ...state, alarms: payload }),
     isothermsChosen: (state, { payload }: PayloadAction<boolean>) => ({
       ...state,
       isotherms: payload,
@@ -74,6 +77,7 @@ export const {
   kitchenOpened,
   foldLeft,
   singleKeysChosen,
+  alarmsChosen,
   isothermsChosen,
   settingsArrived,
 } = settings.actions;

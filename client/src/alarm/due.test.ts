@@ -1,0 +1,28 @@
+/** When a bake calls, and for what: each thing once, and again where a reading has put it back. */
+import { callOf, toRing, type Called } from './due';
+
+const at = (call: Called['call'], stepS?: number): Called => ({ call, stepS });
+
+it.each([
+  ['waiting', 'look', undefined],
+  ['open', 'best', 'look'],
+  ['open', 'last', 'pull'],
+  ['past', 'over', 'past'],
+  ['no-window', 'elapsed', undefined],
+] as const)('%s, counting to %s, calls for %s', (phase, to, call) => {
+  expect(callOf({ phase, count: { to, seconds: 60 } })).toBe(call);
+});
+
+it.each([
+  ['at once, of a bake that is open when the page is', undefined, at('look'), 'look'],
+  ['not while it waits', at(undefined), at(undefined), undefined],
+  ['once', at('look'), at('look'), undefined],
+  ['for the next thing', at('look'), at('pull'), 'pull'],
+  ['not where a reading has put it back', at('past'), at(undefined), undefined],
+  ['and again after that', at(undefined), at('look'), 'look'],
+  ['for a step of its oven', at(undefined), at(undefined, 900), 'step'],
+  ['for a step once', at(undefined, 900), at(undefined, 900), undefined],
+  ['for the next step', at('look', 900), at('look', 1800), 'step'],
+] as const)('rings %s', (_, before, now, call) => {
+  expect(toRing(before, now)).toBe(call);
+});
