@@ -16,6 +16,14 @@ const planned = async (page) => {
   await page.getByText(/Working out/).waitFor({ state: 'detached' });
 };
 
+/** Bettered, and proved as far as a first run of the solver goes. */
+const proved = async (page) => {
+  await planned(page);
+  await page.getByTestId('better').click();
+  await page.getByTestId('proof').waitFor({ timeout: 60_000 });
+  await page.getByTestId('better').click();
+};
+
 const PICTURES = [
   { name: 'formulas', path: '/', size: PHONE },
   { name: 'forecast', path: formula(1), size: PHONE },
@@ -24,7 +32,7 @@ const PICTURES = [
     path: NIGHT,
     size: PHONE,
     then: async (page) => {
-      await planned(page);
+      await proved(page);
       await page.getByTestId('better').evaluate((each) => each.scrollIntoView());
     },
   },
@@ -71,7 +79,15 @@ const PICTURES = [
       await page.getByTestId('after-the-pull').evaluate((each) => each.scrollIntoView());
     },
   },
-  { name: 'wide-day', path: NIGHT, size: WIDE, then: planned },
+  {
+    name: 'wide-day',
+    path: NIGHT,
+    size: WIDE,
+    then: async (page) => {
+      await proved(page);
+      await page.getByText('Deck oven').first().scrollIntoViewIfNeeded();
+    },
+  },
   {
     name: 'no-window',
     path: formula(3),
@@ -100,10 +116,11 @@ const PICTURES = [
       await page.getByText('Saved').waitFor();
       await page.clock.fastForward('27:30');
       await page.getByTestId('pad-reading').click();
-      await page.getByTestId('reading').fill('72');
+      await page.getByTestId('reading').fill('69');
       await page.getByTestId('add-reading').click();
       await page.getByText('Saved').waitFor();
       await page.getByTestId('pad-reading').click();
+      await page.getByTestId('learnt').waitFor();
       await page.clock.fastForward('03:20');
     },
   },

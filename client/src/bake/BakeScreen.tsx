@@ -1,4 +1,4 @@
-import type { BakeData, StoredBake } from '@hollow-moon/contract';
+import type { BakeData, Noted, StoredBake } from '@hollow-moon/contract';
 import { say } from '@hollow-moon/words';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect, useMemo, useState } from 'react';
@@ -18,7 +18,7 @@ import { notedOf } from './noted';
 import { NotedList, ReadingForm, ResultForm, WobbleForm } from './Notes';
 import { standingOf } from './progress';
 import { SendState } from './SendState';
-import { useLearnt } from './useLearnt';
+import { useLearnt, type Believed } from './useLearnt';
 import { useNow } from './useNow';
 import { changeBake, noteOf, takeBack, takeUp } from './writing';
 
@@ -243,6 +243,20 @@ function BakeHistory({
   );
 }
 
+/** A running bake as its readings say it goes, told to the other screens too. */
+function useBelieved(id: string, data: BakeData, noted: Noted): Believed {
+  const dispatch = useAppDispatch();
+  const before = useAppSelector((state) => state.believed[id]);
+  const now = useLearnt(data, noted, before);
+  const { learnt, heeded } = now;
+  const { foreseen } = now.data;
+  useEffect(() => {
+    if (!learnt) return;
+    dispatch(tellBelieved({ id, forecast: { of: notedKey(noted), foreseen, heeded, learnt } }));
+  }, [dispatch, id, noted, learnt, foreseen, heeded]);
+  return now;
+}
+
 function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBake }) {
   const dispatch = useAppDispatch();
   const wide = useWide();
@@ -252,13 +266,8 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
   const now = useNow(data.pulledAt === null || data.result === null);
   const entries = useAppSelector((state) => state.noted);
   const noted = useMemo(() => notedOf(entries, id), [entries, id]);
-  const { data: believed, learnt, heeded } = useLearnt(data, noted);
+  const { data: believed, learnt, heeded } = useBelieved(id, data, noted);
   const standing = standingOf(believed, now, heeded);
-  const { foreseen } = believed;
-  useEffect(() => {
-    if (!learnt) return;
-    dispatch(tellBelieved({ id, forecast: { of: notedKey(noted), foreseen, heeded } }));
-  }, [dispatch, id, noted, learnt, foreseen, heeded]);
   const { elapsedS } = standing;
   const note = (change: Partial<BakeData>) => dispatch(changeBake(id, change));
   const forms = useForms(id, believed, elapsedS, false);

@@ -1,4 +1,5 @@
 import type { BakeData, Noted, Reading } from '@hollow-moon/contract';
+import type { Learnt } from '@hollow-moon/core/learning';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
 /**
@@ -11,6 +12,7 @@ export interface BelievedForecast {
   readonly foreseen: BakeData['foreseen'];
   /** Readings that are still held against it as they are. */
   readonly heeded: readonly Reading[];
+  readonly learnt: Learnt;
 }
 
 export type BelievedForecasts = Readonly<Record<string, BelievedForecast>>;

@@ -14,6 +14,7 @@ import {
 } from '@hollow-moon/core/learning';
 import { useMemo } from 'react';
 import { useJob } from '../jobs';
+import type { BelievedForecast } from './believed';
 import { useTraces } from './useTraces';
 
 /** The runs go on for so long past the planned pull, as a share of it and s: a slow oven takes half as long again. */
@@ -67,9 +68,13 @@ function readingsOf({ surfaceMm }: BakeData, { readings, wobbles }: Noted): Read
 
 /**
  * A running bake as its readings say it goes: the runs of its plan weighed by them, and the forecast made anew with what is
- * most likely. Nothing is learnt of a bake that is out of the oven, or that was begun without a plan.
+ * most likely; `before` is what was believed last. Nothing is learnt of a bake that is out of the oven, or that was begun without a plan.
  */
-export function useLearnt(data: BakeData, noted: Noted): Believed {
+export function useLearnt(
+  data: BakeData,
+  noted: Noted,
+  before: BelievedForecast | undefined,
+): Believed {
   const plan = data.pulledAt === null ? data.planned?.plan : undefined;
   const untilS = Math.round(FURTHER.share * data.foreseen.pullS + FURTHER.s);
   const traces = useTraces(plan, untilS);
@@ -85,11 +90,27 @@ export function useLearnt(data: BakeData, noted: Noted): Believed {
         : undefined,
     [plan, learnt],
   );
-  const { answer } = useJob('forecast', ask, 'now');
+  const { answer, settled } = useJob('forecast', ask, 'now');
   return useMemo(() => {
-    const heeded = learnt ? heededOf(learnt, noted.readings) : noted.readings;
-    if (!plan || !ask || !answer?.ok) return { data, learnt, heeded };
+    const asBegun = { data, learnt: undefined, heeded: noted.readings };
+    if (!plan || !learnt) return asBegun;
+    if (!ask) return { data, learnt, heeded: heededOf(learnt, noted.readings) };
+    if (!settled || !answer?.ok) {
+      // Until the forecast has followed, what was believed before stands, and what is new is held against it as it is.
+      if (!before) return asBegun;
+      const known = before.of.split(' ');
+      const fresh = noted.readings.filter(({ id }) => !known.includes(id));
+      return {
+        data: { ...data, foreseen: before.foreseen },
+        learnt: before.learnt,
+        heeded: [...before.heeded, ...fresh],
+      };
+    }
     const use = { topUp: plan.topUp ?? null, out: [...(plan.out ?? [])] };
-    return { data: { ...data, foreseen: foreseenFrom(answer.value, use) }, learnt, heeded };
-  }, [data, noted, plan, ask, answer, learnt]);
+    return {
+      data: { ...data, foreseen: foreseenFrom(answer.value, use) },
+      learnt,
+      heeded: heededOf(learnt, noted.readings),
+    };
+  }, [data, noted, plan, ask, answer, settled, learnt, before]);
 }

@@ -44,7 +44,8 @@ describe('any session', () => {
         const after = costOf(measure(model, polished), weights);
         expect(after).toBeLessThanOrEqual(cost);
         if (after < cost) moved += 1;
-        if (plan.late.length + plan.left.length > 0) return;
+        // What is left out is looked for again, and may be found a place.
+        if (plan.left.length > 0) return;
         expect(construct(model, keeping(polished, way.order))).toEqual(polished);
         const near = recreate(model, { tries: 6, seed, weights, from: way });
         expect(checkPlan(model, near.plan)).toEqual([]);

@@ -124,9 +124,27 @@ function placeGroup(building: Building, jobs: readonly Job[], dues: readonly Due
   return false;
 }
 
-/** Places a group where it was kept; anew where that cannot be, or where nothing was kept of it. */
-const placeKept = (building: Building, jobs: readonly Job[], dues: readonly Due[]): boolean =>
-  jobs.some(({ id }) => building.kept.has(id)) && placeGroup(building, jobs, dues);
+/** How late something is that stands where it was kept, min. */
+const keptLate = ({ kept, model }: Building, dues: readonly Due[]): Minute =>
+  Math.max(
+    0,
+    ...dues.flatMap(({ job, dueMin, leastMin }) => {
+      const held = kept.get(job);
+      return held ? [held.startMin + model.byId.get(job)!.minutes + leastMin - dueMin] : [];
+    }),
+  );
+
+/** Places a group where it was kept, and says how late it is there; `undefined` where that cannot be, or nothing was kept. */
+function placeKept(
+  building: Building,
+  jobs: readonly Job[],
+  dues: readonly Due[],
+): Minute | undefined {
+  if (!jobs.some(({ id }) => building.kept.has(id))) return undefined;
+  const late = keptLate(building, dues);
+  const shifted = dues.map((due) => ({ ...due, dueMin: due.dueMin + late }));
+  return placeGroup(building, jobs, shifted) ? late : undefined;
+}
 
 const forgetting = (building: Building): Building => ({ ...building, kept: new Map() });
 
@@ -194,12 +212,12 @@ function soonestOf({ model, spots }: Building, group: readonly Job[], bakes: rea
 function placeShared(
   building: Building,
   group: readonly Job[],
-  late: { bake: string; minutes: number }[],
+  late: Map<string, Minute>,
   left: string[],
 ): void {
   const { model } = building;
   const ids = new Set(group.map(({ id }) => id));
-  const known = (bake: string) => late.findLast((each) => each.bake === bake)?.minutes ?? 0;
+  const known = (bake: string) => late.get(bake) ?? 0;
   for (;;) {
     const bakes = [...new Set(group.flatMap((job) => job.bakes))].filter(
       (bake) => !left.includes(bake),
@@ -209,17 +227,18 @@ function placeShared(
     const dues = model.dues
       .filter(({ job, bake }) => ids.has(job) && !left.includes(bake))
       .map((due) => ({ ...due, dueMin: due.dueMin + known(due.bake) }));
-    if (placeKept(building, group, dues)) return;
-    const minutes = (dues.length > 0 ? LATE_BY_MIN : ([0] as const)).find((by) =>
-      placeGroup(
-        forgetting(building),
-        group,
-        dues.map((due) => ({ ...due, dueMin: due.dueMin + by })),
-      ),
-    );
+    const minutes =
+      placeKept(building, group, dues) ??
+      (dues.length > 0 ? LATE_BY_MIN : ([0] as const)).find((by) =>
+        placeGroup(
+          forgetting(building),
+          group,
+          dues.map((due) => ({ ...due, dueMin: due.dueMin + by })),
+        ),
+      );
     if (minutes !== undefined) {
       if (minutes > 0) {
-        for (const { bake } of dues) late.push({ bake, minutes: known(bake) + minutes });
+        for (const { bake } of dues) late.set(bake, known(bake) + minutes);
       }
       return;
     }
@@ -227,6 +246,17 @@ function placeShared(
     undo(building, jobsOfBake(model, out));
     left.push(out);
   }
+}
+
+/** By how much each bake is late by where its tasks stand. */
+export function lateIn(model: DayModel, placed: readonly Placed[]): DayPlan['late'] {
+  const ends = new Map(placed.map(({ task, endMin }) => [task, endMin]));
+  const late = new Map<string, Minute>();
+  for (const { bake, job, dueMin, leastMin } of model.dues) {
+    const minutes = (ends.get(job) ?? -Infinity) + leastMin - dueMin;
+    if (minutes > (late.get(bake) ?? 0)) late.set(bake, minutes);
+  }
+  return [...late].map(([bake, minutes]) => ({ bake, minutes }));
 }
 
 /**
@@ -243,22 +273,24 @@ export function construct(model: DayModel, way: Way): DayPlan {
     spots: new Map(),
     kept: new Map(way.keep?.map((each) => [each.task, each])),
   };
-  const late: { bake: string; minutes: number }[] = [];
+  // By how much what is placed may be late: what follows it in the order is held to that.
+  const late = new Map<string, Minute>();
   const left: string[] = [];
   for (const bake of way.order) {
     const jobs = jobsOfBake(model, bake);
     const dues = model.dues.filter((due) => due.bake === bake);
-    if (placeKept(building, jobs, dues)) continue;
     const sooner = way.soonerMin?.[bake] ?? 0;
-    const minutes = [-sooner, ...LATE_BY_MIN].find((by) =>
-      placeGroup(
-        forgetting(building),
-        jobs,
-        dues.map((due) => ({ ...due, dueMin: due.dueMin + by })),
-      ),
-    );
+    const minutes =
+      placeKept(building, jobs, dues) ??
+      [-sooner, ...LATE_BY_MIN].find((by) =>
+        placeGroup(
+          forgetting(building),
+          jobs,
+          dues.map((due) => ({ ...due, dueMin: due.dueMin + by })),
+        ),
+      );
     if (minutes === undefined) left.push(bake);
-    else if (minutes > 0) late.push({ bake, minutes });
+    else if (minutes > 0) late.set(bake, minutes);
   }
   for (const group of sharedGroups(model.jobs)) placeShared(building, group, late, left);
   const placed: Placed[] = [...building.spots].map(([task, spot]) => ({
@@ -271,10 +303,7 @@ export function construct(model: DayModel, way: Way): DayPlan {
   placed.sort((a, b) => a.startMin - b.startMin || a.task.localeCompare(b.task));
   return {
     placed,
-    // The last that was said of a bake holds.
-    late: [...new Map(late.map((each) => [each.bake, each])).values()].filter(
-      ({ bake }) => !left.includes(bake),
-    ),
+    late: lateIn(model, placed).filter(({ bake }) => !left.includes(bake)),
     left,
   };
 }

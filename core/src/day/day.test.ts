@@ -364,6 +364,7 @@ describe('what a plan comes to', () => {
       left: 0,
       lateMin: 0,
       pastBestMin: 0,
+      fridgeOver: 0,
       presenceMin: 430,
       busyMin: 50,
       waitedMin: 0,

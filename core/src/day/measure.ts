@@ -1,5 +1,6 @@
 import type { Wait } from '../work';
 import type { DayModel } from './model';
+import { fridgeAtFullest } from './reading';
 import type { DayPlan, Minute } from './session';
 
 /** What a plan costs, all in minutes but the changes of heat. */
@@ -15,6 +16,8 @@ export interface Measures {
   readonly busyMin: Minute;
   /** Minutes waited for longer than it must be, over all waits that are not for keeping. */
   readonly waitedMin: Minute;
+  /** Vessels for which there is no place in the fridge at its fullest. */
+  readonly fridgeOver: number;
   /** Times an oven is turned to another heat. */
   readonly changes: number;
 }
@@ -72,6 +75,10 @@ export function measure(model: DayModel, plan: DayPlan): Measures {
     presenceMin,
     busyMin,
     waitedMin,
+    fridgeOver: Math.max(
+      0,
+      fridgeAtFullest(model, plan).vessels - model.session.means.fridgePlaces,
+    ),
     changes,
   };
 }
@@ -89,6 +96,8 @@ export const WEIGHT = {
   left: 1e6,
   late: 1000,
   pastBest: 20,
+  /** A vessel for which room has to be made. */
+  fridge: 60,
   change: 6,
   presence: ({ presence }: DayWeights) => 2 * presence,
   waited: ({ presence }: DayWeights) => 2 * (1 - presence) * 0.2,
@@ -104,6 +113,7 @@ export const costOf = (of: Measures, weights: DayWeights = EVEN): number =>
   WEIGHT.pastBest * of.pastBestMin +
   WEIGHT.presence(weights) * of.presenceMin +
   WEIGHT.waited(weights) * of.waitedMin +
+  WEIGHT.fridge * of.fridgeOver +
   WEIGHT.change * of.changes;
 
 /**

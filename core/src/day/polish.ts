@@ -1,4 +1,5 @@
 import solver from 'javascript-lp-solver';
+import { lateIn } from './construct';
 import { costOf, measure, WEIGHT, suffersOf, type DayWeights } from './measure';
 import type { DayModel, Job } from './model';
 import type { DayPlan, Placed } from './session';
@@ -187,7 +188,11 @@ export function polish(model: DayModel, plan: DayPlan, weights: DayWeights): Day
     return { ...at, startMin, endMin: startMin + (at.endMin - at.startMin) };
   });
   placed.sort((a, b) => a.startMin - b.startMin || a.task.localeCompare(b.task));
-  const polished = { ...plan, placed };
+  const polished = {
+    placed,
+    late: lateIn(model, placed).filter(({ bake }) => !plan.left.includes(bake)),
+    left: plan.left,
+  };
   return costOf(measure(model, polished), weights) < costOf(measure(model, plan), weights)
     ? polished
     : plan;

@@ -89,23 +89,38 @@ const IN_TINS: ReadonlySet<Verb> = new Set([
   'to-the-fridge',
 ]);
 
-/** What stands in the fridge after a job, and until when. */
+/** What stands in the fridge from the end of a job until the last of `to` begins and the last hour of `dueMin`. */
+export interface Chilled {
+  readonly task: string;
+  readonly to: readonly string[];
+  readonly dueMin: readonly Minute[];
+  readonly vessels: number;
+}
+
+/** All that stands in the fridge at some time of a day, whatever its plan. */
+export const chilledIn = (model: DayModel): Chilled[] =>
+  model.jobs.flatMap(({ id, task: { verb, vessels } }) => {
+    const to = (model.after.get(id) ?? [])
+      .filter(({ wait }) => COLD_WAITS.has(wait))
+      .map((edge) => edge.to);
+    // What was chilled last is in the fridge until it is fetched.
+    const dueMin =
+      verb === 'to-the-fridge' || verb === 'fill'
+        ? model.dues.filter(({ job }) => job === id).map((due) => due.dueMin)
+        : [];
+    return to.length + dueMin.length > 0
+      ? [{ task: id, to, dueMin, vessels: IN_TINS.has(verb) ? vessels : 1 }]
+      : [];
+  });
+
+/** What stands in the fridge by a plan, and until when. */
 function chilledAfter(model: DayModel, plan: DayPlan) {
   const at = new Map(plan.placed.map((each) => [each.task, each]));
-  return plan.placed.flatMap(({ task, endMin }) => {
-    const { verb, vessels } = model.byId.get(task)!.task;
-    const next = (model.after.get(task) ?? [])
-      .filter(({ wait }) => COLD_WAITS.has(wait))
-      .flatMap(({ to }) => at.get(to)?.startMin ?? []);
-    // What was chilled last is in the fridge until it is fetched.
-    const kept =
-      verb === 'to-the-fridge' || verb === 'fill'
-        ? model.dues.filter(({ job }) => job === task).map(({ dueMin }) => dueMin)
-        : [];
-    const toMin = Math.max(...next, ...kept);
-    return toMin > endMin
-      ? [{ fromMin: endMin, toMin, vessels: IN_TINS.has(verb) ? vessels : 1 }]
-      : [];
+  return chilledIn(model).flatMap(({ task, to, dueMin, vessels }) => {
+    const held = at.get(task);
+    if (!held) return [];
+    const toMin = Math.max(...to.flatMap((next) => at.get(next)?.startMin ?? []), ...dueMin);
+    return toMin > held.endMin ? [{ fromMin: held.endMin, toMin, vessels }] : [];
   });
 }
 

@@ -1,5 +1,6 @@
+import { lateIn } from '../construct';
 import type { DayModel } from '../model';
-import type { DayPlan, Minute, Placed } from '../session';
+import type { DayPlan, Placed } from '../session';
 import { handsOf, loadsOf, shiftsOf } from './data';
 
 /** What the program prints of a plan: for each task, stretch of hands and load in the order of the data. */
@@ -7,17 +8,6 @@ interface Answer {
   readonly start: unknown;
   readonly shift: unknown;
   readonly oven: unknown;
-}
-
-/** By how much each bake is late in a plan that places all of it. */
-export function lateIn(model: DayModel, placed: readonly Placed[]): DayPlan['late'] {
-  const ends = new Map(placed.map(({ task, endMin }) => [task, endMin]));
-  const late = new Map<string, Minute>();
-  for (const { bake, job, dueMin, leastMin } of model.dues) {
-    const minutes = (ends.get(job) ?? -Infinity) + leastMin - dueMin;
-    if (minutes > (late.get(bake) ?? 0)) late.set(bake, minutes);
-  }
-  return [...late].map(([bake, minutes]) => ({ bake, minutes }));
 }
 
 const isListOf = (value: unknown, length: number): value is readonly number[] =>

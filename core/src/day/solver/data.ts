@@ -1,5 +1,6 @@
 import { WEIGHT } from '../measure';
 import type { DayModel } from '../model';
+import { chilledIn } from '../reading';
 import type { Minute } from '../session';
 import { changeMin } from '../taken';
 import { startsOf, type Stretches } from './starts';
@@ -16,6 +17,8 @@ export interface Aim {
   /** No plan with more of either is wanted. */
   readonly presence: { readonly least: Minute; readonly most: Minute };
   readonly most: { readonly lateMin: Minute; readonly pastMin: Minute; readonly trouble: number };
+  /** Vessels in the fridge at once. */
+  readonly places: number;
 }
 
 /** Lateness and being past its best, in one figure. */
@@ -99,6 +102,18 @@ function ovenData(model: DayModel) {
   };
 }
 
+function fridgeData(model: DayModel, number: ReadonlyMap<string, number>, places: number) {
+  const chilled = chilledIn(model);
+  return {
+    chilled: chilled.length,
+    places,
+    cold_after: chilled.map(({ task }) => number.get(task)),
+    cold_before: chilled.map(({ to }) => setOf(to.map((task) => number.get(task)!))),
+    cold_until: chilled.map(({ dueMin }) => Math.max(0, ...dueMin)),
+    vessels: chilled.map(({ vessels }) => vessels),
+  };
+}
+
 /** A day as the data of its program; `undefined` with the task that has no hour at all where it cannot be. */
 export function dataOf(
   model: DayModel,
@@ -138,6 +153,8 @@ export function dataOf(
       most_past: aim.most.pastMin,
       ...hands,
       ...ovenData(model),
+      ...fridgeData(model, number, aim.places),
+      day_end: Math.max(...dues.map(({ dueMin }) => dueMin)) + aim.most.lateMin,
       at_hob: at('hob'),
       rings: session.means.rings,
       at_mixer: at('mixer'),

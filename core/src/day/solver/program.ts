@@ -91,6 +91,19 @@ predicate shared(array[int] of TASK: m, int: n) = if length(m) <= n then true
   else cumulative([start[t] | t in m], [minutes[t] | t in m], [1 | t in m], n) endif;
 constraint shared(at_hob, rings) /\ shared(at_mixer, mixers);
 
+% The fridge: from the end of a task until the last of what waits for it begins, or is fetched.
+int: chilled; int: places; int: day_end;
+array[1..chilled] of TASK: cold_after;
+array[1..chilled] of set of TASK: cold_before;
+array[1..chilled] of int: cold_until;
+array[1..chilled] of int: vessels;
+array[1..chilled] of var 0..day_end: cold = [ let { var 0..day_end: x } in x | k in 1..chilled ];
+constraint if sum(vessels) <= places then forall(k in 1..chilled)( cold[k] = 0 ) else
+  forall(k in 1..chilled)(
+    cold[k] >= cold_until[k] - start[cold_after[k]] - minutes[cold_after[k]] /\
+    forall(t in cold_before[k])( cold[k] >= start[t] - start[cold_after[k]] - minutes[cold_after[k]] )) /\
+  cumulative([start[cold_after[k]] + minutes[cold_after[k]] | k in 1..chilled], cold, vessels, places) endif;
+
 % What is aimed at, counted by so many minutes at once: fewer steps to the best, and a bound as coarse as they are.
 int: aim; int: step;
 int: presence_least; int: presence_most; int: trouble_most;
@@ -109,7 +122,7 @@ solve :: seq_search([
   int_search(start, largest, indomain_max),
   int_search(oven, first_fail, indomain_min),
   int_search(come, input_order, indomain_max),
-  int_search(late ++ past ++ [trouble, presence, steps], input_order, indomain_min)
+  int_search(late ++ past ++ cold ++ [trouble, presence, steps], input_order, indomain_min)
 ]) minimize steps;
 output [ "{\"start\":\(start),\"shift\":\(shift),\"oven\":\(oven),\"steps\":\(steps)}" ];
 `;

@@ -3,6 +3,7 @@ import type { Found } from '../improve';
 import { costOf, leastPresence, measure, type DayWeights } from '../measure';
 import type { DayModel } from '../model';
 import { polish } from '../polish';
+import { fridgeAtFullest } from '../reading';
 import { keeping } from '../recreate';
 import type { DayPlan, Minute } from '../session';
 import { planFrom } from './answer';
@@ -20,6 +21,8 @@ export interface Known {
   /** The least presence of any plan that was found with no more trouble, and what no such plan can be under, min. */
   readonly presenceMin: Minute;
   readonly leastMin: Minute;
+  /** No plan with more in the fridge is looked for: its places, or what the first plan wants of them. */
+  readonly places: number;
   /** Runs one after another that found nothing. */
   readonly vain: number;
 }
@@ -113,6 +116,7 @@ async function lessTrouble(model: DayModel, known: Known, proving: Proving): Pro
       stepMin: 1,
       presence: { least: leastPresence(model), most: allHours(model) },
       most: troubleAtMost(model, known.trouble),
+      places: known.places,
     },
     proving,
   );
@@ -144,6 +148,7 @@ async function lessPresence(model: DayModel, known: Known, proving: Proving): Pr
       stepMin,
       presence: { least: leastMin, most },
       most: troubleAtMost(model, known.trouble),
+      places: known.places,
     },
     { ...proving, seconds: Math.min(proving.seconds, sliceS(model) * 1.5 ** vain) },
   );
@@ -170,6 +175,7 @@ export function knownBy(model: DayModel, best: Found): Known {
     troubleProved: left + lateMin + pastBestMin === 0,
     presenceMin: left > 0 ? Infinity : presenceMin,
     leastMin: leastPresence(model),
+    places: Math.max(model.session.means.fridgePlaces, fridgeAtFullest(model, best.plan).vessels),
     vain: 0,
   };
 }
@@ -184,7 +190,8 @@ export const settled = ({ troubleProved, presenceMin, leastMin }: Known): boolea
  * {@link checkPlan} and moved to its best minutes ({@link polish}) before it is told; one that breaks anything is an error,
  * never a plan.
  *
- * The bound holds for presence, in minutes, over all plans that have no more trouble than the best that is known.
+ * The bound holds for presence, in minutes, over all plans that have no more trouble than the best that is known and want no
+ * more of the fridge than there is, or than the first plan wanted.
  */
 export function proveOn(model: DayModel, known: Known, proving: Proving): Promise<Known> {
   if (settled(known)) return Promise.resolve(known);

@@ -24,13 +24,15 @@ const IN_TIME: Aim = {
   stepMin: 1,
   presence: { least: 0, most: 10_000 },
   most: { lateMin: 0, pastMin: 0, trouble: 0 },
+  places: 100,
 };
 
 /** Whether a day can be had at all, by the solver, with the plan where there is one. */
 async function inTime(
   model: DayModel,
+  places = IN_TIME.places,
 ): Promise<{ readonly ended: string; readonly plan?: DayPlan }> {
-  const asked = dataOf(model, IN_TIME);
+  const asked = dataOf(model, { ...IN_TIME, places });
   if ('impossible' in asked) return { ended: 'none' };
   let answer: unknown;
   const ended = await solverInNode(
@@ -184,6 +186,27 @@ it('a day that nobody could have in time is proved to be none, with the least la
   expect(known.best.plan.late.map(({ minutes }) => minutes)).toEqual([60]);
   expect((await inTime(day(119))).ended).toBe('none');
   expect((await inTime(day(120))).ended).toBe('best');
+});
+
+it('a day that wants more of the fridge than there is cannot be had', async () => {
+  // Two bakes of two tins that chill for an hour, both fetched at three by the one cook who is there until then.
+  const model = made({
+    wanted: ['a', 'b'].map((id) => ({
+      id,
+      name: id,
+      dueMin: 180,
+      work: {
+        tasks: [plainTask('fill', 20, { verb: 'fill', vessels: 2 })],
+        ready: [{ task: 'fill', leastMin: 60, mostMin: 600 }],
+        besides: [],
+      },
+    })),
+    means: KITCHEN,
+    fromMin: 0,
+  });
+  expect((await inTime(model)).ended).toBe('best');
+  expect((await inTime(model, 4)).ended).toBe('best');
+  expect((await inTime(model, 3)).ended).toBe('none');
 });
 
 it('says so where a task has no hour at all', () => {
