@@ -247,14 +247,14 @@ function BakeHistory({
 function useBelieved(id: string, data: BakeData, noted: Noted): Believed {
   const dispatch = useAppDispatch();
   const before = useAppSelector((state) => state.believed[id]);
-  const now = useLearnt(data, noted, before);
-  const { learnt, heeded } = now;
-  const { foreseen } = now.data;
+  const { shown, followed } = useLearnt(data, noted, before);
   useEffect(() => {
-    if (!learnt) return;
+    if (!followed) return;
+    const { learnt, heeded } = followed;
+    const { foreseen } = followed.data;
     dispatch(tellBelieved({ id, forecast: { of: notedKey(noted), foreseen, heeded, learnt } }));
-  }, [dispatch, id, noted, learnt, foreseen, heeded]);
-  return now;
+  }, [dispatch, id, noted, followed]);
+  return shown;
 }
 
 function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBake }) {

@@ -29,6 +29,9 @@ export interface Believed {
   readonly heeded: readonly NotedReading[];
 }
 
+/** The same once the forecast has followed all that is noted. */
+export type Followed = Believed & { readonly learnt: Learnt };
+
 /**
  * Readings of the middle that are further off than anything that is unsure explains, and not because of their unit. They
  * teach nothing, but a cook who reads 50 °C must not be told to pull: they are held against the forecast as they are.
@@ -74,7 +77,7 @@ export function useLearnt(
   data: BakeData,
   noted: Noted,
   before: BelievedForecast | undefined,
-): Believed {
+): { readonly shown: Believed; readonly followed: Followed | undefined } {
   const plan = data.pulledAt === null ? data.planned?.plan : undefined;
   const untilS = Math.round(FURTHER.share * data.foreseen.pullS + FURTHER.s);
   const traces = useTraces(plan, untilS);
@@ -91,26 +94,25 @@ export function useLearnt(
     [plan, learnt],
   );
   const { answer, settled } = useJob('forecast', ask, 'now');
-  return useMemo(() => {
-    const asBegun = { data, learnt: undefined, heeded: noted.readings };
-    if (!plan || !learnt) return asBegun;
-    if (!ask) return { data, learnt, heeded: heededOf(learnt, noted.readings) };
-    if (!settled || !answer?.ok) {
-      // Until the forecast has followed, what was believed before stands, and what is new is held against it as it is.
-      if (!before) return asBegun;
-      const known = before.of.split(' ');
-      const fresh = noted.readings.filter(({ id }) => !known.includes(id));
-      return {
-        data: { ...data, foreseen: before.foreseen },
-        learnt: before.learnt,
-        heeded: [...before.heeded, ...fresh],
-      };
-    }
+  const followed = useMemo((): Followed | undefined => {
+    if (!plan || !learnt) return undefined;
+    const heeded = heededOf(learnt, noted.readings);
+    if (!ask) return { data, learnt, heeded };
+    if (!settled || !answer?.ok) return undefined;
     const use = { topUp: plan.topUp ?? null, out: [...(plan.out ?? [])] };
+    return { data: { ...data, foreseen: foreseenFrom(answer.value, use) }, learnt, heeded };
+  }, [data, noted, plan, ask, answer, settled, learnt]);
+  const shown = useMemo((): Believed => {
+    if (followed) return followed;
+    // Until the forecast has followed, what was believed before stands, and what is new is held against it as it is.
+    if (!learnt || !before) return { data, learnt: undefined, heeded: noted.readings };
+    const known = before.of.split(' ');
+    const fresh = noted.readings.filter(({ id }) => !known.includes(id));
     return {
-      data: { ...data, foreseen: foreseenFrom(answer.value, use) },
-      learnt,
-      heeded: heededOf(learnt, noted.readings),
+      data: { ...data, foreseen: before.foreseen },
+      learnt: before.learnt,
+      heeded: [...before.heeded, ...fresh],
     };
-  }, [data, noted, plan, ask, answer, settled, learnt, before]);
+  }, [data, noted, followed, learnt, before]);
+  return { shown, followed };
 }
