@@ -68,6 +68,7 @@ describe('what is kept through a reload', () => {
     const now = store.getState();
     const again = await recalled();
     expect(again.settings).toEqual({
+      alarms: true,
       folds: {},
       isotherms: false,
       singleKeys: true,
