@@ -65,7 +65,7 @@ export function LearntNotice({
   readonly data: BakeData;
   readonly noted: Noted;
   readonly learnt: Learnt;
-  /** Of what was doubted, that which is told otherwise. */
+  /** Readings that are told otherwise: while there are any, the best minute is theirs to say. */
   readonly heeded: readonly Reading[];
 }) {
   const telling = useTelling(learnt);
@@ -74,7 +74,7 @@ export function LearntNotice({
   const band = learnt.window?.[1];
   return (
     <View className="gap-2">
-      {learnt.believed.length > 0 ? (
+      {learnt.believed.length > 0 && heeded.length === 0 ? (
         <Notice kind="hint" testID="learnt">
           {[
             telling ?? say('bake.learnt-agrees'),
