@@ -1,6 +1,7 @@
 import { OUT_PLACES, SIGNS, SHELL_KINDS, type Motion, type ShellKind } from '@hollow-moon/core';
 import { z } from 'zod';
 import { inCelsius, inMillimetres, inSeconds, oneOf, refusal, within } from './limits';
+import { taskSchema } from './day';
 import { plannedSchema } from './planned';
 import {
   archivedSchema,
@@ -166,6 +167,8 @@ export const bakeDataSchema = z
     planned: plannedSchema.nullable().default(null),
     /** What is made, one after the other, where no oven sets it; empty for a bake in the oven. */
     parts: bakePartsSchema.default([]),
+    /** The task of a planned day that it is, where it began with one. */
+    ofDay: z.object({ dayId: idSchema, task: taskSchema }).optional(),
     /** Put away: begun by mistake, or of no use to anybody. */
     archived: archivedSchema,
   })

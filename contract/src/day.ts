@@ -35,7 +35,11 @@ export const cookSchema = z
   });
 export type CookData = z.infer<typeof cookSchema>;
 
-const taskSchema = textSchema('task', 200);
+/** The name of a task within its day. */
+export const taskSchema = textSchema('task', 200);
+
+/** A task takes between a minute and a day. */
+export const TASK_LIMITS = { minutes: { least: 1, most: DAY_MIN } } as const;
 
 /** A task that the cook has put to an hour: minutes from midnight of the day. */
 export const lockSchema = z.object({
@@ -49,7 +53,7 @@ export const changeSchema = z.discriminatedUnion('kind', [
     bake: idSchema,
     task: taskSchema,
     kind: z.literal('retimed'),
-    minutes: wholeWithin('task-minutes', { least: 1, most: DAY_MIN }),
+    minutes: wholeWithin('task-minutes', TASK_LIMITS.minutes),
   }),
   z.object({ bake: idSchema, task: taskSchema, kind: z.literal('dropped') }),
 ]);

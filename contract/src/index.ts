@@ -6,6 +6,7 @@ export * from './formats';
 export * from './formula';
 export * from './kitchen';
 export * from './limits';
+export * from './mark';
 export * from './oven';
 export * from './ovenUse';
 export * from './pantry';

@@ -23,12 +23,15 @@ import { formulas, versionsOf } from './repositories/formulas';
 import { kitchens } from './repositories/kitchens';
 import { select } from './repositories/table';
 import { bakeRoutes } from './routes/bakes';
+import { dayRoutes } from './routes/days';
+import { eventsRoute } from './routes/events';
 import { idFrom, parse, readRoutes, shown, writeRoutes } from './routes/resource';
 import { CARD_SIZES } from './card/draw';
 import { METRIC, UNIT_CHOICES } from '@hollow-moon/words';
 import type { DrawCards } from './card/pool';
 import { servePages } from './pages';
 import { cardNeeds } from './services/card';
+import { createChanges, telling, type Changes } from './services/changes';
 import { notMadeOfItself } from './services/formulaRule';
 import { keeperOf, type Keeper } from './services/keep';
 
@@ -38,6 +41,8 @@ export interface AppDependencies {
   readonly version: string;
   readonly now: () => Date;
   readonly drawCards: DrawCards;
+  /** Told of everything that is written; whoever stops the server ends them. */
+  readonly changes?: Changes;
   /** Writes to the log what went wrong by our own fault. */
   readonly report: (cause: unknown) => void;
   /** Names under which the kitchen may be reached, without ports. */
@@ -131,8 +136,9 @@ function healthRoute(app: Express, { database, version }: AppDependencies): void
 const IN_KITCHEN = '/api/kitchens/:kitchenId';
 
 /** The kitchens themselves; returns what refuses a kitchen that there is not. */
-function kitchenRoutes(app: Express, { database, now }: AppDependencies) {
-  const kitchenKeeper = keeperOf(database, kitchens, 'kitchen', now);
+function kitchenRoutes(app: Express, { database, now }: AppDependencies, changes: Changes) {
+  const kept = keeperOf(database, kitchens, 'kitchen', now);
+  const kitchenKeeper = telling(kept, 'kitchens', changes);
   app.get('/api/kitchens', async (_request, response) => {
     response.json((await kitchenKeeper.list('')).map(shown));
   });
@@ -176,26 +182,35 @@ function formulaRoutes(
 /** The routes over the services over the repositories: the one place where they are put together. */
 export function createApp(dependencies: AppDependencies): Express {
   const { database, now, report, clientFolder, hosts = LOOPBACK_NAMES } = dependencies;
+  const { changes = createChanges() } = dependencies;
   const app = express();
   guard(app, hosts);
   healthRoute(app, dependencies);
-  const kitchenMustExist = kitchenRoutes(app, dependencies);
+  const kitchenMustExist = kitchenRoutes(app, dependencies, changes);
+  app.get(`${IN_KITCHEN}/events`, eventsRoute(changes, kitchenMustExist));
   const formulaKeeper = keeperOf(database, formulas, 'formula', now, notMadeOfItself);
   formulaRoutes(app, dependencies, formulaKeeper);
   const resource = <Data extends { readonly archived: boolean }>(
     path: string,
     what: ThingName,
-    keeper: Keeper<Data>,
+    kept: Keeper<Data>,
     schema: z.ZodType<Data>,
-    reading = readRoutes(keeper, what, kitchenMustExist),
-  ) => app.use(`${IN_KITCHEN}/${path}`, reading, writeRoutes(keeper, what, schema));
+    reading = readRoutes(kept, what, kitchenMustExist),
+  ) =>
+    app.use(
+      `${IN_KITCHEN}/${path}`,
+      reading,
+      writeRoutes(telling(kept, path, changes), what, schema),
+    );
   resource('formulas', 'formula', formulaKeeper, formulaDataSchema);
   resource('vessels', 'vessel', keeperOf(database, vessels, 'vessel', now), vesselDataSchema);
   resource('ovens', 'oven', keeperOf(database, ovens, 'oven', now), ovenDataSchema);
   resource('pantry', 'ingredient', keeperOf(database, pantry, 'ingredient', now), pantryDataSchema);
-  resource('days', 'day', keeperOf(database, days, 'day', now), dayDataSchema);
+  const dayKeeper = keeperOf(database, days, 'day', now);
+  const dayReading = dayRoutes(database, dayKeeper, kitchenMustExist, changes);
+  resource('days', 'day', dayKeeper, dayDataSchema, dayReading);
   const bakeKeeper = keeperOf(database, bakes, 'bake', now);
-  const bakeReading = bakeRoutes(database, bakeKeeper, kitchenMustExist);
+  const bakeReading = bakeRoutes(database, bakeKeeper, kitchenMustExist, changes);
   resource('bakes', 'bake', bakeKeeper, bakeDataSchema, bakeReading);
   app.use('/api', () => {
     throw notFound('address');

@@ -55,6 +55,7 @@ const FIELD_OF_CONSTRAINT: readonly (readonly [string, string, ThingName])[] = [
   ['_formula`', 'formulaId', 'formula'],
   ['_vessel`', 'vesselId', 'vessel'],
   ['_oven`', 'ovenId', 'oven'],
+  ['bake_day`', 'ofDay', 'day'],
 ];
 
 /** What parsers, routers and files throw: a status, and a name of what is the matter. */

@@ -7,6 +7,7 @@ import { createCardPool } from './card/pool';
 import { migrate } from './database/migrate';
 import { closeDatabase, openDatabase } from './database/pool';
 import { loadDemo } from './demo/load';
+import { createChanges } from './services/changes';
 
 /** Until there is a sign-in, only this machine may ask. */
 const HOST = '127.0.0.1';
@@ -35,8 +36,10 @@ const { version } = JSON.parse(readFileSync(pathOf('../../package.json'), 'utf8'
   version: string;
 };
 const cards = createCardPool(pathOf('./card/worker.js'));
+const changes = createChanges();
 const app = createApp({
   database,
+  changes,
   version,
   now: () => new Date(),
   drawCards: cards.draw,
@@ -67,6 +70,8 @@ function stop(): void {
   server.close(() => {
     void Promise.all([cards.close(), closeDatabase(database)]).finally(() => process.exit(0));
   });
+  // Whoever listens would never be idle.
+  changes.end();
   server.closeIdleConnections();
 }
 process.on('SIGTERM', stop);

@@ -38,6 +38,18 @@ export function reliefInWords(
             people: day.people.map((cook) => sooner(cook, way.minutes)),
           })),
       };
+    case 'stay-longer':
+      return {
+        says: say('day.way-stay-longer', { minutes: lasting(way.minutes) }),
+        take: () =>
+          onEdit((day) => ({
+            ...day,
+            people: day.people.map((cook) => ({
+              ...cook,
+              toMin: Math.min(2 * DAY_MIN, cook.fromMin + DAY_MIN, cook.toMin + way.minutes),
+            })),
+          })),
+      };
     case 'serve-later':
       return {
         says: say('day.way-serve-later', {

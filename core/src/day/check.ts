@@ -39,6 +39,8 @@ function placedOnce(model: DayModel, { placed, left }: DayPlan): Breach[] {
 const durations = (held: readonly Held[]): Breach[] =>
   held
     .filter(({ job, at }) => {
+      // What has happened took as long as it took.
+      if (job.past) return at.startMin !== job.past.startMin || at.endMin !== job.past.endMin;
       const minutes = at.endMin - at.startMin;
       // Several batches done as one last longer than one of them may.
       const most = Math.max(job.minutes, job.task.span.latestMin);
@@ -62,13 +64,16 @@ interface Use {
   readonly toMin: Minute;
   readonly amount: number;
   readonly task: string;
+  /** It has begun: what happened at once is no fault of a plan. */
+  readonly past: boolean;
 }
 
 /** Whether so much is there all the time; the first minute at which it is not is told by the tasks of it. */
 function within(uses: readonly Use[], there: number, code: string): Breach[] {
   for (const { fromMin } of uses) {
     const now = uses.filter((each) => each.fromMin <= fromMin && each.toMin > fromMin);
-    if (now.reduce((sum, { amount }) => sum + amount, 0) > there + 1e-6) {
+    const planned = now.some(({ past }) => !past);
+    if (planned && now.reduce((sum, { amount }) => sum + amount, 0) > there + 1e-6) {
       return [
         breach(
           code,
@@ -93,12 +98,12 @@ function hands(model: DayModel, held: readonly Held[]): Breach[] {
         found.push(breach('day-breach.nobody', [job.id]));
         return;
       }
-      if (!works.hours.some(([from, to]) => from <= fromMin && toMin <= to)) {
+      if (!job.past && !works.hours.some(([from, to]) => from <= fromMin && toMin <= to)) {
         found.push(breach('day-breach.off-hours', [job.id], { person: works.name }));
       }
       byPerson.set(works.id, [
         ...(byPerson.get(works.id) ?? []),
-        { fromMin, toMin, amount: 1, task: job.id },
+        { fromMin, toMin, amount: 1, task: job.id, past: job.past !== undefined },
       ]);
     });
   }
@@ -118,6 +123,7 @@ function stations(model: DayModel, held: readonly Held[]): Breach[] {
         toMin: endMin,
         amount: 1,
         task: job.id,
+        past: job.past !== undefined,
       }));
   return [
     ...within(at('hob'), means.rings, 'day-breach.rings'),
@@ -127,6 +133,7 @@ function stations(model: DayModel, held: readonly Held[]): Breach[] {
 
 /** Two loads of one oven that overlap or follow each other too closely. */
 function clash(model: DayModel, a: Held, b: Held): boolean {
+  if (a.job.past && b.job.past) return false;
   const { ovens, roomC } = model.session.means;
   const oven = ovens.find(({ id }) => id === a.at.ovenId)!;
   const [first, second] = a.at.startMin <= b.at.startMin ? [a, b] : [b, a];
@@ -160,6 +167,7 @@ function ovens(model: DayModel, held: readonly Held[]): Breach[] {
         toMin: at.endMin,
         amount: job.oven!.fits.find(({ ovenId }) => ovenId === id)!.shelves,
         task: job.id,
+        past: job.past !== undefined,
       }));
       return [...clashes, ...within(uses, shelves, 'day-breach.shelves')];
     }),
@@ -189,7 +197,8 @@ export function checkPlan(model: DayModel, plan: DayPlan): Breach[] {
   const byId = new Map(held.map((each) => [each.job.id, each]));
   // What was put by hand may be what is done already.
   const early = held.filter(
-    ({ job, at }) => job.lockedMin === undefined && at.startMin < model.session.fromMin,
+    ({ job, at }) =>
+      !job.past && job.lockedMin === undefined && at.startMin < model.session.fromMin,
   );
   const unlocked = held.filter(
     ({ job, at }) => job.lockedMin !== undefined && at.startMin !== job.lockedMin,

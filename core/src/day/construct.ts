@@ -1,6 +1,6 @@
 import type { DayModel, Due, Job } from './model';
 import type { DayPlan, Minute, Placed, Wanted } from './session';
-import { give, latestSpot, nothingTaken, take, type Spot, type Taken } from './taken';
+import { give, latestSpot, nothingTaken, soonestSpot, take, type Spot, type Taken } from './taken';
 
 /**
  * How a plan is built: which bakes are placed first, and how much sooner than it must each is ready. What stands in
@@ -95,8 +95,12 @@ function placeGroup(building: Building, jobs: readonly Job[], dues: readonly Due
       const { hi, lo } = boundsOf(building, job, dues);
       const head = model.headMin.get(job.id)!;
       const held = kept.get(job.id);
-      const latest = Math.min(hi, capMin.get(job.id) ?? Infinity, held?.startMin ?? Infinity);
-      const spot = latestSpot(taken, job, latest, head, held);
+      // What has become late moves what is kept by no more than it must.
+      const heldMin = held ? Math.max(held.startMin, head) : Infinity;
+      const latest = Math.min(hi, capMin.get(job.id) ?? Infinity, heldMin);
+      const spot =
+        latestSpot(taken, job, Math.min(latest, job.wishedMin ?? Infinity), head, held) ??
+        (job.wishedMin === undefined ? undefined : soonestSpot(taken, job, latest, head, held));
       if (!spot) {
         undo(building, ordered);
         return false;
@@ -124,13 +128,15 @@ function placeGroup(building: Building, jobs: readonly Job[], dues: readonly Due
   return false;
 }
 
-/** How late something is that stands where it was kept, min. */
+/** How late something is at the least that stands where it was kept, or as soon after as it can, min. */
 const keptLate = ({ kept, model }: Building, dues: readonly Due[]): Minute =>
   Math.max(
     0,
     ...dues.flatMap(({ job, dueMin, leastMin }) => {
       const held = kept.get(job);
-      return held ? [held.startMin + model.byId.get(job)!.minutes + leastMin - dueMin] : [];
+      if (!held) return [];
+      const startMin = Math.max(held.startMin, model.headMin.get(job)!);
+      return [startMin + model.byId.get(job)!.minutes + leastMin - dueMin];
     }),
   );
 
@@ -175,15 +181,15 @@ export function usualOrders(model: DayModel): string[][] {
   ];
 }
 
-/** What is done for one bake alone. */
+/** What is still to be done for one bake alone. */
 const jobsOfBake = ({ jobs }: DayModel, bake: string): Job[] =>
-  jobs.filter(({ id, bakes }) => bakes.includes(bake) && !id.startsWith('shared:'));
+  jobs.filter(({ id, bakes, past }) => !past && bakes.includes(bake) && !id.startsWith('shared:'));
 
 /** What several bakes share, each dough with all that belongs to it as a group of its own. */
 function sharedGroups(jobs: readonly Job[]): Job[][] {
   const groups = new Map<string, Job[]>();
   for (const job of jobs) {
-    if (!job.id.startsWith('shared:')) continue;
+    if (job.past || !job.id.startsWith('shared:')) continue;
     const key = job.id.split(':').at(-1)!;
     groups.set(key, [...(groups.get(key) ?? []), job]);
   }
@@ -273,6 +279,13 @@ export function construct(model: DayModel, way: Way): DayPlan {
     spots: new Map(),
     kept: new Map(way.keep?.map((each) => [each.task, each])),
   };
+  for (const job of model.jobs) {
+    if (!job.past) continue;
+    const { startMin, ovenId, people } = job.past;
+    const spot: Spot = { startMin, people, ...(ovenId === undefined ? {} : { ovenId }) };
+    building.spots.set(job.id, spot);
+    take(building.taken, job, spot);
+  }
   // By how much what is placed may be late: what follows it in the order is held to that.
   const late = new Map<string, Minute>();
   const left: string[] = [];

@@ -1,6 +1,6 @@
 import { fail, succeed, type Result } from '../result';
 import type { After, OvenNeed, Task, Wait } from '../work';
-import type { DayOven, Minute, Session, Wanted } from './session';
+import type { DayOven, Minute, Past, Session, Wanted } from './session';
 
 /** A stretch of hands, min from the start of its task. */
 export interface Busy {
@@ -34,6 +34,10 @@ export interface Job {
     readonly fits: readonly Fit[];
   };
   readonly lockedMin?: Minute;
+  /** Where it stands for good, having begun. */
+  readonly past?: Past;
+  /** What has gone before it keeps until then: later it is past its best, but may have to be. */
+  readonly wishedMin?: Minute;
 }
 
 /** One job after another: at least so long after its end, at most so long where it does not keep. */
@@ -183,7 +187,7 @@ function headsOf(jobs: readonly Job[], before: DayModel['before'], session: Sess
     );
     const job = byId.get(id)!;
     // What was put by hand, or is done already, begins when it does.
-    const head = job.lockedMin ?? handsFrom(job, soonest, session.means);
+    const head = job.past?.startMin ?? job.lockedMin ?? handsFrom(job, soonest, session.means);
     heads.set(id, head);
     return head;
   };
@@ -253,7 +257,7 @@ export function modelOf(session: Session): Result<DayModel> {
   }
   const { jobs: unlocked, as } = merged(made);
   const locks = new Map(session.locks?.map(({ task, startMin }) => [task, startMin]));
-  const jobs = unlocked.map((job) => {
+  const planned = unlocked.map((job) => {
     const lockedMin = locks.get(job.id);
     return lockedMin === undefined ? job : { ...job, lockedMin };
   });
@@ -274,7 +278,7 @@ export function modelOf(session: Session): Result<DayModel> {
       })),
     );
   };
-  const edges = unique(
+  const ordered = unique(
     session.wanted.flatMap(({ id, work }) =>
       work.tasks.flatMap((task) => task.after.flatMap((each) => edgeOf(id, task, each))),
     ),
@@ -284,6 +288,7 @@ export function modelOf(session: Session): Result<DayModel> {
       named(id, task).map((job) => ({ bake: id, job, dueMin, leastMin, mostMin })),
     ),
   );
+  const { jobs, edges } = withPast(planned, ordered, session.past ?? []);
   const before = grouped(edges, 'to');
   return succeed({
     session,
@@ -295,6 +300,48 @@ export function modelOf(session: Session): Result<DayModel> {
     after: grouped(edges, 'from'),
     headMin: headsOf(jobs, before, session),
   });
+}
+
+/** A job that has begun: as long as it took or will take, its hands in the same parts of it. */
+function asItWent(job: Job, past: Past): Job {
+  const minutes = past.endMin - past.startMin;
+  const share = job.minutes > 0 ? minutes / job.minutes : 0;
+  const busy = job.busy.map((each) => ({
+    fromMin: Math.round(each.fromMin * share),
+    minutes: Math.round(each.minutes * share),
+  }));
+  const { lockedMin: _, ...rest } = job;
+  return { ...rest, minutes, busy, past };
+}
+
+/**
+ * Jobs and their order with what has happened: nothing is asked any more of the order in which it did, and what follows it
+ * may come later than it keeps, where it must.
+ */
+function withPast(
+  planned: readonly Job[],
+  ordered: readonly Edge[],
+  happened: readonly Past[],
+): { readonly jobs: readonly Job[]; readonly edges: readonly Edge[] } {
+  if (happened.length === 0) return { jobs: planned, edges: ordered };
+  const past = new Map(happened.map((each) => [each.task, each]));
+  const wishes = new Map<string, Minute>();
+  const edges = ordered
+    .filter(({ to }) => !past.has(to))
+    .map((edge) => {
+      const before = past.get(edge.from);
+      if (!before || edge.mostMin === Infinity) return edge;
+      const wished = before.endMin + edge.mostMin;
+      wishes.set(edge.to, Math.min(wished, wishes.get(edge.to) ?? Infinity));
+      return { ...edge, mostMin: Infinity };
+    });
+  const jobs = planned.map((job) => {
+    const went = past.get(job.id);
+    const wishedMin = wishes.get(job.id);
+    if (went) return asItWent(job, went);
+    return wishedMin === undefined ? job : { ...job, wishedMin };
+  });
+  return { jobs, edges };
 }
 
 /** Each pair once, with the longer of its least waits and the shorter of its most. */

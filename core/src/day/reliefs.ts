@@ -5,12 +5,14 @@ import type { DayOven, Minute, Session } from './session';
 /** A small change that makes a day possible. */
 export type Relief =
   | { readonly kind: 'begin-sooner'; readonly minutes: number }
+  | { readonly kind: 'stay-longer'; readonly minutes: number }
   | { readonly kind: 'serve-later'; readonly bake: string; readonly minutes: number }
   | { readonly kind: 'borrow-oven'; readonly like: string }
   | { readonly kind: 'one-more-cook'; readonly like: string }
   | { readonly kind: 'leave-out'; readonly bake: string };
 
 const SOONER_MIN = [60, 120, 240, 480, 720] as const;
+const LONGER_MIN = [30, 60, 120, 180, 240] as const;
 const LATER_MIN = [15, 30, 45, 60, 90, 120, 180, 240] as const;
 
 /** So many tries of a search are made for each way out, when the first plan does not do. */
@@ -47,6 +49,17 @@ export function relieved(session: Session, way: Relief): Session {
   switch (way.kind) {
     case 'begin-sooner':
       return begunSooner(session, way.minutes);
+    case 'stay-longer':
+      return {
+        ...session,
+        means: {
+          ...means,
+          people: means.people.map((person) => ({
+            ...person,
+            hours: person.hours.map(([from, to]) => [from, to + way.minutes] as const),
+          })),
+        },
+      };
     case 'serve-later':
       return {
         ...session,
@@ -82,7 +95,10 @@ export function reliefsFor(session: Session): Relief[] {
   };
   const late = lateOf(session);
   return [
-    ...first(SOONER_MIN.map((minutes) => ({ kind: 'begin-sooner' as const, minutes }))),
+    // What has begun cannot begin sooner.
+    ...(session.past
+      ? first(LONGER_MIN.map((minutes) => ({ kind: 'stay-longer' as const, minutes })))
+      : first(SOONER_MIN.map((minutes) => ({ kind: 'begin-sooner' as const, minutes })))),
     ...late.flatMap((bake) =>
       first(LATER_MIN.map((minutes) => ({ kind: 'serve-later' as const, bake, minutes }))),
     ),

@@ -52,6 +52,17 @@ export interface Lock {
   readonly startMin: Minute;
 }
 
+/** What has been begun, or is over: it stands where it stood, and only what follows can still be planned. */
+export interface Past {
+  readonly task: string;
+  readonly startMin: Minute;
+  /** When it ended; of what still goes on, when it is expected to. */
+  readonly endMin: Minute;
+  readonly ovenId?: string;
+  /** Whose hands it had or has, one for each stretch of hands. */
+  readonly people: readonly string[];
+}
+
 /** All that a plan of a day is made from. */
 export interface Session {
   readonly wanted: readonly Wanted[];
@@ -59,6 +70,7 @@ export interface Session {
   /** Nothing begins before. */
   readonly fromMin: Minute;
   readonly locks?: readonly Lock[];
+  readonly past?: readonly Past[];
 }
 
 /** Where one task stands in a plan: when, at which oven, in whose hands, one person for each stretch of hands. */

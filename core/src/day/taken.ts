@@ -201,6 +201,32 @@ export function latestSpot(
   return undefined;
 }
 
+/** How finely the soonest spot is looked for, min. */
+const SOONEST_STEP_MIN = 5;
+
+/**
+ * A spot for a job that should have begun already: of those between `lo` and `hi`, the soonest to within five minutes;
+ * `undefined` where there is none.
+ */
+export function soonestSpot(
+  taken: Taken,
+  job: Job,
+  hi: Minute,
+  lo: Minute,
+  before?: Pick<Spot, 'ovenId' | 'people'>,
+): Spot | undefined {
+  // Without an end, the hours of people are one.
+  const last = Math.min(
+    hi,
+    Math.max(lo, ...taken.means.people.flatMap(({ hours }) => hours.map(([, to]) => to))),
+  );
+  for (let at = lo; at < last; at += SOONEST_STEP_MIN) {
+    const spot = latestSpot(taken, job, at, lo, before);
+    if (spot) return spot;
+  }
+  return latestSpot(taken, job, last, lo, before);
+}
+
 const without = (list: Stretch[], from: Minute, to: Minute): void => {
   const index = list.findIndex((each) => each[0] === from && each[1] === to);
   if (index < 0) throw new RangeError('what was never taken cannot be given back');

@@ -75,6 +75,8 @@ export const bakes: Repository<BakeData> = repositoryOf<BakeData>({
     },
     { name: 'result', write: (data) => data.result },
     { name: 'note', write: (data) => data.note },
+    { name: 'day_id', write: (data) => data.ofDay?.dayId ?? null },
+    { name: 'day_task', write: (data) => data.ofDay?.task ?? null },
     { name: 'archived', write: (data) => (data.archived ? 1 : 0) },
   ],
   children: [FAULTS],
@@ -84,6 +86,9 @@ export const bakes: Repository<BakeData> = repositoryOf<BakeData>({
     foreseen: fromJson(foreseenSchema, row.foreseen),
     planned: row.planned === null ? null : fromJson(plannedSchema, row.planned),
     parts: row.parts === null ? [] : fromJson(partsSchema, row.parts),
+    ...(row.day_id === null
+      ? {}
+      : { ofDay: { dayId: String(row.day_id), task: String(row.day_task) } }),
     archived: Boolean(row.archived),
   }),
 });

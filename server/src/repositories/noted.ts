@@ -1,13 +1,19 @@
 import {
+  markSchema,
+  MOST_MARKS,
   NOTED_LIMITS,
   readingSchema,
   wobbleCheckSchema,
+  type MarkData,
   type Noted,
   type Reading,
   type WobbleCheck,
 } from '@hollow-moon/contract';
 import type { z } from 'zod';
 import type { Database, Transaction } from '../database/pool';
+import type { ThingName } from '../errors';
+import { bakes } from './bakes';
+import { days } from './days';
 import {
   childColumn,
   childRows,
@@ -15,24 +21,34 @@ import {
   select,
   type ChildRow,
   type ChildTable,
+  type Repository,
   type Row,
   type Value,
 } from './table';
 
-/** A kind of thing that is noted of a bake: added one by one, and taken back one by one. */
+/** A kind of thing that is noted of a bake or a day: added one by one, and taken back one by one. */
 export interface NotedKind<Entry extends { readonly id: string }> extends ChildTable {
-  readonly what: 'reading' | 'wobble';
+  /** How its entries are called in addresses, and one of them by name. */
+  readonly path: 'readings' | 'wobbles' | 'marks';
+  readonly what: ThingName;
+  /** What they are noted of. */
+  readonly of: { readonly what: ThingName; readonly find: Repository<unknown>['find'] };
   readonly most: number;
   readonly schema: z.ZodType<Entry>;
   readonly values: (entry: Entry) => readonly Value[];
   readonly read: (row: ChildRow) => Entry;
 }
 
-const BY_TIME = { parent: 'bake_id', order: 'c.at_s, c.id' } as const;
+const OF_BAKE = {
+  parent: 'bake_id',
+  order: 'c.at_s, c.id',
+  of: { what: 'bake', find: bakes.find },
+} as const;
 
 export const READINGS: NotedKind<Reading> = {
+  path: 'readings',
   what: 'reading',
-  ...BY_TIME,
+  ...OF_BAKE,
   table: 'bake_readings',
   most: NOTED_LIMITS.readings,
   schema: readingSchema,
@@ -47,8 +63,9 @@ export const READINGS: NotedKind<Reading> = {
 };
 
 export const WOBBLES: NotedKind<WobbleCheck> = {
+  path: 'wobbles',
   what: 'wobble',
-  ...BY_TIME,
+  ...OF_BAKE,
   table: 'bake_wobbles',
   most: NOTED_LIMITS.wobbles,
   schema: wobbleCheckSchema,
@@ -61,6 +78,55 @@ export const WOBBLES: NotedKind<WobbleCheck> = {
     motion: row.motion as WobbleCheck['motion'],
   }),
 };
+
+/** What may be left out of a mark, and its column. */
+const MAYBE = {
+  minutes: 'minutes',
+  by: 'by_id',
+  bakeId: 'bake_id',
+  grams: 'grams',
+  celsius: 'celsius',
+  note: 'note',
+} as const satisfies Partial<Record<keyof MarkData, string>>;
+
+export const MARKS: NotedKind<MarkData> = {
+  path: 'marks',
+  what: 'mark',
+  parent: 'day_id',
+  order: 'c.at, c.id',
+  of: { what: 'day', find: days.find },
+  table: 'day_marks',
+  most: MOST_MARKS,
+  schema: markSchema,
+  columns: ['id', 'tap', 'task', 'kind', 'at', ...Object.values(MAYBE)],
+  values: (mark) => [
+    ...[mark.id, mark.tap, mark.task, mark.kind, mark.at],
+    ...Object.keys(MAYBE).map((name) => mark[name as keyof typeof MAYBE] ?? null),
+  ],
+  read: (row) =>
+    markSchema.parse({
+      ...{ id: row.id, tap: row.tap, task: row.task, kind: row.kind, at: row.at },
+      ...Object.fromEntries(
+        Object.entries(MAYBE).flatMap(([name, column]) =>
+          row[column] === null ? [] : [[name, row[column]]],
+        ),
+      ),
+    }),
+};
+
+/** All that was tapped on a day's tasks, by time. */
+export async function marksOf(
+  on: Database,
+  kitchenId: string,
+  dayId: string,
+): Promise<readonly MarkData[]> {
+  const [row] = await select(
+    on,
+    `SELECT ${childColumn(MARKS)} FROM days p WHERE p.kitchen_id = ? AND p.id = ?`,
+    [kitchenId, dayId],
+  );
+  return row ? childRows(row, MARKS).map(MARKS.read) : [];
+}
 
 /** All that was noted of a bake, by time. */
 export async function notedOf(on: Database, kitchenId: string, bakeId: string): Promise<Noted> {
@@ -81,59 +147,59 @@ export async function notedOf(on: Database, kitchenId: string, bakeId: string): 
 /** One entry, or `undefined`. */
 export async function findNoted<Entry extends { readonly id: string }>(
   on: Transaction,
-  { table, columns, read }: NotedKind<Entry>,
+  { table, parent, columns, read }: NotedKind<Entry>,
   kitchenId: string,
-  bakeId: string,
+  parentId: string,
   id: string,
 ): Promise<Entry | undefined> {
   const [row] = await select(
     on,
-    `SELECT ${columns.join(', ')} FROM ${table} WHERE kitchen_id = ? AND bake_id = ? AND id = ?`,
-    [kitchenId, bakeId, id],
+    `SELECT ${columns.join(', ')} FROM ${table} WHERE kitchen_id = ? AND ${parent} = ? AND id = ?`,
+    [kitchenId, parentId, id],
   );
   return row && read(row);
 }
 
 export async function countNoted(
   on: Transaction,
-  { table }: ChildTable,
+  { table, parent }: ChildTable,
   kitchenId: string,
-  bakeId: string,
+  parentId: string,
 ): Promise<number> {
   const [row] = await select(
     on,
-    `SELECT COUNT(*) AS entries FROM ${table} WHERE kitchen_id = ? AND bake_id = ?`,
-    [kitchenId, bakeId],
+    `SELECT COUNT(*) AS entries FROM ${table} WHERE kitchen_id = ? AND ${parent} = ?`,
+    [kitchenId, parentId],
   );
   return Number(row?.entries);
 }
 
 export async function insertNoted<Entry extends { readonly id: string }>(
   on: Transaction,
-  { table, columns, values }: NotedKind<Entry>,
+  { table, parent, columns, values }: NotedKind<Entry>,
   kitchenId: string,
-  bakeId: string,
+  parentId: string,
   entry: Entry,
 ): Promise<void> {
-  const names = ['kitchen_id', 'bake_id', ...columns];
+  const names = ['kitchen_id', parent, ...columns];
   await change(
     on,
     `INSERT INTO ${table} (${names.join(', ')}) VALUES (${names.map(() => '?').join(', ')})`,
-    [kitchenId, bakeId, ...values(entry)],
+    [kitchenId, parentId, ...values(entry)],
   );
 }
 
 /** Takes an entry away; one that is not there is no more there than it was. */
 export async function removeNoted(
   on: Database,
-  { table }: ChildTable,
+  { table, parent }: ChildTable,
   kitchenId: string,
-  bakeId: string,
+  parentId: string,
   id: string,
 ): Promise<void> {
-  await change(on, `DELETE FROM ${table} WHERE kitchen_id = ? AND bake_id = ? AND id = ?`, [
+  await change(on, `DELETE FROM ${table} WHERE kitchen_id = ? AND ${parent} = ? AND id = ?`, [
     kitchenId,
-    bakeId,
+    parentId,
     id,
   ]);
 }

@@ -2,9 +2,10 @@ import { bakeSearchSchema, type BakeData } from '@hollow-moon/contract';
 import { Router } from 'express';
 import type { Database } from '../database/pool';
 import { logPage } from '../repositories/log';
-import { notedOf, READINGS, removeNoted, WOBBLES, type NotedKind } from '../repositories/noted';
+import { notedOf, READINGS, WOBBLES } from '../repositories/noted';
+import type { Changes } from '../services/changes';
 import type { Keeper } from '../services/keep';
-import { note } from '../services/note';
+import { notedRoutes } from './noted';
 import { idFrom, parse, shown, type MustExist } from './resource';
 
 /** The log by pages, a bake whole, and what is noted of it entry by entry. It is written like everything else. */
@@ -12,6 +13,7 @@ export function bakeRoutes(
   database: Database,
   keeper: Keeper<BakeData>,
   kitchenMustExist: MustExist,
+  changes: Pick<Changes, 'tell'>,
 ): Router {
   const router = Router({ mergeParams: true });
   router.get('/', async (request, response) => {
@@ -25,23 +27,7 @@ export function bakeRoutes(
     const bake = await keeper.find(kitchenId, idFrom(request, 'id', 'bake'));
     response.json({ ...shown(bake), ...(await notedOf(database, kitchenId, bake.id)) });
   });
-  const entryRoutes = <Entry extends { readonly id: string }>(
-    path: string,
-    kind: NotedKind<Entry>,
-  ) => {
-    router.post(`/:id/${path}`, async (request, response) => {
-      const entry = parse(kind.schema, request.body);
-      const kitchenId = idFrom(request, 'kitchenId', 'kitchen');
-      response.json(await note(database, kind, kitchenId, idFrom(request, 'id', 'bake'), entry));
-    });
-    router.delete(`/:id/${path}/:entryId`, async (request, response) => {
-      const kitchenId = idFrom(request, 'kitchenId', 'kitchen');
-      const bake = await keeper.find(kitchenId, idFrom(request, 'id', 'bake'));
-      await removeNoted(database, kind, kitchenId, bake.id, idFrom(request, 'entryId', kind.what));
-      response.status(204).end();
-    });
-  };
-  entryRoutes('readings', READINGS);
-  entryRoutes('wobbles', WOBBLES);
+  notedRoutes(router, database, READINGS, keeper.find, changes);
+  notedRoutes(router, database, WOBBLES, keeper.find, changes);
   return router;
 }

@@ -26,6 +26,7 @@ export const api = {
   'thing.formula': 'formula',
   'thing.ingredient': 'ingredient',
   'thing.kitchen': 'kitchen',
+  'thing.mark': 'tap',
   'thing.oven': 'oven',
   'thing.reading': 'reading',
   'thing.wobble': 'wobble check',

@@ -119,6 +119,7 @@ export function dataOf(
   model: DayModel,
   aim: Aim,
 ): { readonly data: Readonly<Record<string, unknown>> } | { readonly impossible: string } {
+  if (model.session.past) throw new RangeError('a day that has begun is not proved');
   const starts = startsOf(model, aim.most);
   const impossible = [...starts].find(([, stretches]) => stretches.length === 0)?.[0];
   if (impossible !== undefined) return { impossible };

@@ -35,6 +35,7 @@ export const day = {
   'day.ways-out': 'What would help',
   'day.ways-none': 'No single change helps. Leave out two bakes, or ask for more hands.',
   'day.way-begin-sooner': 'Begin {minutes} sooner',
+  'day.way-stay-longer': 'Stay {minutes} longer',
   'day.way-serve-later': 'Serve {bake} {minutes} later',
   'day.way-borrow-oven': 'With a second oven like {oven}, all would be ready in time.',
   'day.way-one-more-cook': 'With one more cook',

@@ -1,0 +1,44 @@
+import { construct, type Way } from './construct';
+import { modelOf, type DayModel } from './model';
+import { keeping } from './recreate';
+import { pastOf, ranBy, withImplied, type Mark, type Ran } from './running';
+import type { DayPlan, Minute, Session } from './session';
+
+/** A day while it is worked: what was planned, what has happened, and how the rest goes on. */
+export interface WorkedDay {
+  /** As it was asked and planned before anything was begun. */
+  readonly asked: { readonly model: DayModel; readonly plan: DayPlan };
+  readonly ran: ReadonlyMap<string, Ran>;
+  /** With what has happened where it happened, and the rest from now on. */
+  readonly model: DayModel;
+  readonly plan: DayPlan;
+}
+
+/**
+ * Plans the rest of a day that has begun: what was tapped stands where it happened, what goes on is expected to end, and
+ * everything else stays where `asked` has it, or moves by as little as it must. Some milliseconds, so that it follows each
+ * tap and each minute. Nothing is begun before `nowMin`.
+ */
+export function replan(
+  asked: WorkedDay['asked'],
+  way: Way,
+  marks: readonly Mark[],
+  nowMin: Minute,
+): WorkedDay {
+  const ran = withImplied(asked.model, asked.plan, ranBy(marks));
+  const { session } = asked.model;
+  const past = pastOf(asked.model, asked.plan, ran, nowMin);
+  const begun: Session = {
+    ...session,
+    fromMin: Math.max(session.fromMin, Math.floor(nowMin)),
+    past,
+    // What was put by hand to an hour that is gone was begun, or is late.
+    locks: (session.locks ?? []).filter(
+      ({ task, startMin }) => startMin >= nowMin && !ran.has(task),
+    ),
+  };
+  const made = modelOf(begun);
+  if (!made.ok) throw new RangeError(`a day that was planned fits no oven: ${made.problem.code}`);
+  const plan = construct(made.value, keeping(asked.plan, way.order));
+  return { asked, ran, model: made.value, plan };
+}

@@ -1,0 +1,25 @@
+import type { DayData } from '@hollow-moon/contract';
+import type { Router } from 'express';
+import type { Database } from '../database/pool';
+import { MARKS, marksOf } from '../repositories/noted';
+import type { Changes } from '../services/changes';
+import type { Keeper } from '../services/keep';
+import { notedRoutes } from './noted';
+import { idFrom, readRoutes, type MustExist } from './resource';
+
+/** Days as everything else is read, and what was tapped on the tasks of one while it was worked. */
+export function dayRoutes(
+  database: Database,
+  keeper: Keeper<DayData>,
+  kitchenMustExist: MustExist,
+  changes: Pick<Changes, 'tell'>,
+): Router {
+  const router = readRoutes(keeper, 'day', kitchenMustExist);
+  router.get('/:id/marks', async (request, response) => {
+    const kitchenId = idFrom(request, 'kitchenId', 'kitchen');
+    const { id } = await keeper.find(kitchenId, idFrom(request, 'id', 'day'));
+    response.json(await marksOf(database, kitchenId, id));
+  });
+  notedRoutes(router, database, MARKS, keeper.find, changes);
+  return router;
+}
