@@ -1,9 +1,10 @@
 import { activateKeepAwakeAsync, deactivateKeepAwake, isAvailableAsync } from 'expo-keep-awake';
-import { useEffect, useRef } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import { dueStepS } from '../bake/progress';
+import { useNow } from '../bake/useNow';
 import { useRunning } from '../bake/useRunning';
 import { useAppSelector } from '../state/state';
-import { callOf, toRing, type Called } from './due';
+import { callOf, dueNow, toRing, type Called } from './due';
 import { hearTouch, ring } from './voice';
 
 /** The screen is kept from sleeping under this name. */
@@ -31,13 +32,32 @@ function useAwake(on: boolean): void {
   }, [on]);
 }
 
-/** Calls the cook, on whatever screen, when a bake in the oven wants something; and keeps the screen awake for it. */
+/** Calls for what of a day is due: each thing once, and not for what was due long before anybody could hear it. */
+function useDayCalls(on: boolean): boolean {
+  const agenda = useAppSelector((state) => state.agenda);
+  const due = useMemo(() => Object.values(agenda).flat(), [agenda]);
+  const now = useNow(due.length > 0);
+  const called = useRef<ReadonlySet<string>>(new Set());
+  useEffect(() => {
+    const { calls, known } = dueNow(due, now, called.current);
+    called.current = known;
+    const [first] = calls;
+    if (first && on) ring(first.kind === 'look' ? 'look' : 'step');
+  }, [due, now, on]);
+  return due.some(({ atMs }) => Math.abs(atMs - now) < NEAR_MS);
+}
+
+/** A task so near keeps the screen awake, ms. */
+const NEAR_MS = 15 * 60_000;
+
+/** Calls the cook, on whatever screen, when a bake in the oven or a task of the day wants something; and keeps the screen awake for it. */
 export function Alarms() {
   const on = useAppSelector((state) => state.settings.alarms);
   const { running, now } = useRunning();
   const called = useRef(new Map<string, Called>());
   useEffect(() => hearTouch(), []);
-  useAwake(running.length > 0);
+  const near = useDayCalls(on);
+  useAwake(running.length > 0 || near);
   useEffect(() => {
     for (const { id, data, standing } of running) {
       const stands: Called = { call: callOf(standing), stepS: dueStepS(data, now) };

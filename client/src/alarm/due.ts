@@ -1,3 +1,4 @@
+import type { Due } from './agenda';
 import type { Standing } from '../bake/progress';
 
 /** What a bake calls a cook for: to look, to pull, that it is past; or to turn its oven or pour the rest. */
@@ -20,4 +21,20 @@ export interface Called {
 export function toRing(before: Called | undefined, now: Called): Call | undefined {
   if (now.stepS !== undefined && now.stepS !== before?.stepS) return 'step';
   return now.call !== undefined && now.call !== before?.call ? now.call : undefined;
+}
+
+/** What was due longer ago than this when it was first heard of is not called for any more, ms. */
+const STALE_MS = 60_000;
+
+/** Which things of a day are called for now, and all that need no call any more. What is put off is called for again. */
+export function dueNow(
+  due: readonly Due[],
+  nowMs: number,
+  known: ReadonlySet<string>,
+): { readonly calls: readonly Due[]; readonly known: ReadonlySet<string> } {
+  const come = due.filter(({ atMs }) => atMs <= nowMs);
+  return {
+    calls: come.filter(({ key, atMs }) => !known.has(key) && nowMs - atMs < STALE_MS),
+    known: new Set(come.map(({ key }) => key)),
+  };
 }

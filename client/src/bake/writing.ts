@@ -2,6 +2,7 @@ import type { BakeData, StoredBake } from '@hollow-moon/contract';
 import { queued, unqueued, waitingOf, withdrawn } from '../outgoing/writes';
 import type { AppThunk } from '../state/state';
 import { bakeArrived, dataChanged, putAway } from './bakes';
+import { toldDay, type SaidOfPull } from './ofDay';
 import { entriesOf, entryArrived, entryTakenBack, type NotedEntry } from './noted';
 
 /** Puts a bake as it is now on its way into the book. */
@@ -31,12 +32,14 @@ export const takeUp =
     dispatch(bakeArrived({ id, bake: { kitchenId, version, data } }));
   };
 
-/** Changes what is said of a bake itself. */
+/** Changes what is said of a bake itself; a day it belongs to is told of its pull, with what else is `said` of that. */
 export const changeBake =
-  (id: string, change: Partial<BakeData>): AppThunk =>
-  (dispatch) => {
+  (id: string, change: Partial<BakeData>, said: SaidOfPull = {}): AppThunk =>
+  (dispatch, getState) => {
+    const bake = getState().bakes[id];
     dispatch(dataChanged({ id, change }));
     dispatch(sendBake(id));
+    if (bake) dispatch(toldDay(id, bake, change, said));
   };
 
 /** Notes a reading or a wobble check. */

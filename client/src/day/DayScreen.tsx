@@ -93,7 +93,7 @@ function Asked({ stored: { data }, book, edits: { edit } }: Shown) {
 }
 
 /** What comes of it, or what is missing for that. */
-function Answer({ stored: { data }, works, found, edits, onTrial }: Shown) {
+function Answer({ stored: { id, data }, works, found, edits, onTrial }: Shown) {
   const { tell } = useWords();
   const missing =
     data.people.length === 0
@@ -119,6 +119,7 @@ function Answer({ stored: { data }, works, found, edits, onTrial }: Shown) {
           works={works}
           onEdit={edits.edit}
           onTrial={onTrial}
+          dayId={id}
         />
       ) : null}
     </>
@@ -167,7 +168,10 @@ function Day({ stored, book }: { readonly stored: StoredDay; readonly book: Kitc
   const edits = useDayEdits(book.kitchen.id, stored);
   const [trial, setTrial] = useState<Way>();
   const works = useWorks(day.wanted, book);
-  const tried = useMemo(() => (trial ? { ...day, way: wayDataOf(trial) } : day), [day, trial]);
+  const tried = useMemo(
+    () => ({ ...stored, data: trial ? { ...day, way: wayDataOf(trial) } : day }),
+    [stored, day, trial],
+  );
   const found = usePlan(tried, works, book);
   const planned =
     'planned' in found && found.planned.plan.placed.length > 0 ? found.planned : undefined;

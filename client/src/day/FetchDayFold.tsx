@@ -1,31 +1,12 @@
 import { type DayData } from '@hollow-moon/contract';
-import { inVessels } from '@hollow-moon/contract/planning';
-import {
-  buildOf,
-  eggsToCrack,
-  fetchedTogether,
-  type Build,
-  type EggGrade,
-  type Need,
-} from '@hollow-moon/core';
+import { eggsToCrack, fetchedTogether, type EggGrade, type Need } from '@hollow-moon/core';
 import { listed, say } from '@hollow-moon/words';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import type { KitchenBook } from '../book/book';
 import { Fold, Read, Soft, useWords } from '../design';
+import { buildOfWanted } from './buildOfWanted';
 import type { Works } from './useWorks';
-
-/** The builds of all that is wanted of a day. */
-function buildsOf(day: DayData, book: KitchenBook): Build[] {
-  return day.wanted.flatMap(({ formulaId, vessels }) => {
-    const data = book.formulaOf(formulaId);
-    if (!data) return [];
-    const vessel = book.vessels.find(({ id }) => id === data.vesselId)?.data;
-    const { formulaOf, find } = book;
-    const context = { grade: book.kitchen.data.eggGrade, vessel, formulaOf, find };
-    return [buildOf(inVessels(data, vessels), context)];
-  });
-}
 
 /** Rounded to a tenth: half a white is left over too. */
 const tenth = (eggs: number): number => Math.round(eggs * 10) / 10;
@@ -84,7 +65,10 @@ export function FetchDayFold({
 }) {
   const { quantity } = useWords();
   const grade = book.kitchen.data.eggGrade;
-  const builds = useMemo(() => buildsOf(day, book), [day, book]);
+  const builds = useMemo(
+    () => day.wanted.flatMap((wanted) => buildOfWanted(wanted, book) ?? []),
+    [day, book],
+  );
   const needs = useMemo(() => fetchedTogether(builds.map((build) => build.needs)), [builds]);
   const { eggs } = eggsToCrack(needs, grade);
   // A formula that is wanted twice has its lines once.

@@ -12,8 +12,8 @@ import {
 } from '@hollow-moon/core/planning';
 import { say } from '@hollow-moon/words';
 import { useState } from 'react';
-import { View } from 'react-native';
-import { Button, Choice, Notice, Read, Soft, Title, useWords } from '../design';
+import { Text, View } from 'react-native';
+import { Button, Choice, Notice, PlaceLink, Read, Soft, Title, useWords } from '../design';
 import { pool } from '../jobs';
 import { reliefInWords } from './relief';
 import { useBetter, type Better } from './useBetter';
@@ -250,8 +250,13 @@ function FromNow({ day, planned, onEdit }: Pick<OutcomeOf, 'day' | 'planned' | '
 }
 
 /** What a plan comes to: whether all is ready in time, how long anybody is there, what is wrong and what would help. */
-export function Outcome(of: OutcomeOf & { readonly onTrial: (way: Way | undefined) => void }) {
-  const { day, planned, works, onTrial } = of;
+export function Outcome(
+  of: OutcomeOf & {
+    readonly dayId: string;
+    readonly onTrial: (way: Way | undefined) => void;
+  },
+) {
+  const { day, dayId, planned, works, onTrial } = of;
   const { plan, measures, model } = planned;
   const troubles = useTroubles(of);
   const least = leastPresence(model);
@@ -301,8 +306,23 @@ export function Outcome(of: OutcomeOf & { readonly onTrial: (way: Way | undefine
           {...of}
         />
       )}
-      {plan.placed.length > 0 ? <FromNow {...of} /> : null}
-      {plan.placed.length > 0 ? <Search {...of} onTrial={onTrial} /> : null}
+      {plan.placed.length > 0 ? (
+        <PlaceLink
+          to={`/work/${dayId}`}
+          testID="go-to-work"
+          className="min-h-14 items-center justify-center self-start rounded border border-yolk bg-yolk px-4"
+        >
+          <Text className="font-read-strong text-base text-on-yolk">
+            {say(planned.worked ? 'working.go-on' : 'working.go')}
+          </Text>
+        </PlaceLink>
+      ) : null}
+      {plan.placed.length > 0 && !planned.worked ? (
+        <>
+          <FromNow {...of} />
+          <Search {...of} onTrial={onTrial} />
+        </>
+      ) : null}
     </View>
   );
 }

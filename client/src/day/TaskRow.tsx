@@ -200,7 +200,7 @@ function TaskDetails(of: TaskOfDay) {
         <Soft key={step}>{say('day.card-says', { step })}</Soft>
       ))}
       <AsWeDoIt {...of} />
-      <ByHand {...of} />
+      {planned.worked ? null : <ByHand {...of} />}
     </View>
   );
 }
@@ -220,6 +220,7 @@ export function TaskRow({
   const oven = job.task.oven && planned.session.means.ovens.find(({ id }) => id === placed.ovenId);
   const where = oven ? `${oven.name}, ${quantity({ ovenC: job.task.oven.setC })}` : '';
   const isLocked = day.locks.some(({ task }) => task === placed.task);
+  const ran = planned.worked?.ran.get(placed.task);
   return (
     <View role="listitem" className="border-t border-line">
       <Pressable
@@ -234,6 +235,7 @@ export function TaskRow({
           <Read className="font-read-strong">{taskInWords(job)}</Read>
           <Soft>{[bake, where, people].filter(Boolean).join(' · ')}</Soft>
           {isLocked ? <Soft>{say('day.locked')}</Soft> : null}
+          {ran ? <Soft testID={`ran-${placed.task}`}>{say(`day.ran-${ran.state}`)}</Soft> : null}
         </View>
         <Soft>{lasting(placed.endMin - placed.startMin)}</Soft>
         {open ? (

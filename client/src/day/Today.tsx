@@ -18,6 +18,12 @@ const SHOWN = 3;
 const FROM_MIN = BEFORE_MIN - 36 * 60;
 const TO_MIN = BEFORE_MIN + 1440;
 
+/** Whether somebody has said that a task is over. */
+const isDone = ({ worked }: Planned, task: string): boolean => {
+  const state = worked?.ran.get(task)?.state;
+  return state === 'done' || state === 'skipped';
+};
+
 /** What is at hand by the plan: what is being done, what comes next, and what is due first. */
 function Next({
   stored,
@@ -29,7 +35,9 @@ function Next({
   readonly now: number;
 }) {
   const { date } = stored.data;
-  const ahead = planned.plan.placed.filter(({ endMin }) => endMin > now).slice(0, SHOWN);
+  const ahead = planned.plan.placed
+    .filter(({ task, endMin }) => endMin > now && !isDone(planned, task))
+    .slice(0, SHOWN);
   const due = planned.session.wanted.filter(({ dueMin }) => dueMin >= now);
   const first = Math.min(...due.map(({ dueMin }) => dueMin));
   if (ahead.length === 0 && due.length === 0) return null;
@@ -52,7 +60,7 @@ function Next({
           return (
             <View key={task} role="listitem">
               <PlaceLink
-                to={`/plan/${stored.id}`}
+                to={planned.worked ? `/work/${stored.id}` : `/plan/${stored.id}`}
                 testID={`next-${task}`}
                 className="min-h-14 flex-row items-center gap-4 border-t border-line px-4 py-2"
               >
@@ -86,7 +94,7 @@ function TodayOf({
   readonly now: number;
 }) {
   const works = useWorks(stored.data.wanted, book, 'fold');
-  const found = usePlan(stored.data, works, book);
+  const found = usePlan(stored, works, book);
   // Half a plan would say the wrong thing next.
   if (!('planned' in found) || works.done < works.all) return null;
   return <Next stored={stored} planned={found.planned} now={now} />;

@@ -1,3 +1,10 @@
+export { buildOfWanted } from './buildOfWanted';
 export * from './DayScreen';
 export * from './DaysScreen';
+export { bakesInWords, peopleInWords, taskInWords } from './dayWords';
 export * from './Today';
+export { useDays } from './useDay';
+export { useMarks } from './useMarks';
+export { usePlan, type Planned } from './usePlan';
+export { useWorks, workedIn, type Works } from './useWorks';
+export { dayAndHour, exactMinuteOf, hourOf, lasting, momentOf } from './when';

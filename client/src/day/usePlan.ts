@@ -1,23 +1,30 @@
-import { type DayData } from '@hollow-moon/contract';
-import { sessionOf, wayFromData } from '@hollow-moon/contract/planning';
+import { type DayData, type MarkData, type StoredDay } from '@hollow-moon/contract';
+import { BEFORE_MIN, sessionOf, wayFromData } from '@hollow-moon/contract/planning';
 import { type Problem } from '@hollow-moon/core';
 import {
   checkPlan,
   construct,
   measure,
   modelOf,
+  replan,
+  standings,
   usualOrders,
   firstPlan,
   type Breach,
   type DayModel,
   type DayPlan,
   type Measures,
+  type Ran,
   type Session,
+  type TaskStanding,
   type Way,
 } from '@hollow-moon/core/planning';
 import { useMemo } from 'react';
 import type { KitchenBook } from '../book/book';
+import { useMarks } from './useMarks';
+import { useMinute } from './useMinute';
 import { workedIn, type Works } from './useWorks';
+import { exactMinuteOf } from './when';
 
 /** A day as it is planned: what was asked, what was found, and that it holds. */
 export interface Planned {
@@ -28,6 +35,12 @@ export interface Planned {
   readonly measures: Measures;
   /** Empty, or the plan is not one to work by. */
   readonly breaches: readonly Breach[];
+  /** Once something was tapped: the day as it was planned before, what has happened, and how each task stands. */
+  readonly worked?: {
+    readonly asked: Planned;
+    readonly ran: ReadonlyMap<string, Ran>;
+    readonly standings: ReadonlyMap<string, TaskStanding>;
+  };
 }
 
 /** The way a plan was found before, with bakes that are new since then at its end and without those that are gone. */
@@ -63,6 +76,52 @@ export function planned(
   };
 }
 
-/** The plan of a day; it follows every change of it at once. */
-export const usePlan = (day: DayData, works: Works, book: KitchenBook) =>
-  useMemo(() => planned(day, works, book), [day, works, book]);
+/** Nothing of a day goes on after that, min. */
+const OVER_MIN = BEFORE_MIN + 2 * 1440;
+
+type Found = ReturnType<typeof planned>;
+
+/** A day as it goes on from a moment, by what was tapped. */
+export function goingOn(
+  asked: Planned,
+  date: string,
+  marks: readonly MarkData[],
+  now: Date,
+): Planned {
+  const nowMin = Math.min(exactMinuteOf(date, now), OVER_MIN);
+  const taps = marks.map(({ task, kind, at, minutes, by }) => ({
+    ...{ task, kind, atMin: exactMinuteOf(date, new Date(at)) },
+    ...(minutes === undefined ? {} : { minutes }),
+    ...(by === undefined ? {} : { by }),
+  }));
+  const { model, plan, ran } = replan(asked, asked.way, taps, nowMin);
+  return {
+    session: model.session,
+    model,
+    way: asked.way,
+    plan,
+    measures: measure(model, plan),
+    breaches: checkPlan(model, plan),
+    worked: { asked, ran, standings: standings(asked.model, ran, nowMin) },
+  };
+}
+
+/** The plan of a day; it follows every change of it at once, and once it is worked by, every tap and every minute. */
+export function usePlan(
+  { id, data }: Pick<StoredDay, 'id' | 'data'>,
+  works: Works,
+  book: KitchenBook,
+  /** Also as it goes on from now where nothing was tapped yet. */
+  atWork = false,
+): Found {
+  const asked = useMemo(() => planned(data, works, book), [data, works, book]);
+  const marks = useMarks(book.kitchen.id, id);
+  const now = useMinute(marks);
+  const { date } = data;
+  return useMemo(() => {
+    const tapped = marks && (atWork || marks.length > 0) && works.done === works.all;
+    return tapped && 'planned' in asked
+      ? { planned: goingOn(asked.planned, date, marks, now) }
+      : asked;
+  }, [asked, marks, atWork, works.done, works.all, date, now]);
+}

@@ -11,6 +11,10 @@ export function momentOf(date: string, minute: number): Date {
   return addMinutes(midnight, since - days * 1440);
 }
 
+/** The minute of a session at a moment, with the part of it that has passed. */
+export const exactMinuteOf = (date: string, moment: Date): number =>
+  minuteOf(date, moment) + (moment.getSeconds() + moment.getMilliseconds() / 1000) / 60;
+
 /** The minute of a session at a moment. */
 export function minuteOf(date: string, moment: Date): number {
   const days = Math.round(

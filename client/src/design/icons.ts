@@ -4,6 +4,7 @@ import Back from 'lucide-react-native/icons/chevron-left';
 import Forth from 'lucide-react-native/icons/chevron-right';
 import Down from 'lucide-react-native/icons/chevron-down';
 import Up from 'lucide-react-native/icons/chevron-up';
+import Afar from 'lucide-react-native/icons/maximize';
 import Hand from 'lucide-react-native/icons/hand';
 import Keyboard from 'lucide-react-native/icons/keyboard';
 import Search from 'lucide-react-native/icons/search';
@@ -31,6 +32,7 @@ export type Icon = LucideIcon;
  */
 export const icons = {
   add: Plus,
+  afar: Afar,
   alarm: AlarmClock,
   alert: CircleAlert,
   back: Back,

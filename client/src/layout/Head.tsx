@@ -13,7 +13,7 @@ export const Head = ({
   /** What the way back is called. */
   readonly back: string;
   /** And where it leads: the shelf, when not said. */
-  readonly to?: '/' | '/plan';
+  readonly to?: string;
   readonly children?: ReactNode;
 }) => (
   <View className="min-h-12 flex-row items-center border-b border-line bg-sheet pr-2">

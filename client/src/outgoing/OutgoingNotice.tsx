@@ -17,17 +17,20 @@ const KIND_NAMES = {
   days: 'A day',
   readings: say('outgoing.a-probe-reading'),
   wobbles: say('outgoing.a-wobble-check'),
+  marks: say('outgoing.a-tap'),
 } as const;
 
 /** Where a thing is looked at that has a screen of its own, and settles there what is to be settled. */
 const screenOf = ({ thing, work: { kind } }: Write): string | undefined =>
   kind === 'formulas'
     ? `/formulas/${thing}`
-    : kind === 'days'
-      ? `/plan/${thing}`
-      : kind === 'bakes' || kind === 'readings' || kind === 'wobbles'
-        ? `/bake/${thing}`
-        : undefined;
+    : kind === 'marks'
+      ? `/work/${thing}`
+      : kind === 'days'
+        ? `/plan/${thing}`
+        : kind === 'bakes' || kind === 'readings' || kind === 'wobbles'
+          ? `/bake/${thing}`
+          : undefined;
 
 const nameOf = ({ work }: Write): string => {
   const name =

@@ -1,6 +1,10 @@
-import { api, LISTED, type Listed } from '../wire/api';
+import { api, LISTED, type Listed, type OneOf } from '../wire/api';
 import { RESOURCES, type ResourceKind, type StoredThing } from '../wire/resources';
-import type { Write } from './writes';
+import type { Work, Write } from './writes';
+
+/** What a note is of, as it stands in addresses. */
+const notedOf = (kind: 'readings' | 'wobbles' | 'marks'): 'bakes' | 'days' =>
+  kind === 'marks' ? 'days' : 'bakes';
 
 /** Where a write goes, and what is sent. */
 function requestOf({ id, kitchenId, thing, work }: Write) {
@@ -16,10 +20,14 @@ function requestOf({ id, kitchenId, thing, work }: Write) {
       };
     }
     case 'note':
-      return { url: `${kitchen}/bakes/${thing}/${work.kind}`, method: 'POST', body: work.entry };
+      return {
+        url: `${kitchen}/${notedOf(work.kind)}/${thing}/${work.kind}`,
+        method: 'POST',
+        body: work.entry,
+      };
     case 'take-back':
       return {
-        url: `${kitchen}/bakes/${thing}/${work.kind}/${work.entryId}`,
+        url: `${kitchen}/${notedOf(work.kind)}/${thing}/${work.kind}/${work.entryId}`,
         method: 'DELETE',
         headers: { 'Content-Type': 'application/json' },
       };
@@ -32,10 +40,11 @@ const isListed = (kind: ResourceKind): kind is Listed =>
 
 const WHEN_STALE = 409;
 
-type Tag = Listed | 'log' | { readonly type: 'bakes' | 'versions'; readonly id: string };
+type Tag = Listed | 'log' | { readonly type: 'bakes' | 'versions' | 'marks'; readonly id: string };
 
 /** What shows the thing of a write: the list it is in first. */
 export function tagsOf({ thing, work }: Pick<Write, 'thing' | 'work'>): Tag[] {
+  if (work.kind === 'marks') return [{ type: 'marks', id: thing }];
   if (work.op !== 'put' || !isListed(work.kind)) return [{ type: 'bakes', id: thing }, 'log'];
   return [
     work.kind,
@@ -51,12 +60,12 @@ export const sendApi = api.injectEndpoints({
       query: requestOf,
       transformResponse: (response, _, { work }) =>
         work.op === 'put' ? RESOURCES[work.kind].parse(response) : null,
-      async onQueryStarted({ kitchenId, work }, { dispatch, queryFulfilled }) {
-        if (work.op !== 'put' || !isListed(work.kind)) return;
-        const { kind } = work;
+      async onQueryStarted({ kitchenId, thing, work }, { dispatch, queryFulfilled }) {
+        if (work.kind !== 'marks' && (work.op !== 'put' || !isListed(work.kind))) return;
         try {
           const { data: stored } = await queryFulfilled;
-          if (stored) dispatch(written(kind, kitchenId, stored));
+          if (work.op !== 'put') dispatch(tapped({ kitchenId, id: thing }, work));
+          else if (stored && isListed(work.kind)) dispatch(written(work.kind, kitchenId, stored));
         } catch {
           // Whoever sent it is told.
         }
@@ -64,7 +73,8 @@ export const sendApi = api.injectEndpoints({
       invalidatesTags: (_, error, write) => {
         // The list has it already; where it was changed elsewhere the list is behind.
         const [first, ...rest] = tagsOf(write);
-        const listed = write.work.op === 'put' && isListed(write.work.kind);
+        const { kind, op } = write.work;
+        const listed = kind === 'marks' || (op === 'put' && isListed(kind));
         if (error) return listed && error.status === WHEN_STALE && first ? [first] : [];
         return listed ? rest : tagsOf(write);
       },
@@ -81,3 +91,11 @@ const written = (kind: Listed, kitchenId: string, stored: StoredThing) =>
     (list: readonly StoredThing[]) =>
       [...list.filter((each) => each.id !== stored.id), stored] as never,
   );
+
+/** Puts a tap among those of its day, or takes it away. */
+const tapped = (of: OneOf, work: Exclude<Work, { readonly op: 'put' }>) =>
+  api.util.updateQueryData('marks', of, (marks) => {
+    const id = work.op === 'note' ? work.entry.id : work.entryId;
+    const others = marks.filter((mark) => mark.id !== id);
+    return work.op === 'note' && work.kind === 'marks' ? [...others, work.entry] : others;
+  });

@@ -1,10 +1,10 @@
-import type { Reading, WobbleCheck } from '@hollow-moon/contract';
+import type { MarkData, Reading, WobbleCheck } from '@hollow-moon/contract';
 import { createAction, createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { v4 as uuid } from 'uuid';
 import type { Refused, ResourceKind, StoredThing } from '../wire/resources';
 import type { AppThunk } from '../state/state';
 
-/** What is asked of the book: a thing as it shall be, an entry of a bake more, or one less. */
+/** What is asked of the book: a thing as it shall be, an entry of a bake or a day more, or one less. */
 export type Work =
   | {
       readonly op: 'put';
@@ -16,9 +16,10 @@ export type Work =
     }
   | { readonly op: 'note'; readonly kind: 'readings'; readonly entry: Reading }
   | { readonly op: 'note'; readonly kind: 'wobbles'; readonly entry: WobbleCheck }
+  | { readonly op: 'note'; readonly kind: 'marks'; readonly entry: MarkData }
   | {
       readonly op: 'take-back';
-      readonly kind: 'readings' | 'wobbles';
+      readonly kind: 'readings' | 'wobbles' | 'marks';
       readonly entryId: string;
     };
 
@@ -27,7 +28,7 @@ export interface Write {
   /** Of the write itself: sent again under it, it is done once. */
   readonly id: string;
   readonly kitchenId: string;
-  /** The thing that is written; of a note, its bake. */
+  /** The thing that is written; of a note, its bake or its day. */
   readonly thing: string;
   /** They go in this order. */
   readonly order: number;

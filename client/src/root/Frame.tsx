@@ -12,7 +12,7 @@ import { useWide } from '../layout';
 
 const PLACES = [
   { path: '/', label: say('root.formulas'), icon: icons.formulas, below: ['/', '/formulas'] },
-  { path: '/plan', label: say('root.plan'), icon: icons.plan, below: ['/plan'] },
+  { path: '/plan', label: say('root.plan'), icon: icons.plan, below: ['/plan', '/work'] },
   { path: '/log', label: say('root.log'), icon: icons.log, below: ['/log', '/bake'] },
   { path: '/kitchen', label: say('root.kitchen'), icon: icons.kitchen, below: ['/kitchen'] },
 ] as const;
@@ -20,8 +20,8 @@ const PLACES = [
 const isIn = (path: string, below: readonly string[]): boolean =>
   below.some((start) => (start === '/' ? path === '/' : path.startsWith(start)));
 
-/** A formula and a bake have the phone to themselves: their own foot, and a way back at the top. */
-const HAS_ITS_OWN_FOOT = /^\/(formulas|bake|plan)\//;
+/** A formula, a bake and a day have the phone to themselves: their own foot, and a way back at the top. */
+const HAS_ITS_OWN_FOOT = /^\/(formulas|bake|plan|work)\//;
 
 function Places({ upright }: { readonly upright: boolean }) {
   const path = usePathname();
@@ -57,6 +57,9 @@ function Places({ upright }: { readonly upright: boolean }) {
 /** Calls and keeps awake; nothing to be seen, and not wanted before the first screen is there. */
 const Alarms = lazy(() => import('../alarm/Alarms').then((alarm) => ({ default: alarm.Alarms })));
 
+/** Listens to what others do; nothing to be seen either. */
+const Live = lazy(() => import('../live/Live').then((live) => ({ default: live.Live })));
+
 /** The house round every screen: a bar at the foot of a phone, a narrow rail on a wide screen. */
 export function Frame({ children }: { readonly children: ReactNode }) {
   const wide = useWide();
@@ -81,6 +84,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
           <RunningStrip />
           <Suspense fallback={null}>
             <Alarms />
+            <Live />
           </Suspense>
         </View>
       </View>
@@ -97,6 +101,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
       <RunningStrip />
       <Suspense fallback={null}>
         <Alarms />
+        <Live />
       </Suspense>
       {HAS_ITS_OWN_FOOT.test(path) ? null : (
         <View className="no-print border-t border-line bg-sheet">

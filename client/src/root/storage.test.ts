@@ -69,6 +69,7 @@ describe('what is kept through a reload', () => {
     const again = await recalled();
     expect(again.settings).toEqual({
       alarms: true,
+      hand: '',
       folds: {},
       isotherms: false,
       singleKeys: true,

@@ -24,6 +24,8 @@ const asItIs = z.object({
   singleKeys: z.boolean().default(true).catch(true),
   /** Whether a bake that wants something sounds and shakes the device. */
   alarms: z.boolean().default(true).catch(true),
+  /** Who of a day's people holds this device; nobody in particular where it is empty. */
+  hand: z.string().max(40).default('').catch(''),
   /** Whether cuts are drawn with their isotherms. */
   isotherms: z.boolean().default(false).catch(false),
 });
@@ -62,6 +64,7 @@ const settings = createSlice({
       singleKeys: payload,
     }),
     alarmsChosen: (state, { payload }: PayloadAction<boolean>) => ({ ...state, alarms: payload }),
+    handChosen: (state, { payload }: PayloadAction<string>) => ({ ...state, hand: payload }),
     isothermsChosen: (state, { payload }: PayloadAction<boolean>) => ({
       ...state,
       isotherms: payload,
@@ -78,6 +81,7 @@ export const {
   foldLeft,
   singleKeysChosen,
   alarmsChosen,
+  handChosen,
   isothermsChosen,
   settingsArrived,
 } = settings.actions;

@@ -5,6 +5,7 @@ import {
   formulaSchema,
   formulaVersionSchema,
   kitchenSchema,
+  markSchema,
   ovenSchema,
   pantryItemSchema,
   vesselSchema,
@@ -12,12 +13,13 @@ import {
   type BakeSearch,
   type FormulaVersion,
   type Kitchen,
+  type MarkData,
   type StoredBake,
 } from '@hollow-moon/contract';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import type { z } from 'zod';
 
-interface OneOf {
+export interface OneOf {
   readonly kitchenId: string;
   readonly id: string;
 }
@@ -35,7 +37,7 @@ export type Listed = (typeof LISTED)[number];
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api', timeout: 15_000 }),
-  tagTypes: [...LISTED, 'versions', 'log', 'bakes'],
+  tagTypes: [...LISTED, 'versions', 'log', 'bakes', 'marks'],
   endpoints: (build) => {
     const listOf = <T extends z.ZodType>(kind: Listed, schema: T) =>
       build.query<z.infer<T>[], string>({
@@ -71,6 +73,11 @@ export const api = createApi({
         transformResponse: as(bakePageSchema),
         providesTags: ['log'],
       }),
+      marks: build.query<MarkData[], OneOf>({
+        query: ({ kitchenId, id }) => `/kitchens/${kitchenId}/days/${id}/marks`,
+        transformResponse: as(markSchema.array()),
+        providesTags: (_result, _error, { id }) => [{ type: 'marks', id }],
+      }),
       bake: build.query<StoredBake, OneOf>({
         query: ({ kitchenId, id }) => `/kitchens/${kitchenId}/bakes/${id}`,
         transformResponse: as(bakeSchema),
@@ -90,6 +97,7 @@ export const {
   useVersionsQuery,
   useLogInfiniteQuery,
   useBakeQuery,
+  useMarksQuery,
 } = api;
 
 declare module '../state/state' {

@@ -1,7 +1,7 @@
 /** A day while it is worked: what taps mean, what they imply, and how the rest is planned anew. */
 import fc from 'fast-check';
 import { anySession, made } from '../testing/anySession';
-import { chain, inOvenAt, KITCHEN, plainTask, workFrom } from '../testing/sessions';
+import { inOvenAt, KITCHEN, plainTask, workFrom } from '../testing/sessions';
 import { checkPlan } from './check';
 import { firstPlan, randomFrom } from './improve';
 import { relieved, reliefsFor } from './reliefs';

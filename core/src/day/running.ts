@@ -61,7 +61,8 @@ function afterTap(ran: Ran | undefined, { kind, atMin, minutes, by }: Mark): Ran
         ? ran
         : { ...rest, state: kind, sinceMin: atMin, restedMin };
     }
-    default:
+    case 'done':
+    case 'skipped':
       return ran;
   }
 }

@@ -17,12 +17,12 @@ export interface Stored<Data> {
 export interface Repository<Data> {
   /** All of a kitchen, in the order of the table. */
   list(on: Database | Transaction, kitchenId: string): Promise<Stored<Data>[]>;
-  find(
+  readonly find: (
     on: Database | Transaction,
     kitchenId: string,
     id: string,
     lock?: 'for update',
-  ): Promise<Stored<Data> | undefined>;
+  ) => Promise<Stored<Data> | undefined>;
   insert(on: Transaction, kitchenId: string, row: Stored<Data>): Promise<void>;
   update(on: Transaction, kitchenId: string, row: Stored<Data>): Promise<void>;
   /** What there is already of something there may be one of in a kitchen. */

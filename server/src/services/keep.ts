@@ -14,9 +14,9 @@ export interface Write<Data> {
 
 /** Keeping one kind of thing of a kitchen: reading, and writing without losing anybody's work. */
 export interface Keeper<Data> {
-  list(kitchenId: string): Promise<Stored<Data>[]>;
-  find(kitchenId: string, id: string): Promise<Stored<Data>>;
-  put(kitchenId: string, id: string, write: Write<Data>): Promise<Stored<Data>>;
+  readonly list: (kitchenId: string) => Promise<Stored<Data>[]>;
+  readonly find: (kitchenId: string, id: string) => Promise<Stored<Data>>;
+  readonly put: (kitchenId: string, id: string, write: Write<Data>) => Promise<Stored<Data>>;
 }
 
 /** What has to hold between a thing and the rest of its kitchen before it is written; throws a refusal. */

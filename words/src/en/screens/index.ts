@@ -27,6 +27,7 @@ import { remedies } from './remedies';
 import { root } from './root';
 import { shelf } from './shelf';
 import { stove } from './stove';
+import { working } from './working';
 
 /** What the screens say, by the room of the client they stand in. */
 export const screens = {
@@ -59,4 +60,5 @@ export const screens = {
   ...root,
   ...shelf,
   ...stove,
+  ...working,
 } as const;

@@ -3,6 +3,7 @@ export const outgoing = {
   'outgoing.the-kitchens-facts': 'The kitchen’s settings',
   'outgoing.an-oven': 'An oven',
   'outgoing.a-probe-reading': 'A probe reading',
+  'outgoing.a-tap': 'A tap on a task',
   'outgoing.a-wobble-check': 'A wobble check',
   'outgoing.look-at-it': 'Look at it',
   'outgoing.keep-mine': 'Keep mine',

@@ -1,0 +1,3 @@
+import { later } from '../../src/layout';
+
+export default later(() => import('../../src/working').then((all) => all.WorkScreen));

@@ -1,0 +1,45 @@
+import { say } from '@hollow-moon/words';
+import { useEffect } from 'react';
+import { agendaTold, type Due } from '../alarm/agenda';
+import { momentOf, taskInWords } from '../day';
+import { useAppDispatch } from '../state/state';
+import { isAttended, isOf, type Rows } from './order';
+
+/** So many of the next tasks are called for. */
+const NEXT = 3;
+
+/** What will want a cook, and when: what goes on by itself when it should be over, what comes next when it should begin. */
+export function dueOf(rows: Rows, person: string, date: string, path: string): Due[] {
+  const moment = (minute: number) => momentOf(date, 0).getTime() + minute * 60_000;
+  const going = rows.going.filter(
+    (row) => row.standing.state === 'running' && !isAttended(row.job) && isOf(row, person),
+  );
+  const next = rows.ahead
+    .filter((row) => row.placed && row.standing.state !== 'blocked' && isOf(row, person))
+    .slice(0, NEXT);
+  return [
+    ...going.map(({ job, atMin }) => ({
+      key: `look ${job.id}`,
+      atMs: moment(atMin),
+      kind: 'look' as const,
+      says: say('working.strip-look', { task: taskInWords(job) }),
+      path,
+    })),
+    ...next.map(({ job, atMin }) => ({
+      key: `begin ${job.id}`,
+      atMs: moment(atMin),
+      kind: 'begin' as const,
+      says: say('working.strip-begin', { task: taskInWords(job) }),
+      path,
+    })),
+  ];
+}
+
+/** Tells the other screens, and whoever sounds and shakes, what of this day is due when. */
+export function useAgenda(dayId: string, rows: Rows, person: string, date: string): void {
+  const dispatch = useAppDispatch();
+  const due = JSON.stringify(dueOf(rows, person, date, `/work/${dayId}`));
+  useEffect(() => {
+    dispatch(agendaTold({ dayId, due: JSON.parse(due) as Due[] }));
+  }, [dispatch, dayId, due]);
+}

@@ -1,0 +1,167 @@
+/** A day worked by its plan: from the first tap to the last, on two devices, with what is late and what was otherwise. */
+import { expect, test, type Browser, type Page } from '@playwright/test';
+import { KITCHEN_API } from './kitchen';
+
+/** An evening before a market day, and the bake that is wanted in the morning. */
+const EVENING = new Date('2027-03-05T19:30:00');
+
+/** Plans a night for one bake, and answers the way to its work. */
+async function plannedNight(page: Page, name: string): Promise<string> {
+  await page.clock.install({ time: EVENING });
+  await page.goto('/plan');
+  await page.getByTestId('new-day').click();
+  await page.getByTestId('add-wanted').selectOption({ label: name });
+  await page.locator('[data-testid^="due-"]').fill('06:00');
+  await expect(page.getByTestId('plan-verdict')).toContainText('It is ready in time');
+  const work = (await page.getByTestId('go-to-work').getAttribute('href'))!;
+  // The other device finds it in the book.
+  await expect.poll(async () => (await page.request.get(apiOf(page, work, ''))).status()).toBe(200);
+  return work;
+}
+
+/** The address of a day in the book. */
+const apiOf = (page: Page, work: string, of: string): string =>
+  `${new URL(page.url()).origin}${KITCHEN_API}/days/${work.split('/').at(-1)}${of}`;
+
+const next = (page: Page) => page.getByTestId('next-tap');
+const title = (page: Page) => page.getByTestId('task-now');
+const standing = (page: Page) => page.getByTestId('task-standing');
+
+/** Another device in the same kitchen, at the same hour. */
+async function otherDevice(browser: Browser, work: string): Promise<Page> {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+  const page = await context.newPage();
+  await page.clock.install({ time: EVENING });
+  await page.goto(work);
+  await expect(page.getByTestId('shown-task')).toBeVisible();
+  return page;
+}
+
+test('a tart is made by the plan, from its butter to the log', async ({ page }) => {
+  test.slow();
+  const work = await plannedNight(page, 'Bay-leaf set custard tart');
+  await page.getByTestId('go-to-work').click();
+  await expect(title(page)).toContainText('Take the butter out');
+  const done: string[] = [];
+  let weighed = '';
+  for (let taps = 0; taps < 80 && !(await page.getByTestId('all-done').isVisible()); taps += 1) {
+    const what = await title(page).innerText();
+    const how = await next(page).innerText();
+    if (/^Mix and strain/.test(what)) weighed = await page.getByTestId('to-weigh').innerText();
+    if (how === 'Begin all the same') {
+      await page.clock.fastForward('20:00');
+      continue;
+    }
+    if (how === 'Out of the oven') await page.clock.fastForward('35:00');
+    if (how === 'Done' || how === 'Out of the oven') done.push(what);
+    await next(page).click();
+    await expect(next(page).or(page.getByTestId('all-done'))).not.toHaveText(how);
+  }
+  await expect(page.getByTestId('all-done')).toHaveText('All of it is done.');
+  const verbs = done.map((what) => what.split(':')[0]);
+  expect(verbs.indexOf('Make the dough')).toBeLessThan(verbs.indexOf('Roll and line'));
+  expect(verbs.indexOf('Blind-bake')).toBeLessThan(verbs.indexOf('Fill'));
+  expect(verbs.indexOf('Fill')).toBeLessThan(verbs.indexOf('Bake'));
+  // The dairy was warmed before; what is mixed now is the rest.
+  expect(weighed).toMatch(/Egg yolk/);
+  expect(weighed).not.toMatch(/Cream/);
+  // The record wrote itself.
+  await page.getByTestId('work-behind').click();
+  await expect(page.locator('[data-testid^="over-"]')).toHaveCount(done.length);
+  const { at } = (await (await page.request.get(apiOf(page, work, '/marks'))).json()).findLast(
+    (mark: { bakeId?: string }) => mark.bakeId,
+  );
+  expect(new Date(at).getTime()).toBeGreaterThan(EVENING.getTime());
+  await page.goto('/log');
+  await expect(page.getByRole('link', { name: /Bay-leaf set custard tart/ }).first()).toBeVisible();
+});
+
+test('two devices see each other’s taps, and one bake is on both', async ({ page, browser }) => {
+  test.slow();
+  const work = await plannedNight(page, 'Bay-leaf set custard tart');
+  await page.getByTestId('go-to-work').click();
+  const other = await otherDevice(browser, work);
+  await expect(other.getByTestId('connection')).toHaveText(/all devices see every tap/);
+  const first = await title(page).innerText();
+  await next(page).click();
+  await expect(standing(page)).toHaveText(/^In hand since/);
+  await expect(standing(other)).toHaveText(/^In hand since/, { timeout: 2000 });
+  expect(await title(other).innerText()).toBe(first);
+  // Taken back on the one, it is back on the other.
+  await other.getByTestId('undo-tap').click();
+  await expect(standing(page)).not.toHaveText(/^In hand since/, { timeout: 2000 });
+  // Both tap at once: nothing is refused, and it is done once.
+  await Promise.all([next(page).click(), next(other).click()]);
+  await expect(standing(page)).toHaveText(/^In hand since/);
+  await expect(page.locator('[data-testid^="refused-"]')).toHaveCount(0);
+  await expect(other.locator('[data-testid^="refused-"]')).toHaveCount(0);
+  // The bake that one begins runs on the other too, and its pull is a tap of the day.
+  await page.getByTestId('work-ahead').click();
+  await page
+    .locator('[data-testid^="line-"]', { hasText: /^\d\d:\d\d\s*Bake/ })
+    .first()
+    .click();
+  await expect(title(page)).toHaveText(/^Bake/);
+  await next(page).click();
+  await expect(standing(page)).toHaveText(/^In the oven since/);
+  await expect(other.getByTestId('running-strip')).toBeVisible({ timeout: 10_000 });
+  await other.getByTestId('running-strip').click();
+  await other.clock.fastForward('30:00');
+  await other.getByTestId('pull-it').click();
+  await expect(page.getByTestId('running-strip')).toHaveCount(0, { timeout: 10_000 });
+  await expect(title(page)).not.toHaveText(/^Bake/);
+  await other.context().close();
+});
+
+test('what is late is said, what was otherwise is kept, and what was forgotten is asked', async ({
+  page,
+}) => {
+  test.slow();
+  await plannedNight(page, 'Bay-leaf set custard tart');
+  await page.getByTestId('go-to-work').click();
+  await next(page).click();
+  await page.getByTestId('more-10').click();
+  await expect(page.getByTestId('task-window')).toHaveText(/^To be looked at again at \d\d:\d\d/);
+  await page.getByTestId('otherwise').click();
+  await page.getByTestId('otherwise-note').fill('Half of it was soft already.');
+  await page.getByTestId('keep-otherwise').click();
+  await page.getByTestId('work-behind').click();
+  await expect(page.getByTestId('work-behind').locator('..').locator('..')).toContainText(
+    'Half of it was soft already.',
+  );
+  // Two in the morning, and nobody has tapped anything since.
+  await page.clock.fastForward('06:30:00');
+  await expect(page.getByTestId('forgotten')).toContainText(/should have begun by now/);
+  await expect(page.getByTestId('late')).toHaveCount(0);
+  await page.getByTestId('still-to-do').click();
+  await expect(page.getByTestId('late')).toContainText(/will be ready|no time left/);
+  // The plan says the same.
+  await page.getByTestId('back-to-plans').click();
+  await expect(page.getByTestId('go-to-work')).toHaveText('Go on working');
+  await expect(page.getByTestId('better')).toHaveCount(0);
+  await page.getByTestId('go-to-work').click();
+  await page.getByTestId('as-planned').click();
+  await expect(page.getByTestId('late')).toHaveCount(0);
+  // And all of it was one tap.
+  await page.getByTestId('undo-tap').click();
+  await expect(page.getByTestId('forgotten')).toBeVisible();
+});
+
+test('the clock is read from across the kitchen, and tapped there', async ({ page }) => {
+  await plannedNight(page, 'Bay-leaf set custard tart');
+  await page.getByTestId('go-to-work').click();
+  await page.getByTestId('open-stand').click();
+  const clock = page.getByTestId('stand-clock');
+  await expect(clock).toHaveText(/^\d\d:\d\d$/);
+  const { height } = (await clock.boundingBox())!;
+  expect(height).toBeGreaterThan(80);
+  await page.getByTestId('stand-tap').click();
+  await expect(page.getByTestId('stand-tap')).toHaveText('Done');
+  await page.keyboard.press('Escape');
+  await expect(page.getByTestId('shown-task')).toBeVisible();
+});
+
+test('a day that there is not is said to be none', async ({ page }) => {
+  await page.goto('/work/00000000-0000-4000-8000-00000000dead');
+  await expect(page.getByText('This day is not in the book.')).toBeVisible();
+});
