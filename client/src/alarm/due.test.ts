@@ -1,5 +1,6 @@
 /** When a bake calls, and for what: each thing once, and again where a reading has put it back. */
-import { callOf, toRing, type Called } from './due';
+import type { Due } from './agenda';
+import { callOf, dueNow, toRing, type Called } from './due';
 
 const at = (call: Called['call'], stepS?: number): Called => ({ call, stepS });
 
@@ -25,4 +26,31 @@ it.each([
   ['for the next step', at('look', 900), at('look', 1800), 'step'],
 ] as const)('rings %s', (_, before, now, call) => {
   expect(toRing(before, now)).toBe(call);
+});
+
+describe('what of a day is due', () => {
+  const due = (key: string, atMs: number): Due => ({
+    key,
+    atMs,
+    kind: 'begin',
+    says: '',
+    path: '',
+  });
+  const NOW = 1_000_000;
+
+  it.each([
+    ['is called for when its time has come', [due('a', NOW - 1000)], [], ['a']],
+    ['is not called for before', [due('a', NOW + 1000)], [], []],
+    ['is called for once', [due('a', NOW - 1000)], ['a'], []],
+    ['is not called for long after', [due('a', NOW - 120_000)], [], []],
+  ])('%s', (_, list, known, called) => {
+    expect(dueNow(list, NOW, new Set(known)).calls.map(({ key }) => key)).toEqual(called);
+  });
+
+  it('is called for again where it was put off', () => {
+    const first = dueNow([due('a', NOW)], NOW, new Set());
+    const putOff = dueNow([due('a', NOW + 5000)], NOW + 1000, first.known);
+    expect(putOff.calls).toEqual([]);
+    expect(dueNow([due('a', NOW + 5000)], NOW + 6000, putOff.known).calls).toHaveLength(1);
+  });
 });
