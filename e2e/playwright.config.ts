@@ -23,6 +23,8 @@ export default defineConfig({
       executablePath: '/usr/bin/chromium',
       args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-background-networking'],
     },
+    // What a test says the server answers has to be asked of the server; the tests without a network let it in.
+    serviceWorkers: 'block',
     screenshot: 'only-on-failure',
   },
 });

@@ -7,8 +7,9 @@ import {
   readFileSync,
   writeFileSync,
 } from 'node:fs';
+import { createHash } from 'node:crypto';
 import { createRequire } from 'node:module';
-import { join } from 'node:path';
+import { join, relative } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 import { hashOf, main, must, ROOT, say } from './shell.mjs';
@@ -67,6 +68,39 @@ const CLIENT_SOURCES = [
 export const EXPO_CLI = join(ROOT, 'node_modules/expo/bin/cli');
 export const EXPO_ENV = { EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1' };
 
+/** Files of the client that a device keeps: all that a page needs but the solver, which is fetched when it is asked for. */
+const KEPT = /\.(?:js|css|html|ttf|png|svg|ico|webmanifest)$/;
+
+/** Bundles what keeps the application on a device, with the list of all files of this version in it. */
+async function layServiceWorker(folder) {
+  const files = readdirSync(folder, { recursive: true, withFileTypes: true })
+    .filter((entry) => entry.isFile() && KEPT.test(entry.name))
+    .map((entry) => relative(folder, join(entry.parentPath ?? entry.path, entry.name)))
+    .filter((name) => !name.startsWith('solver/') && name !== 'sw.js')
+    .sort();
+  const precache = files.map((name) => ({
+    url: `/${name}`,
+    // What is exported carries a hash in its name.
+    revision: /^(?:_expo|assets)\//.test(name)
+      ? null
+      : createHash('sha256')
+          .update(readFileSync(join(folder, name)))
+          .digest('hex')
+          .slice(0, 20),
+  }));
+  const esbuild = await import('esbuild');
+  await esbuild.build({
+    entryPoints: [join(ROOT, 'client/src/offline/serviceWorker.ts')],
+    outfile: join(folder, 'sw.js'),
+    bundle: true,
+    minify: true,
+    format: 'iife',
+    target: 'es2022',
+    define: { PRECACHE: JSON.stringify(precache), 'process.env.NODE_ENV': '"production"' },
+    logLevel: 'warning',
+  });
+}
+
 /** Lays a Brotli and a gzip copy beside each text of a folder, which the server sends in its place. */
 function compressTexts(folder) {
   for (const entry of readdirSync(folder, { recursive: true, withFileTypes: true })) {
@@ -104,6 +138,7 @@ export async function buildClient() {
         { cwd: join(ROOT, 'client'), env: { ...EXPO_ENV, NODE_ENV: 'production' } },
       );
       laySolver(join(ROOT, 'client/dist/solver'));
+      await layServiceWorker(join(ROOT, 'client/dist'));
       compressTexts(join(ROOT, 'client/dist'));
     },
   );

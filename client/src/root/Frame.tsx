@@ -60,6 +60,11 @@ const Alarms = lazy(() => import('../alarm/Alarms').then((alarm) => ({ default: 
 /** Listens to what others do; nothing to be seen either. */
 const Live = lazy(() => import('../live/Live').then((live) => ({ default: live.Live })));
 
+/** Keeps the application on the device, and says when it is not connected; what it says stands at the top. */
+const Offline = lazy(() =>
+  import('../offline/Offline').then((offline) => ({ default: offline.Offline })),
+);
+
 /** The house round every screen: a bar at the foot of a phone, a narrow rail on a wide screen. */
 export function Frame({ children }: { readonly children: ReactNode }) {
   const wide = useWide();
@@ -78,6 +83,9 @@ export function Frame({ children }: { readonly children: ReactNode }) {
         <View className="min-w-0 flex-1">
           <DeviceNotice />
           <OutgoingNotice />
+          <Suspense fallback={null}>
+            <Offline />
+          </Suspense>
           <View role="main" testID="main" className="min-h-0 flex-1">
             {children}
           </View>
@@ -95,6 +103,9 @@ export function Frame({ children }: { readonly children: ReactNode }) {
       <Shortcuts />
       <DeviceNotice />
       <OutgoingNotice />
+      <Suspense fallback={null}>
+        <Offline />
+      </Suspense>
       <View role="main" testID="main" className="min-h-0 flex-1">
         {children}
       </View>

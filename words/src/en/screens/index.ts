@@ -19,6 +19,7 @@ import { kitchen } from './kitchen';
 import { layout } from './layout';
 import { log } from './log';
 import { moon } from './moon';
+import { offline } from './offline';
 import { outgoing } from './outgoing';
 import { oven } from './oven';
 import { paste } from './paste';
@@ -52,6 +53,7 @@ export const screens = {
   ...layout,
   ...log,
   ...moon,
+  ...offline,
   ...outgoing,
   ...paste,
   ...oven,
