@@ -93,6 +93,8 @@ function guard(app: Express, hosts: readonly string[]): void {
         directives: {
           'style-src': ["'self'", "'unsafe-inline'"],
           'worker-src': ["'self'", 'blob:'],
+          // A probe's stream is on this machine too.
+          'connect-src': ["'self'", 'ws://127.0.0.1:*', 'ws://localhost:*'],
           'upgrade-insecure-requests': null,
         },
       },

@@ -10,6 +10,7 @@ import { useWaiting } from '../outgoing/useWaiting';
 import { useBakeQuery } from '../wire/api';
 import { useKitchenBook } from '../book/book';
 import { useAppDispatch, useAppSelector } from '../state/state';
+import { LiveProbe } from '../devices/LiveProbe';
 import { BakeHead } from './BakeHead';
 import { putAway, type LocalBake } from './bakes';
 import { believed as tellBelieved, notedKey } from './believed';
@@ -283,6 +284,16 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
       onNote={note}
     />
   );
+  const live =
+    data.parts.length > 0 ? null : (
+      <LiveProbe
+        noted={noted}
+        atS={elapsedS}
+        nowMs={now}
+        running={data.pulledAt === null}
+        onReading={(entry) => dispatch(noteOf(id, { kind: 'readings', entry }))}
+      />
+    );
   const result = data.pulledAt === null ? null : <ResultForm data={data} onNote={note} />;
   const history = <BakeHistory id={id} data={believed} elapsedS={elapsedS} onNote={note} />;
   if (wide) {
@@ -300,6 +311,7 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
           <Column>
             <Sheet title={PADS.reading.title}>{forms.reading}</Sheet>
             {forms.wobble ? <Sheet title={PADS.wobble.title}>{forms.wobble}</Sheet> : null}
+            {live}
             {result}
             <Margin>
               <NextStep id={id} data={data} onNote={note} className="min-h-[72px]" />
@@ -318,6 +330,7 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
           {low ? <Head name={data.formulaName} back={say('bake.to-the-shelf')} /> : null}
           {head}
           {result}
+          {live}
           {history}
         </Column>
       </View>

@@ -58,6 +58,7 @@ function Places({ upright }: { readonly upright: boolean }) {
 const Alarms = lazy(() => import('../alarm/Alarms').then((alarm) => ({ default: alarm.Alarms })));
 
 /** Listens to what others do; nothing to be seen either. */
+const DueStrip = lazy(() => import('../alarm/DueStrip').then((due) => ({ default: due.DueStrip })));
 const Live = lazy(() => import('../live/Live').then((live) => ({ default: live.Live })));
 
 /** Keeps the application on the device, and says when it is not connected; what it says stands at the top. */
@@ -91,6 +92,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
           </View>
           <RunningStrip />
           <Suspense fallback={null}>
+            <DueStrip />
             <Alarms />
             <Live />
           </Suspense>
@@ -111,6 +113,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
       </View>
       <RunningStrip />
       <Suspense fallback={null}>
+        <DueStrip />
         <Alarms />
         <Live />
       </Suspense>

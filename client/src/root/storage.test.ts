@@ -70,6 +70,7 @@ describe('what is kept through a reload', () => {
     expect(again.settings).toEqual({
       alarms: true,
       hand: '',
+      probe: { address: '', on: false, places: {} },
       folds: {},
       isotherms: false,
       singleKeys: true,

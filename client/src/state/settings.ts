@@ -1,6 +1,17 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { METRIC, UNIT_CHOICES, type Units } from '@hollow-moon/words';
+import { PROBE_NAMES } from '@hollow-moon/contract';
 import { z } from 'zod';
+
+/** A device that is read by itself: where it is, whether it is listened to, and where the tip of each channel sits. */
+const probeSchema = z.object({
+  address: z.string().max(200).default('').catch(''),
+  on: z.boolean().default(false).catch(false),
+  places: z
+    .record(z.string(), z.enum([...PROBE_NAMES, 'none']))
+    .default({})
+    .catch({}),
+});
 
 const THEMES = ['system', 'light', 'dark'] as const;
 export type Theme = (typeof THEMES)[number];
@@ -26,6 +37,7 @@ const asItIs = z.object({
   alarms: z.boolean().default(true).catch(true),
   /** Who of a day's people holds this device; nobody in particular where it is empty. */
   hand: z.string().max(40).default('').catch(''),
+  probe: probeSchema.default(() => probeSchema.parse({})).catch(() => probeSchema.parse({})),
   /** Whether cuts are drawn with their isotherms. */
   isotherms: z.boolean().default(false).catch(false),
 });
@@ -65,6 +77,10 @@ const settings = createSlice({
     }),
     alarmsChosen: (state, { payload }: PayloadAction<boolean>) => ({ ...state, alarms: payload }),
     handChosen: (state, { payload }: PayloadAction<string>) => ({ ...state, hand: payload }),
+    probeChosen: (state, { payload }: PayloadAction<Partial<Settings['probe']>>) => ({
+      ...state,
+      probe: { ...state.probe, ...payload },
+    }),
     isothermsChosen: (state, { payload }: PayloadAction<boolean>) => ({
       ...state,
       isotherms: payload,
@@ -82,6 +98,7 @@ export const {
   singleKeysChosen,
   alarmsChosen,
   handChosen,
+  probeChosen,
   isothermsChosen,
   settingsArrived,
 } = settings.actions;

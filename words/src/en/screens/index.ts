@@ -12,6 +12,7 @@ import { day } from './day';
 import { design } from './design';
 import { dial } from './dial';
 import { device } from './device';
+import { devices } from './devices';
 import { forecast } from './forecast';
 import { formulas } from './formulas';
 import { keys } from './keys';
@@ -46,6 +47,7 @@ export const screens = {
   ...design,
   ...dial,
   ...device,
+  ...devices,
   ...forecast,
   ...formulas,
   ...keys,

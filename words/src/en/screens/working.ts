@@ -95,6 +95,7 @@ export const working = {
   'working.as-planned': 'All as planned',
   'working.still-to-do': 'Still to do',
   'working.strip-begin': 'Begin: {task}',
+  'working.strip-now': 'now',
   'working.strip-look': 'Look: {task}',
   'working.stand': 'Clock to be read from afar',
   'working.stand-close': 'Close the clock',
