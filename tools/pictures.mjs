@@ -9,6 +9,8 @@ const PHONE = { width: 390, height: 844 };
 const WIDE = { width: 1280, height: 800 };
 const formula = (item) => `/formulas/00000000-0000-4000-8000-0004${String(item).padStart(8, '0')}`;
 const NIGHT = '/plan/00000000-0000-4000-8000-009000000001';
+/** The evening before the demonstration's boat, 22:20 by the clock on the wall. */
+const EVENING = new Date(new Date().setHours(22, 20, 0, 0));
 const LAST_BAKE = '/log/00000000-0000-4000-8000-000500000012';
 
 const planned = async (page) => {
@@ -96,12 +98,21 @@ const PICTURES = [
     then: (page) => page.getByTestId('remedies').waitFor(),
   },
   {
-    name: 'line',
-    path: formula(1),
+    name: 'work',
+    path: NIGHT.replace('plan', 'work'),
     size: PHONE,
+    // The evening before the boat: half of the night is done.
+    clock: EVENING,
     then: async (page) => {
-      await page.getByRole('radio', { name: 'Bench' }).click();
-      await page.getByTestId('open-line-1').click();
+      await page.getByTestId('as-planned').click();
+      await page
+        .locator('[data-testid^="line-"]', { hasText: /^\d\d:\d\d\s*Mix and strain/ })
+        .first()
+        .click();
+      await page.getByTestId('to-weigh').waitFor();
+      await page.getByTestId('next-tap').click();
+      await page.getByTestId('task-clock').waitFor();
+      await page.clock.fastForward('03:20');
     },
   },
   { name: 'wide', path: formula(2), size: WIDE },
@@ -208,11 +219,11 @@ await main(async () => {
         viewport: size,
         colorScheme: dark ? 'dark' : 'light',
         timezoneId: 'Europe/Lisbon',
+        serviceWorkers: 'block',
       });
       const page = await context.newPage();
-      if (clock) await page.clock.install();
+      if (clock) await page.clock.install(clock instanceof Date ? { time: clock } : {});
       await page.goto(`http://127.0.0.1:${PORT}${path}`);
-      await page.waitForLoadState('networkidle');
       await page.waitForFunction(() => !document.body.innerText.includes('Opening the kitchen'));
       if (path.startsWith('/formulas/') || path === '/') {
         await page.waitForFunction(

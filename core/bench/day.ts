@@ -2,7 +2,19 @@
  * How long a plan of a day takes: the first plan, one that follows a finger, and a search; on invented sessions of 6, 12
  * and 20 bakes of eight or so tasks, over 36 hours, drawn with a fixed seed.
  */
-import { construct, firstPlan, improve, leastPresence, measure, modelOf } from '../src/day';
+import {
+  checkPlan,
+  construct,
+  firstPlan,
+  improve,
+  leastPresence,
+  measure,
+  modelOf,
+  ranBy,
+  replan,
+  standings,
+  type Mark,
+} from '../src/day';
 import { session } from './sessions';
 
 const median = (values: readonly number[]): number =>
@@ -28,6 +40,16 @@ for (const [bakes, cooks] of [
   const model = made.value;
   const first = timed(() => firstPlan(model), 15);
   const again = timed(() => construct(model, first.value.way), 15);
+  // Worked to the middle, everything done ten minutes late.
+  const { plan, way } = first.value;
+  const ends = plan.placed.map(({ endMin }) => endMin);
+  const nowMin = (Math.min(...ends) + Math.max(...ends)) / 2;
+  const marks = plan.placed.flatMap(({ task, endMin }): Mark[] =>
+    endMin + 10 <= nowMin ? [{ task, kind: 'done', atMin: endMin + 10 }] : [],
+  );
+  const rest = timed(() => replan({ model, plan }, way, marks, nowMin), 15);
+  const stand = timed(() => standings(model, ranBy(marks), nowMin), 15);
+  const check = timed(() => checkPlan(rest.value.model, rest.value.plan), 15);
   const search = timed(() => improve(model, { tries: 600 }), 1);
   const [before, after] = [first.value, search.value].map(({ plan }) => measure(model, plan));
   const least = leastPresence(model);
@@ -36,6 +58,7 @@ for (const [bakes, cooks] of [
       `${bakes} bakes, ${cooks} cook${cooks > 1 ? 's' : ''}, ${model.jobs.length} tasks:`,
       `first plan ${first.ms.toFixed(1)} ms (median of 15),`,
       `one more ${again.ms.toFixed(1)} ms,`,
+      `the rest after ${marks.length} taps ${rest.ms.toFixed(1)} ms, its check ${check.ms.toFixed(1)} ms, how tasks stand ${stand.ms.toFixed(2)} ms,`,
       `600 tries ${(search.ms / 1000).toFixed(2)} s;`,
       `left ${before!.left} then ${after!.left}, late ${before!.lateMin} then ${after!.lateMin} min,`,
       `there ${before!.presenceMin} then ${after!.presenceMin} min, hands alone ${least}`,

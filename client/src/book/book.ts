@@ -17,7 +17,8 @@ import {
   type Ingredient,
 } from '@hollow-moon/core';
 import { useEffect, useMemo } from 'react';
-import { dataUnderWay } from '../outgoing/writes';
+import { useWrites } from '../outgoing/useWrites';
+import { dataUnderWay, type Write } from '../outgoing/writes';
 import {
   useFormulasQuery,
   useKitchensQuery,
@@ -133,6 +134,10 @@ export type Loading<T> =
   | { readonly state: 'away'; readonly again: () => void }
   | { readonly state: 'here'; readonly value: T };
 
+/** What a book is made of that is written whole; formulas have their drafts. */
+const OF_BOOK: ReadonlySet<string> = new Set(['kitchens', 'vessels', 'ovens', 'pantry']);
+const isOfBook = ({ work: { kind } }: Write): boolean => OF_BOOK.has(kind);
+
 /** Opens the kitchen's book: of the kitchen that was open here last, else the first there is. */
 export function useKitchenBook(): Loading<KitchenBook> {
   const dispatch = useAppDispatch();
@@ -143,7 +148,7 @@ export function useKitchenBook(): Loading<KitchenBook> {
   useEffect(() => {
     if (id !== '' && id !== last) dispatch(kitchenOpened(id));
   }, [dispatch, id, last]);
-  const writes = useAppSelector(({ outgoing }) => outgoing.writes);
+  const writes = useWrites(isOfBook);
   const skip = { skip: kitchen === undefined };
   const formulas = useFormulasQuery(id, skip);
   const vessels = useVesselsQuery(id, skip);

@@ -5,6 +5,6 @@ export { bakesInWords, peopleInWords, taskInWords } from './dayWords';
 export * from './Today';
 export { useDays } from './useDay';
 export { useMarks } from './useMarks';
-export { usePlan, type Planned } from './usePlan';
+export { asTapped, usePlan, type Planned, type WorkedPlan } from './usePlan';
 export { useWorks, workedIn, type Works } from './useWorks';
 export { dayAndHour, exactMinuteOf, hourOf, lasting, momentOf } from './when';

@@ -4,14 +4,17 @@ import { addDays, format, parseISO } from 'date-fns';
 import { useCallback, useMemo, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import { useWriting } from '../equipment';
-import { dataUnderWay, queued } from '../outgoing/writes';
+import { useWrites } from '../outgoing/useWrites';
+import { dataUnderWay, queued, type Write } from '../outgoing/writes';
 import { useDaysQuery } from '../wire/api';
-import { useAppDispatch, useAppSelector } from '../state/state';
+import { useAppDispatch } from '../state/state';
+
+const isOfDays = ({ work }: Write): boolean => work.op === 'put' && work.kind === 'days';
 
 /** The days of a kitchen as they will be when what is on its way has come into the book, the latest first. */
 export function useDays(kitchenId: string): readonly StoredDay[] | undefined {
   const { data } = useDaysQuery(kitchenId);
-  const writes = useAppSelector(({ outgoing }) => outgoing.writes);
+  const writes = useWrites(isOfDays);
   return useMemo(() => {
     if (!data) return undefined;
     const underWay = dataUnderWay(writes, 'days') as ReadonlyMap<string, DayData>;

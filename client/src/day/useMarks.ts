@@ -1,7 +1,7 @@
 import type { MarkData } from '@hollow-moon/contract';
 import { useMemo } from 'react';
+import { useWrites } from '../outgoing/useWrites';
 import type { Write } from '../outgoing/writes';
-import { useAppSelector } from '../state/state';
 import { useMarksQuery } from '../wire/api';
 
 /** Taps of a day as they will be when what is on its way has come into the book. */
@@ -22,7 +22,7 @@ function withUnderWay(
 /** What was tapped on the tasks of a day, by time; nothing until the book has been asked. */
 export function useMarks(kitchenId: string, dayId: string): readonly MarkData[] | undefined {
   const { data } = useMarksQuery({ kitchenId, id: dayId });
-  const writes = useAppSelector(({ outgoing }) => outgoing.writes);
+  const writes = useWrites(({ thing, work }) => thing === dayId && work.kind === 'marks');
   return useMemo(
     () => data && withUnderWay(data, Object.values(writes), dayId),
     [data, writes, dayId],

@@ -6,10 +6,12 @@ import {
   construct,
   measure,
   modelOf,
+  ranBy,
   replan,
   standings,
   usualOrders,
   firstPlan,
+  withImplied,
   type Breach,
   type DayModel,
   type DayPlan,
@@ -19,7 +21,7 @@ import {
   type TaskStanding,
   type Way,
 } from '@hollow-moon/core/planning';
-import { useMemo } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import type { KitchenBook } from '../book/book';
 import { useMarks } from './useMarks';
 import { useMinute } from './useMinute';
@@ -52,6 +54,9 @@ function wayOf({ way, presence }: DayData, model: DayModel): Way {
   return { ...wayFromData(way), order: [...known, ...fresh] };
 }
 
+/** A plan of a day that is worked by. */
+export type WorkedPlan = Planned & Required<Pick<Planned, 'worked'>>;
+
 /** Plans a day from what is known of its work; a bake that fits no oven here is told. Some milliseconds. */
 export function planned(
   day: DayData,
@@ -76,24 +81,30 @@ export function planned(
   };
 }
 
+/** The time is looked at at least so often, min. */
+const LOOKED_AT_MIN = 1.5;
+
 /** Nothing of a day goes on after that, min. */
 const OVER_MIN = BEFORE_MIN + 2 * 1440;
 
 type Found = ReturnType<typeof planned>;
 
-/** A day as it goes on from a moment, by what was tapped. */
-export function goingOn(
-  asked: Planned,
-  date: string,
-  marks: readonly MarkData[],
-  now: Date,
-): Planned {
-  const nowMin = Math.min(exactMinuteOf(date, now), OVER_MIN);
+/** What was tapped, on the clock of a session, and the minute it is. */
+function tapsBy(date: string, marks: readonly MarkData[], now: Date) {
   const taps = marks.map(({ task, kind, at, minutes, by }) => ({
     ...{ task, kind, atMin: exactMinuteOf(date, new Date(at)) },
     ...(minutes === undefined ? {} : { minutes }),
     ...(by === undefined ? {} : { by }),
   }));
+  // What has just been tapped is not in the future, though the minute has not been looked at since.
+  const sinceMin = exactMinuteOf(date, now);
+  const lastMin = Math.max(sinceMin, ...taps.map(({ atMin }) => atMin));
+  return { taps, nowMin: Math.min(lastMin, sinceMin + LOOKED_AT_MIN, OVER_MIN) };
+}
+
+/** A day as it goes on from a moment, by what was tapped. */
+function goingOn(asked: Planned, date: string, marks: readonly MarkData[], now: Date): WorkedPlan {
+  const { taps, nowMin } = tapsBy(date, marks, now);
   const { model, plan, ran } = replan(asked, asked.way, taps, nowMin);
   return {
     session: model.session,
@@ -102,6 +113,22 @@ export function goingOn(
     plan,
     measures: measure(model, plan),
     breaches: checkPlan(model, plan),
+    worked: { asked, ran, standings: standings(asked.model, ran, nowMin) },
+  };
+}
+
+/** A plan of a day at work, with how its tasks stand by what was tapped since it was worked out. */
+export function asTapped(
+  planned: WorkedPlan,
+  date: string,
+  marks: readonly MarkData[],
+  now: Date,
+): WorkedPlan {
+  const { asked } = planned.worked;
+  const { taps, nowMin } = tapsBy(date, marks, now);
+  const ran = withImplied(asked.model, asked.plan, ranBy(taps));
+  return {
+    ...planned,
     worked: { asked, ran, standings: standings(asked.model, ran, nowMin) },
   };
 }
@@ -115,8 +142,9 @@ export function usePlan(
   atWork = false,
 ): Found {
   const asked = useMemo(() => planned(data, works, book), [data, works, book]);
-  const marks = useMarks(book.kitchen.id, id);
-  const now = useMinute(marks);
+  // A tap is shown first; the rest of the day follows it.
+  const marks = useDeferredValue(useMarks(book.kitchen.id, id));
+  const now = useMinute();
   const { date } = data;
   return useMemo(() => {
     const tapped = marks && (atWork || marks.length > 0) && works.done === works.all;

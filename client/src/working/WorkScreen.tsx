@@ -14,9 +14,10 @@ import {
   momentOf,
   useDays,
   useMarks,
+  asTapped,
   usePlan,
   useWorks,
-  type Planned,
+  type WorkedPlan,
   type Works,
 } from '../day';
 import { Button, focusOn, icons, Notice, Picker, Read, Soft } from '../design';
@@ -48,7 +49,7 @@ interface AtWork {
   readonly stored: StoredDay;
   readonly book: KitchenBook;
   readonly works: Works;
-  readonly planned: Planned;
+  readonly planned: WorkedPlan;
   readonly marks: readonly MarkData[];
   readonly rows: Rows;
   readonly nowMin: number;
@@ -98,7 +99,7 @@ function Forgotten({
   readonly forgotten: readonly Placed[];
   readonly onStillToDo: () => void;
 }) {
-  const jobs = planned.worked!.asked.model.byId;
+  const jobs = planned.worked.asked.model.byId;
   const iso = (minute: number) => momentOf(data.date, minute).toISOString();
   return (
     <Notice
@@ -165,7 +166,7 @@ function Late({ planned, rows, stored: { data } }: AtWork) {
 function Troubles(of: AtWork) {
   const { planned, nowMin } = of;
   const [toDo, setToDo] = useState<ReadonlySet<string>>(new Set());
-  const { asked, ran } = planned.worked!;
+  const { asked, ran } = planned.worked;
   const forgotten = asked.plan.placed.filter(
     ({ task, startMin }) => !ran.has(task) && startMin <= nowMin - FORGOTTEN_MIN && !toDo.has(task),
   );
@@ -263,11 +264,17 @@ function useBakesHere({ book, marks }: Given, { going }: Rows): void {
 
 /** Where the day stands by the second, which task is shown, and what may be tapped. */
 function useAtWork(given: Given): AtWork & { readonly over: boolean } {
-  const { stored, book, planned, marks } = given;
+  const { stored, book, marks } = given;
   const { date, people } = stored.data;
   const hand = useAppSelector((state) => state.settings.hand);
   const person = people.some(({ id }) => id === hand) ? hand : '';
-  const nowMin = exactMinuteOf(date, new Date(useNow(true)));
+  const now = useNow(true);
+  const nowMin = exactMinuteOf(date, new Date(now));
+  const { planned: worked } = given;
+  const planned = useMemo(
+    () => asTapped(worked, date, marks, new Date(now)),
+    [worked, date, marks, now],
+  );
   const rows = useMemo(() => rowsOf(planned, nowMin), [planned, nowMin]);
   const taps = useTaps(stored, book, marks);
   const [chosen, setChosen] = useState<string>();
@@ -299,7 +306,7 @@ function useAtWork(given: Given): AtWork & { readonly over: boolean } {
     setChosen(task);
     focusOn('task-now');
   };
-  return { ...given, rows, nowMin, taps: own, row, onChoose, over: nowMin > OVER_MIN };
+  return { ...given, planned, rows, nowMin, taps: own, row, onChoose, over: nowMin > OVER_MIN };
 }
 
 /** The one big thing to tap, and the clock for the whole screen. */
@@ -436,9 +443,15 @@ function Work({ stored, book }: { readonly stored: StoredDay; readonly book: Kit
   const found = usePlan(stored, works, book, true);
   const marks = useMarks(book.kitchen.id, stored.id);
   if ('planned' in found && found.planned.worked && marks) {
-    const { planned } = found;
+    const { worked } = found.planned;
     return (
-      <AtWorkScreen stored={stored} book={book} works={works} planned={planned} marks={marks} />
+      <AtWorkScreen
+        stored={stored}
+        book={book}
+        works={works}
+        planned={{ ...found.planned, worked }}
+        marks={marks}
+      />
     );
   }
   return (
