@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
-import { find, FORMULA, open, openFormula, toBench, WIDE } from './kitchen';
+import { find, FORMULA, open, openFormula, plannedNight, toBench, WIDE } from './kitchen';
 
 /**
  * Source: WCAG 2.2 levels A and AA, with the best practices and the experimental rules of axe-core. The browser draws
@@ -88,6 +88,29 @@ const views: Record<string, (page: Page) => Promise<void>> = {
     await page.getByTestId('open-wanted-00000000-0000-4000-8000-009100000001').click();
     await page.locator('[data-testid^="task-"]').first().click();
     await expect(page.getByTestId('move-task')).toBeVisible();
+  },
+  'at work': async (page) => {
+    await plannedNight(page, 'Bay-leaf set custard tart');
+    await page.getByTestId('go-to-work').click();
+    await page.getByTestId('done-already').click();
+    await page.getByTestId('next-tap').click();
+    await page.getByTestId('otherwise').click();
+    await open(page, 'work-behind');
+    await open(page, 'work-ahead');
+    await expect(page.getByTestId('otherwise-sheet')).toBeVisible();
+  },
+  'the clock from afar': async (page) => {
+    await plannedNight(page, 'Bay-leaf set custard tart');
+    await page.getByTestId('go-to-work').click();
+    await page.getByTestId('open-stand').click();
+    await expect(page.getByTestId('stand-clock')).toBeVisible();
+  },
+  'a probe that reads by itself': async (page) => {
+    await openFormula(page, FORMULA.bay);
+    await page.getByTestId('bake-it').click();
+    await open(page, 'live-probe');
+    await page.getByTestId('probe-address').fill('nowhere');
+    await expect(page.getByText(/An address looks like/)).toBeVisible();
   },
   kitchen: async (page) => {
     await page.goto('/kitchen');

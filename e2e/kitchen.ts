@@ -90,3 +90,24 @@ export async function chooseIngredient(page: Page, label: string, name: string):
   await page.getByLabel(label, { exact: true }).first().fill(name);
   await page.getByRole('option', { name, exact: true }).click();
 }
+
+/** An evening before a market day, and the bake that is wanted in the morning. */
+export const EVENING = new Date('2027-03-05T19:30:00');
+
+/** Plans a night for one bake, and answers the way to its work. */
+export async function plannedNight(page: Page, name: string): Promise<string> {
+  await page.clock.install({ time: EVENING });
+  await page.goto('/plan');
+  await page.getByTestId('new-day').click();
+  await page.getByTestId('add-wanted').selectOption({ label: name });
+  await page.locator('[data-testid^="due-"]').fill('06:00');
+  await expect(page.getByTestId('plan-verdict')).toContainText('It is ready in time');
+  const work = (await page.getByTestId('go-to-work').getAttribute('href'))!;
+  // The other device finds it in the book.
+  await expect.poll(async () => (await page.request.get(dayInBook(page, work))).status()).toBe(200);
+  return work;
+}
+
+/** The address of a day in the book. */
+export const dayInBook = (page: Page, work: string, of = ''): string =>
+  `${new URL(page.url()).origin}${KITCHEN_API}/days/${work.split('/').at(-1)}${of}`;

@@ -1,27 +1,6 @@
 /** A day worked by its plan: from the first tap to the last, on two devices, with what is late and what was otherwise. */
 import { expect, test, type Browser, type Page } from '@playwright/test';
-import { KITCHEN_API } from './kitchen';
-
-/** An evening before a market day, and the bake that is wanted in the morning. */
-const EVENING = new Date('2027-03-05T19:30:00');
-
-/** Plans a night for one bake, and answers the way to its work. */
-async function plannedNight(page: Page, name: string): Promise<string> {
-  await page.clock.install({ time: EVENING });
-  await page.goto('/plan');
-  await page.getByTestId('new-day').click();
-  await page.getByTestId('add-wanted').selectOption({ label: name });
-  await page.locator('[data-testid^="due-"]').fill('06:00');
-  await expect(page.getByTestId('plan-verdict')).toContainText('It is ready in time');
-  const work = (await page.getByTestId('go-to-work').getAttribute('href'))!;
-  // The other device finds it in the book.
-  await expect.poll(async () => (await page.request.get(apiOf(page, work, ''))).status()).toBe(200);
-  return work;
-}
-
-/** The address of a day in the book. */
-const apiOf = (page: Page, work: string, of: string): string =>
-  `${new URL(page.url()).origin}${KITCHEN_API}/days/${work.split('/').at(-1)}${of}`;
+import { dayInBook, EVENING, plannedNight } from './kitchen';
 
 const next = (page: Page) => page.getByTestId('next-tap');
 const title = (page: Page) => page.getByTestId('task-now');
@@ -68,7 +47,7 @@ test('a tart is made by the plan, from its butter to the log', async ({ page }) 
   // The record wrote itself.
   await page.getByTestId('work-behind').click();
   await expect(page.locator('[data-testid^="over-"]')).toHaveCount(done.length);
-  const { at } = (await (await page.request.get(apiOf(page, work, '/marks'))).json()).findLast(
+  const { at } = (await (await page.request.get(dayInBook(page, work, '/marks'))).json()).findLast(
     (mark: { bakeId?: string }) => mark.bakeId,
   );
   expect(new Date(at).getTime()).toBeGreaterThan(EVENING.getTime());
