@@ -2,7 +2,7 @@
 import Papa from 'papaparse';
 import { findingIn } from './limits';
 import { dayDataSchema, type DayData } from './day';
-import { fromDayFile, toDayCsv, toDayFile } from './formats/day';
+import { fromDayFile, toDayCsv, toDayFile, toDoneCsv, type DoneRow } from './formats/day';
 import {
   BEFORE_MIN,
   inVessels,
@@ -193,6 +193,25 @@ describe('files of a day', () => {
       {
         ...{ start: row.start, end: row.end, task: 'Bake', component: '', tins: '3' },
         ...{ bake: "'=Tart, “large”", oven: 'Deck', setting_c: '140', people: 'Cook' },
+      },
+    ]);
+  });
+
+  it('and what was done, beside what was planned', () => {
+    const row: DoneRow = {
+      ...{ task: 'Bake: 3 tins', bake: '=Tart', state: 'done', person: 'Ida', usedG: 412.5 },
+      ...{ plannedStart: '2026-12-24T05:10', plannedEnd: '2026-12-24T05:47', heatC: '' },
+      ...{ start: '2026-12-24T05:12', end: '2026-12-24T05:55', note: 'The door, "twice"' },
+    };
+    const { data } = Papa.parse<Record<string, string>>(toDoneCsv([row]).slice(1), {
+      header: true,
+      skipEmptyLines: true,
+    });
+    expect(data).toEqual([
+      {
+        ...{ task: row.task, bake: "'=Tart", state: 'done', person: 'Ida', used_g: '412.5' },
+        ...{ planned_start: row.plannedStart, planned_end: row.plannedEnd, heat_c: '' },
+        ...{ start: row.start, end: row.end, note: row.note },
       },
     ]);
   });

@@ -1,7 +1,7 @@
 import type { StoredDay } from '@hollow-moon/contract';
-import type { Need } from '@hollow-moon/core';
+import { eggPartGrams, type EggGrade, type Need } from '@hollow-moon/core';
 import type { Job } from '@hollow-moon/core/planning';
-import { clock, listed, say } from '@hollow-moon/words';
+import { clock, listed, measureInWords, say } from '@hollow-moon/words';
 import { useMemo } from 'react';
 import { Text, View } from 'react-native';
 import type { KitchenBook } from '../book/book';
@@ -71,8 +71,16 @@ export function standingInWords(row: Row, planned: Planned, date: string, nowMin
 }
 
 /** One thing to weigh, its figure first. */
-function Weighed({ need: { ingredient, grams, heldBackG } }: { readonly need: Need }) {
+function Weighed({
+  need: { ingredient, grams, heldBackG },
+  grade,
+}: {
+  readonly need: Need;
+  readonly grade: EggGrade;
+}) {
   const { quantity } = useWords();
+  // Eggs are cracked before they are weighed.
+  const eggs = ingredient.eggPart ? grams / eggPartGrams(grade, ingredient.eggPart) : undefined;
   const inUnits = (amount: number) =>
     quantity({
       grams: amount,
@@ -87,6 +95,9 @@ function Weighed({ need: { ingredient, grams, heldBackG } }: { readonly need: Ne
           {inUnits(grams)}
         </Text>
         <Read className="min-w-0 flex-1">{ingredient.name}</Read>
+        {eggs === undefined ? null : (
+          <Soft>{measureInWords(Math.round(eggs * 10) / 10, 'piece', ingredient)}</Soft>
+        )}
       </View>
       {heldBackG > 0 ? (
         <Read className="font-read-strong text-yolk-text" testID="keep-back">
@@ -107,7 +118,7 @@ function Amounts({ row: { job }, stored, works, book }: CardOf) {
     return (
       <View role="list" testID="to-weigh">
         {needs.map((need) => (
-          <Weighed key={need.ingredient.id} need={need} />
+          <Weighed key={need.ingredient.id} need={need} grade={book.kitchen.data.eggGrade} />
         ))}
         {vague.map(({ line, ingredient }) => (
           <View key={line.id} role="listitem" className="border-b border-line py-2">

@@ -25,6 +25,7 @@ import { Column, Head, Margin, useTitle, useWide, WhenHere } from '../layout';
 import { handChosen } from '../state/settings';
 import { useAppDispatch, useAppSelector } from '../state/state';
 import { MoreTaps, nextTap, OtherwiseSheet } from './Actions';
+import { DayDone } from './DayDone';
 import { Behind, Clocks, GoingAndNext } from './Lists';
 import { mostPressing, rowsOf, type Row, type Rows } from './order';
 import { gatesOf, TaskCard } from './TaskCard';
@@ -190,10 +191,11 @@ function Shown(of: AtWork & { readonly onOtherwise: () => void }) {
   const { row, marks, taps } = of;
   if (!row) {
     return (
-      <View className="border-y border-line bg-sheet p-4" testID="all-done">
+      <View className="gap-3 border-y border-line bg-sheet p-4" testID="all-done">
         <Read className="font-read-strong text-lead">
           {say(of.rows.over.length > 0 ? 'working.all-done' : 'working.nothing')}
         </Read>
+        {of.rows.over.length > 0 ? <DayDone {...of} /> : null}
       </View>
     );
   }
@@ -341,6 +343,7 @@ const PastDay = (of: AtWork) => (
       <Notice kind="hint" testID="day-over">
         {say('working.over')}
       </Notice>
+      <DayDone {...of} />
     </Margin>
     <Behind {...of} onTakeBack={of.taps.takeBack} />
   </Column>

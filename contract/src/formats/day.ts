@@ -96,3 +96,34 @@ export const toDayCsv = (rows: readonly DayRow[]): string =>
       harmless(row.people),
     ]),
   })}\r\n`;
+
+/** A task of a day as it was really done; what nobody has said is empty. */
+export interface DoneRow {
+  readonly task: string;
+  readonly bake: string;
+  readonly state: string;
+  readonly plannedStart: string;
+  readonly plannedEnd: string;
+  readonly start: string;
+  readonly end: string;
+  readonly person: string;
+  readonly usedG: number | '';
+  readonly heatC: number | '';
+  readonly note: string;
+}
+
+const DONE_COLUMNS = [
+  ...['task', 'bake', 'state', 'planned_start', 'planned_end', 'start', 'end'],
+  ...['person', 'used_g', 'heat_c', 'note'],
+];
+
+/** What was done of a day beside what was planned, as a table. */
+export const toDoneCsv = (rows: readonly DoneRow[]): string =>
+  `\uFEFF${Papa.unparse({
+    fields: DONE_COLUMNS,
+    data: rows.map((row) => [
+      ...[harmless(row.task), harmless(row.bake), row.state],
+      ...[row.plannedStart, row.plannedEnd, row.start, row.end],
+      ...[harmless(row.person), row.usedG, row.heatC, harmless(row.note)],
+    ]),
+  })}\r\n`;

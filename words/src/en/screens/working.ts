@@ -12,6 +12,11 @@ export const working = {
   'working.connecting': 'Connecting to the other devices',
   'working.nothing': 'There is nothing to do: the plan has no tasks.',
   'working.all-done': 'All of it is done.',
+  'working.not-finished': 'Not finished by what was tapped.',
+  'working.ready-early': 'Ready at {at}, {minutes} before its hour',
+  'working.ready-behind': 'Ready at {at}, {minutes} after its hour',
+  'working.judge': 'How did it come out?',
+  'working.done-table': 'What was done (.csv)',
   'working.over': 'This day is over. What was tapped is kept below.',
 
   'working.late': '{bake} will be ready {minutes} late, at {at}.',
