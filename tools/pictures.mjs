@@ -1,4 +1,4 @@
-// `npm run pictures`: takes the README's pictures anew, from the demonstration kitchen.
+// `npm run pictures [-- name ...]`: takes the README's pictures anew, or those that are named, from the demonstration kitchen.
 import { chromium } from '@playwright/test';
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
@@ -105,14 +105,18 @@ const PICTURES = [
     clock: EVENING,
     then: async (page) => {
       await page.getByTestId('as-planned').click();
+      await page.getByTestId('work-ahead').click();
       await page
-        .locator('[data-testid^="line-"]', { hasText: /^\d\d:\d\d\s*Mix and strain/ })
+        .locator('[data-testid^="line-"]', {
+          hasText: /Warm the dairy|Mix and strain|Cook, stirring/,
+        })
         .first()
         .click();
       await page.getByTestId('to-weigh').waitFor();
       await page.getByTestId('next-tap').click();
       await page.getByTestId('task-clock').waitFor();
       await page.clock.fastForward('03:20');
+      await page.getByTestId('task-standing').evaluate((each) => each.scrollIntoView());
     },
   },
   { name: 'wide', path: formula(2), size: WIDE },
@@ -214,7 +218,9 @@ await main(async () => {
   });
   try {
     mkdirSync(join(ROOT, 'docs/screenshots'), { recursive: true });
-    for (const { name, path, size, dark, clock, then } of PICTURES) {
+    const named = process.argv.slice(2);
+    const wanted = PICTURES.filter(({ name }) => named.length === 0 || named.includes(name));
+    for (const { name, path, size, dark, clock, then } of wanted) {
       const context = await browser.newContext({
         viewport: size,
         colorScheme: dark ? 'dark' : 'light',
