@@ -80,6 +80,17 @@ it('is kept once however often it is sent, and under one id there is one', async
   expect((await all()).length).toBe(before);
 });
 
+it('the pull of a bake is one, though two tap it at once: the first holds', async () => {
+  const pull = tap({ kind: 'done', bakeId: randomUUID() });
+  await agent.post(marks).send(pull).expect(200);
+  const later = { ...pull, at: '2026-11-24T03:00:02.000Z', by: randomUUID() };
+  expect((await agent.post(marks).send(later).expect(200)).body.at).toBe(pull.at);
+  await agent
+    .post(marks)
+    .send({ ...later, task: 'another' })
+    .expect(409);
+});
+
 it.each([
   ['no kind of tap', { kind: 'burnt' }, 'kind'],
   ['more minutes than a day has', { minutes: 2000 }, 'minutes'],

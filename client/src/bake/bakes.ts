@@ -1,6 +1,6 @@
 import type { BakeData } from '@hollow-moon/contract';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import { acknowledged } from '../outgoing/writes';
+import { acknowledged, overtaken } from '../outgoing/writes';
 
 /** A bake at this device's side: ahead of the book while something of it has still to be sent. */
 export interface LocalBake {
@@ -46,6 +46,12 @@ const slice = createSlice({
   extraReducers: (build) => {
     build.addCase(acknowledged, (state, { payload: { stored } }) =>
       stored ? changed(state, stored.id, () => ({ version: stored.version })) : state,
+    );
+    build.addCase(overtaken, (state, { payload: { stored } }) =>
+      changed(state, stored.id, () => ({
+        version: stored.version,
+        data: stored.data as BakeData,
+      })),
     );
   },
 });

@@ -8,9 +8,12 @@ import {
   insisted,
   nextToSend,
   notReached,
+  overtaken,
   queued,
   refused,
+  saysTheSame,
   sentAgain,
+  staleOf,
   trying,
   writeArrived,
 } from './writes';
@@ -56,7 +59,9 @@ function createSender() {
       dispatch(notReached(refusal));
       return false;
     }
-    dispatch(refused({ id, refusal }));
+    const current = staleOf({ refused: refusal });
+    if (current && saysTheSame(write, current)) dispatch(overtaken({ id, stored: current }));
+    else dispatch(refused({ id, refusal }));
     return true;
   }
 

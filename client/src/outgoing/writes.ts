@@ -1,4 +1,4 @@
-import type { MarkData, Reading, WobbleCheck } from '@hollow-moon/contract';
+import type { BakeData, MarkData, Reading, WobbleCheck } from '@hollow-moon/contract';
 import { createAction, createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { v4 as uuid } from 'uuid';
 import type { Refused, ResourceKind, StoredThing } from '../wire/resources';
@@ -119,6 +119,14 @@ const slice = createSlice({
       const writes = { ...state.writes, [id]: { ...write, refused: refusal } };
       return { writes, away: null };
     },
+    /** Somebody else has said the same before: what is in the book holds, and nothing waits any more. */
+    overtaken(
+      state,
+      { payload: { id } }: PayloadAction<{ id: string; stored: StoredThing }>,
+    ): Outgoing {
+      const { [id]: _done, ...writes } = state.writes;
+      return { writes, away: null };
+    },
     /** The book could not be asked. */
     notReached: (state, { payload }: PayloadAction<Refused>): Outgoing => ({
       ...state,
@@ -171,6 +179,7 @@ export const {
   trying,
   acknowledged,
   refused,
+  overtaken,
   notReached,
   insisted,
   withdrawn,
@@ -185,6 +194,20 @@ export const sentAgain = createAction('outgoing/sentAgain');
 /** What is in the book in place of a write that came from an older version. */
 export const staleOf = ({ refused }: Pick<Write, 'refused'>): StoredThing | undefined =>
   refused?.code === 'stale' ? (refused.current as StoredThing | undefined) : undefined;
+
+/** What a cook says of a bake after it has begun, but for its pull. */
+const SAID_OF_BAKE = ['result', 'faults', 'note', 'archived', 'parts'] as const;
+
+/** Whether a write of a bake says no more than the book has already: both have pulled it, at another second. */
+export function saysTheSame({ work }: Pick<Write, 'work'>, stored: StoredThing): boolean {
+  if (work.op !== 'put' || work.kind !== 'bakes') return false;
+  const [mine, theirs] = [work.data, stored.data] as [Partial<BakeData>, Partial<BakeData>];
+  return (
+    typeof mine.pulledAt === 'string' &&
+    typeof theirs.pulledAt === 'string' &&
+    SAID_OF_BAKE.every((each) => JSON.stringify(mine[each]) === JSON.stringify(theirs[each]))
+  );
+}
 
 /** The next to send: the first that waits behind none of its thing that was refused. */
 export function nextToSend({ writes }: Outgoing): Write | undefined {

@@ -245,6 +245,7 @@ export function TaskCard(of: CardOf) {
         </View>
         <Soft>{where.join(' · ')}</Soft>
       </View>
+      {standing.state === 'blocked' ? <Soft>{say('working.blocked-says')}</Soft> : null}
       {standing.state === 'running' ? <Countdown {...of} /> : null}
       {gatesOf(row).map((gate) => (
         <Read key={gate} className="font-read-strong">

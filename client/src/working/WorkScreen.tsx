@@ -12,6 +12,7 @@ import {
   hourOf,
   lasting,
   momentOf,
+  taskInWords,
   useDays,
   useMarks,
   asTapped,
@@ -56,6 +57,8 @@ interface AtWork {
   readonly nowMin: number;
   readonly taps: Taps;
   readonly row: Row | undefined;
+  /** What presses most: mostly the same. */
+  readonly pressing: Row | undefined;
   readonly onChoose: (task: string | undefined) => void;
 }
 
@@ -188,7 +191,7 @@ function Troubles(of: AtWork) {
 
 /** The task that is shown, and all that may be tapped of it but the one big thing. */
 function Shown(of: AtWork & { readonly onOtherwise: () => void }) {
-  const { row, marks, taps } = of;
+  const { row, pressing, marks, taps } = of;
   if (!row) {
     return (
       <View className="gap-3 border-y border-line bg-sheet p-4" testID="all-done">
@@ -201,6 +204,16 @@ function Shown(of: AtWork & { readonly onOtherwise: () => void }) {
   }
   return (
     <View className="gap-4 border-y border-line bg-sheet p-4" testID="shown-task">
+      {pressing?.due && pressing.job.id !== row.job.id ? (
+        <View role="status">
+          <Button
+            label={say('working.presses', { task: taskInWords(pressing.job) })}
+            icon={icons.alarm}
+            testID="presses"
+            onPress={() => of.onChoose(pressing.job.id)}
+          />
+        </View>
+      ) : null}
       <TaskCard {...of} row={row} bakeId={bakeOf(marks, row.job.id)} />
       <MoreTaps row={row} taps={taps} onOtherwise={of.onOtherwise} />
     </View>
@@ -252,7 +265,7 @@ function WorkHead({ stored, marks, taps }: Pick<AtWork, 'stored' | 'marks' | 'ta
   );
 }
 
-type Given = Omit<AtWork, 'rows' | 'nowMin' | 'row' | 'onChoose' | 'taps'>;
+type Given = Omit<AtWork, 'rows' | 'nowMin' | 'row' | 'pressing' | 'onChoose' | 'taps'>;
 
 /** What bakes is on every device, so that its clock runs and calls on each. */
 function useBakesHere({ book, marks }: Given, { going }: Rows): void {
@@ -262,6 +275,19 @@ function useBakesHere({ book, marks }: Given, { going }: Rows): void {
   useEffect(() => {
     for (const id of baking.split(' ').filter(Boolean)) void dispatch(heldHere(kitchenId, id));
   }, [dispatch, kitchenId, baking]);
+}
+
+/**
+ * Which task is shown: what was chosen, else what pressed most when it was last asked. It stays until it is over, so that
+ * the one big button never becomes another under a thumb; what presses more meanwhile is told above it.
+ */
+function useShown(rows: Rows, person: string) {
+  const [shown, setShown] = useState<string>();
+  const pressing = mostPressing(rows, person);
+  const stays = [...rows.going, ...rows.ahead].find(({ job }) => job.id === shown);
+  const row = stays ?? pressing;
+  if (row && row.job.id !== shown) setShown(row.job.id);
+  return { row, pressing, choose: setShown };
 }
 
 /** Where the day stands by the second, which task is shown, and what may be tapped. */
@@ -279,36 +305,34 @@ function useAtWork(given: Given): AtWork & { readonly over: boolean } {
   );
   const rows = useMemo(() => rowsOf(planned, nowMin), [planned, nowMin]);
   const taps = useTaps(stored, book, marks);
-  const [chosen, setChosen] = useState<string>();
   useAgenda(stored.id, rows, person, date);
   useBakesHere(given, rows);
-  const row =
-    [...rows.going, ...rows.ahead].find(({ job }) => job.id === chosen) ??
-    mostPressing(rows, person);
+  const { row, pressing, choose } = useShown(rows, person);
   const own: Taps = useMemo(
     () => ({
       ...taps,
       // Done with: what presses most is shown again.
       finish: (...of) => {
         taps.finish(...of);
-        setChosen(undefined);
+        choose(undefined);
       },
       skip: (of) => {
         taps.skip(of);
-        setChosen(undefined);
+        choose(undefined);
       },
       begin: (of) => {
         taps.begin(of);
-        setChosen(of.job.id);
+        choose(of.job.id);
       },
     }),
-    [taps],
+    [taps, choose],
   );
   const onChoose = (task: string | undefined) => {
-    setChosen(task);
+    choose(task);
     focusOn('task-now');
   };
-  return { ...given, planned, rows, nowMin, taps: own, row, onChoose, over: nowMin > OVER_MIN };
+  const over = nowMin > OVER_MIN;
+  return { ...given, planned, rows, nowMin, taps: own, row, pressing, onChoose, over };
 }
 
 /** The one big thing to tap, and the clock for the whole screen. */

@@ -217,6 +217,32 @@ describe('a bake of a day', () => {
     expect(marks[1]!.path).toMatch(new RegExp(`${pullMarkId(bakeId)}$`));
   });
 
+  it('pulled by two at once is pulled once: the book’s pull holds, and nothing is asked', async () => {
+    const theirs = { ...begunBake, ofDay: { dayId, task: 'tart:bake' }, pulledAt: AT };
+    const current = { id: bakeId, version: 2, updatedAt: AT, data: theirs };
+    let puts = 0;
+    serve<never>([
+      (sent) => {
+        if (sent.method !== 'PUT') return json(200, {});
+        puts += 1;
+        return puts === 1
+          ? accept(sent)
+          : json(409, { error: { code: 'stale', message: 'stale', current } });
+      },
+    ]);
+    const store = createStore();
+    store.dispatch(beginBake(bakeId, kitchenId, { ...theirs, pulledAt: null }));
+    await until(() => Object.keys(store.getState().outgoing.writes).length === 0);
+    store.dispatch(changeBake(bakeId, { pulledAt: '2026-11-24T03:10:02.000Z' }));
+    await until(() => Object.keys(store.getState().outgoing.writes).length === 0);
+    expect(store.getState().bakes[bakeId]).toMatchObject({ version: 2, data: { pulledAt: AT } });
+    // With something else of it changed as well, the cook is asked.
+    store.dispatch(changeBake(bakeId, { note: 'firm' }));
+    await until(() =>
+      Object.values(store.getState().outgoing.writes).some(({ refused }) => refused !== null),
+    );
+  });
+
   it('that belongs to none tells nobody', async () => {
     const sent = serve<never>([accept]);
     const store = createStore();

@@ -35,6 +35,8 @@ export interface NotedKind<Entry extends { readonly id: string }> extends ChildT
   readonly of: { readonly what: ThingName; readonly find: Repository<unknown>['find'] };
   readonly most: number;
   readonly schema: z.ZodType<Entry>;
+  /** Whether another entry under the same id says the same, so that the first of two holds; else only what is equal does. */
+  readonly alike?: (one: Entry, other: Entry) => boolean;
   readonly values: (entry: Entry) => readonly Value[];
   readonly read: (row: ChildRow) => Entry;
 }
@@ -98,6 +100,12 @@ export const MARKS: NotedKind<MarkData> = {
   table: 'day_marks',
   most: MOST_MARKS,
   schema: markSchema,
+  // The pull of a bake is one tap, though two cooks make it at once.
+  alike: (one, other) =>
+    one.bakeId !== undefined &&
+    one.bakeId === other.bakeId &&
+    one.task === other.task &&
+    one.kind === other.kind,
   columns: ['id', 'tap', 'task', 'kind', 'at', ...Object.values(MAYBE)],
   values: (mark) => [
     ...[mark.id, mark.tap, mark.task, mark.kind, mark.at],

@@ -21,7 +21,7 @@ export const note = <Entry extends { readonly id: string }>(
       throw notFound(kind.of.what);
     }
     const there = await findNoted(transaction, kind, kitchenId, parentId, entry.id);
-    if (there && same(there, entry)) return there;
+    if (there && (same(there, entry) || kind.alike?.(there, entry))) return there;
     if (there) {
       throw new Refusal(409, 'id-taken');
     }

@@ -31,6 +31,8 @@ export const working = {
   'working.ready-at': 'Next, at {at}',
   'working.waiting': 'Waits until {at}',
   'working.blocked': 'Comes after: {tasks}',
+  'working.blocked-says': 'If you begin it, what comes before it counts as done.',
+  'working.presses': 'Now: {task}',
   'working.done': 'Done at {at}',
   'working.implied': 'Not tapped; must be done, since what follows it is',
   'working.skipped': 'Left out at {at}',
