@@ -6,7 +6,7 @@ import { PORT } from './place';
 
 test.use({ serviceWorkers: 'allow' });
 
-const LINE_PORT = 18082;
+const LINE_PORT = PORT + 1000;
 
 /** A line to the server that can be cut, and mended again. */
 function line() {

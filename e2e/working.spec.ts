@@ -129,6 +129,24 @@ test('what is late is said, what was otherwise is kept, and what was forgotten i
   await expect(page.getByTestId('forgotten')).toBeVisible();
 });
 
+test('what is shown stays under the thumb; what presses more is told above it', async ({
+  page,
+}) => {
+  await plannedNight(page, 'Bay-leaf set custard tart');
+  await page.getByTestId('go-to-work').click();
+  const first = await title(page).innerText();
+  await next(page).click();
+  await page.getByTestId('next-up').locator('[data-testid^="line-"]').first().click();
+  await expect(title(page)).not.toHaveText(first);
+  const chosen = await title(page).innerText();
+  await page.clock.fastForward('05:00');
+  await expect(page.getByTestId('presses')).toContainText(first);
+  await expect(title(page)).toHaveText(chosen);
+  await page.getByTestId('presses').click();
+  await expect(title(page)).toHaveText(first);
+  await expect(page.getByTestId('presses')).toHaveCount(0);
+});
+
 test('the clock is read from across the kitchen, and tapped there', async ({ page }) => {
   await plannedNight(page, 'Bay-leaf set custard tart');
   await page.getByTestId('go-to-work').click();
