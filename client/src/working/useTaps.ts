@@ -15,27 +15,6 @@ import { api } from '../wire/api';
 import type { Row } from './order';
 import { takenBack, tapped, type OfDay, type Said } from './taps';
 
-/** A tap may be here sooner than the bake that it began: so often, and so long after, that is looked for again, ms. */
-const SOUGHT = { times: 4, everyMs: 1500 } as const;
-
-/** A bake of the book on this device too, so that its clock runs and calls here. */
-export const heldHere =
-  (kitchenId: string, id: string): AppThunk<Promise<void>> =>
-  async (dispatch, getState) => {
-    for (let tries = 0; tries < SOUGHT.times; tries += 1) {
-      await new Promise((done) => setTimeout(done, SOUGHT.everyMs));
-      if (getState().bakes[id]) return;
-      const ask = dispatch(
-        api.endpoints.bake.initiate({ kitchenId, id }, { subscribe: false, forceRefetch: true }),
-      );
-      const { data } = await ask;
-      if (data) {
-        dispatch(takeUp(kitchenId, data));
-        return;
-      }
-    }
-  };
-
 /** Begins the bake of a task as one of the log, by the forecast of its formula. */
 const bakeBegun =
   (
@@ -84,11 +63,42 @@ const bakeBegun =
 export const bakeOf = (marks: readonly MarkData[], task: string): string | undefined =>
   marks.findLast((mark) => mark.task === task && mark.bakeId !== undefined)?.bakeId;
 
-/** Pulls the bake of a task, which tells the day; where this device does not have it, the day alone is told. */
+/** A bake as the book has it, taken up on this device; says whether it is here now. */
+const fetched =
+  (kitchenId: string, id: string): AppThunk<Promise<boolean>> =>
+  async (dispatch, getState) => {
+    if (getState().bakes[id]) return true;
+    const { data } = await dispatch(
+      api.endpoints.bake.initiate({ kitchenId, id }, { subscribe: false, forceRefetch: true }),
+    );
+    if (data) dispatch(takeUp(kitchenId, data));
+    return data !== undefined;
+  };
+
+/** A tap may be here sooner than the bake that it began: so often, and so long after, that is looked for again, ms. */
+const SOUGHT = { times: 4, everyMs: 1500 } as const;
+
+/** A bake of the book on this device too, so that its clock runs and calls here. */
+export const heldHere =
+  (kitchenId: string, id: string): AppThunk<Promise<void>> =>
+  async (dispatch) => {
+    for (let tries = 0; tries < SOUGHT.times; tries += 1) {
+      await new Promise((done) => setTimeout(done, SOUGHT.everyMs));
+      if (await dispatch(fetched(kitchenId, id))) return;
+    }
+  };
+
+/** Pulls the bake of a task, which tells the day; where the book cannot be asked for it, the day alone is told. */
 const pulled =
-  (of: OfDay, bakeId: string, task: string, at: string, said: SaidOfPull): AppThunk =>
-  (dispatch, getState) => {
-    if (getState().bakes[bakeId]) {
+  (
+    of: OfDay,
+    bakeId: string,
+    task: string,
+    at: string,
+    said: SaidOfPull,
+  ): AppThunk<Promise<void>> =>
+  async (dispatch) => {
+    if (await dispatch(fetched(of.kitchenId, bakeId))) {
       dispatch(changeBake(bakeId, { pulledAt: at }, said));
       return;
     }
@@ -173,7 +183,7 @@ export function useTaps(stored: StoredDay, book: KitchenBook, marks: readonly Ma
         const bakeId = bakeOf(marks, row.job.id);
         if (bakeId === undefined) return tap(say(row, 'done', otherwise));
         const { at, by } = say(row, 'done');
-        dispatch(pulled(of, bakeId, row.job.id, at, { ...otherwise, ...(by ? { by } : {}) }));
+        void dispatch(pulled(of, bakeId, row.job.id, at, { ...otherwise, ...(by ? { by } : {}) }));
       },
       skip: (row) => tap(say(row, 'skipped')),
       asPlanned: (forgotten) =>
