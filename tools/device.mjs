@@ -1,33 +1,18 @@
 // `npm run device -- probe | oven | replay file.csv`: a simulated device to read from, on loopback. See docs/devices.md.
 import { existsSync, readFileSync } from 'node:fs';
-import { join } from 'node:path';
-import { pathToFileURL } from 'node:url';
+import { basename, join } from 'node:path';
 import { parseArgs } from 'node:util';
-import { SERVER_BUILD } from './build.mjs';
 import { between, cyclingOven, probeOf } from './devices/signal.mjs';
 import { ensureNpmPackages } from './packages.mjs';
-import { DATA, main, ROOT, say, Trouble } from './shell.mjs';
+import { fromRooms } from './rooms.mjs';
+import { main, ROOT, say, Trouble } from './shell.mjs';
 
 const ROOMS = `
 export { fromBakeCase, probeRecord, probeTable } from '@hollow-moon/contract';
 export { runBakeCase } from '@hollow-moon/core';
 `;
 
-async function rooms() {
-  const { build } = await import('esbuild');
-  const outfile = join(DATA, 'device/rooms.mjs');
-  await build({
-    ...SERVER_BUILD,
-    entryPoints: undefined,
-    stdin: { contents: ROOMS, resolveDir: ROOT, loader: 'ts' },
-    outdir: undefined,
-    outbase: undefined,
-    outfile,
-    packages: 'bundle',
-    sourcemap: false,
-  });
-  return import(pathToFileURL(outfile).href);
-}
+const rooms = () => fromRooms('device', ROOMS);
 
 const textOf = (file) => {
   try {
@@ -104,7 +89,7 @@ const KINDS = {
     if (!record.ok) throw new Trouble(`${file} has no readings with their times.`);
     const { points } = record.value;
     return {
-      name: file,
+      name: basename(file),
       channels: [{ id: 'record', name: 'Record' }],
       // After its last reading there is nothing to read.
       read: (timeS) => (timeS > points.at(-1)[0] ? {} : { record: between(points, timeS) }),

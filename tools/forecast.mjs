@@ -1,10 +1,9 @@
 // `npm run forecast -- case.json [--csv]`: computes a bake case and prints what it comes to.
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { pathToFileURL } from 'node:url';
-import { SERVER_BUILD } from './build.mjs';
 import { ensureNpmPackages } from './packages.mjs';
-import { DATA, main, ROOT, Trouble } from './shell.mjs';
+import { fromRooms } from './rooms.mjs';
+import { main, ROOT, Trouble } from './shell.mjs';
 
 /** What it takes of each room. */
 const ROOMS = `
@@ -23,21 +22,7 @@ await main(async () => {
   }
   // What is printed is the answer and nothing else, so a set-up that is there is not looked over.
   if (!existsSync(join(ROOT, 'node_modules/esbuild'))) await ensureNpmPackages();
-  const { build } = await import('esbuild');
-  const outfile = join(DATA, 'forecast/case.mjs');
-  await build({
-    ...SERVER_BUILD,
-    entryPoints: undefined,
-    stdin: { contents: ROOMS, resolveDir: ROOT, loader: 'ts' },
-    outdir: undefined,
-    outbase: undefined,
-    outfile,
-    packages: 'bundle',
-    sourcemap: false,
-  });
-  const { fromBakeCase, resultToCsv, runBakeCase, wordsIn } = await import(
-    pathToFileURL(outfile).href
-  );
+  const { fromBakeCase, resultToCsv, runBakeCase, wordsIn } = await fromRooms('forecast', ROOMS);
   const found = fromBakeCase(readFileSync(files[0], 'utf8'));
   if (!found.ok) {
     const { path } = found.problem;
