@@ -104,6 +104,11 @@ export async function endOf(pid) {
   while (isAlive(pid)) await sleep(250);
 }
 
+/** What was acknowledged is on the disk, whatever happens next. */
+const SYNCED = ['--innodb-flush-log-at-trx-commit=1'];
+/** A throw-away database has no power cut to live through: it leaves its files to the system, and is quicker. */
+const UNSYNCED = ['--innodb-flush-log-at-trx-commit=2', '--innodb-flush-method=nosync'];
+
 /**
  * Starts the MariaDB of `folder` (made on first use), or takes over one that an earlier, killed start
  * left running. Resolves with its address and a function that stops it cleanly.
@@ -190,8 +195,7 @@ export async function startDatabase(folder, { forTests = false } = {}) {
       '--collation-server=utf8mb4_unicode_520_ci',
       '--default-time-zone=+00:00',
       `--sql-mode=${SQL_MODE}`,
-      // What was acknowledged is on the disk, whatever happens next.
-      '--innodb-flush-log-at-trx-commit=1',
+      ...(forTests ? UNSYNCED : SYNCED),
     ],
     { detached: true, stdio: ['ignore', log, log] },
   );

@@ -1,6 +1,7 @@
 /** A day while it is worked: what taps mean, what they imply, and how the rest is planned anew. */
 import fc from 'fast-check';
 import { anySession, made } from '../testing/anySession';
+import { draws } from '../testing/draws';
 import { inOvenAt, KITCHEN, plainTask, workFrom } from '../testing/sessions';
 import { checkPlan } from './check';
 import { firstPlan, randomFrom } from './improve';
@@ -250,10 +251,10 @@ it('whatever was tapped, the rest of a drawn day keeps every rule, and what happ
       }
       if (marks.length > 0 && plan.placed.some(({ task }) => !ran.has(task))) worth += 1;
     }),
-    { numRuns: 100, seed: 3 },
+    { numRuns: draws(40), seed: 3 },
   );
   // Days that are half done are what this is about.
-  expect(worth).toBeGreaterThan(40);
+  expect(worth).toBeGreaterThan(0.4 * draws(40));
 });
 
 it('nothing moves while a drawn day goes as planned', () => {
@@ -268,6 +269,6 @@ it('nothing moves while a drawn day goes as planned', () => {
       fc.pre(marks.length > 0 && day.plan.left.length + day.plan.late.length === 0);
       expect(replan(day, { order }, marks, nowMin).plan).toEqual(day.plan);
     }),
-    { numRuns: 100, seed: 9 },
+    { numRuns: draws(30), seed: 9 },
   );
 });
