@@ -14,6 +14,7 @@ export * from './materials';
 export * from './oven';
 export * from './properties';
 export * from './remedies';
+export * from './rescue';
 export * from './result';
 export * from './safety';
 export * from './setting';

@@ -1,3 +1,4 @@
+export * from './asBaked';
 export * from './bakeUntil';
 export * from './colouring';
 export * from './forecast';

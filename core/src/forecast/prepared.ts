@@ -24,6 +24,7 @@ import {
   type WayOut,
   ovenStretches,
   type OvenProgramme,
+  type OvenStretch,
   type OvenStep,
   type Sign,
 } from '../oven';
@@ -231,6 +232,23 @@ function withPouring({ programme = {}, topUp }: ForecastPlan): OvenProgramme {
   return { ...programme, doors: [...(programme.doors ?? []), pouring] };
 }
 
+/** Stretches of an oven, each with or without a foil over the top: the one in which it is laid is cut in two there. */
+function covered(
+  stretches: readonly OvenStretch[],
+  foilAtMin: number | undefined,
+): (OvenStretch & { readonly foil: boolean })[] {
+  const laidS = foilAtMin === undefined ? Infinity : foilAtMin * 60;
+  return stretches.flatMap((stretch, index) => {
+    const fromS = index === 0 ? 0 : stretches[index - 1]!.untilS;
+    if (laidS <= fromS) return [{ ...stretch, foil: true }];
+    if (laidS >= stretch.untilS) return [{ ...stretch, foil: false }];
+    return [
+      { ...stretch, untilS: laidS, foil: false },
+      { ...stretch, foil: true },
+    ];
+  });
+}
+
 /** What the vessel stands in over the bake, and after a pull. */
 function coursesOf(
   plan: ForecastPlan,
@@ -246,21 +264,24 @@ function coursesOf(
     startC: plan.fillingStartC,
   };
   const courseIn = (setC: number, programme: OvenProgramme, untilS: number, ajar = false): Course =>
-    ovenStretches(plan.oven.kind, setC, plan.oven.offsetK, roomC, programme, load, untilS).map(
-      ({ untilS, airC, wallsC }) => ({
-        untilS,
-        around: inOven(plan.oven.kind, { airC, wallsC }, vessel.material, altitudeM, {
-          ...(plan.bath && bath ? { bath: { plan: plan.bath, size: bath } } : {}),
-          ...(standing ? { standing } : {}),
-          ...(foil ? { foil } : {}),
-          drying,
-          load,
-          roomC,
-          ajar,
-        }),
+    covered(
+      ovenStretches(plan.oven.kind, setC, plan.oven.offsetK, roomC, programme, load, untilS),
+      foil ? 0 : programme.foilAtMin,
+    ).map(({ untilS, airC, wallsC, foil }) => ({
+      untilS,
+      around: inOven(plan.oven.kind, { airC, wallsC }, vessel.material, altitudeM, {
+        ...(plan.bath && bath ? { bath: { plan: plan.bath, size: bath } } : {}),
+        ...(standing ? { standing } : {}),
+        foil,
+        drying,
+        load,
+        roomC,
+        ajar,
       }),
-    );
+    }));
   const oven = courseIn(plan.setC, withPouring(plan), LONGEST_BAKE_S);
+  const laidMin = plan.programme?.foilAtMin ?? Infinity;
+  const foilFrom = (atS: number) => (laidMin * 60 <= atS ? { foilAtMin: 0 } : {});
   const wayFrom = (pulledAtS: number): WayOut => ({
     roomC,
     altitudeM,
@@ -272,7 +293,7 @@ function coursesOf(
       const standsAtC = aroundAt(oven, pulledAtS).top.radiantC;
       return courseIn(
         standsAtC,
-        { entersAtC: standsAtC, steps: [{ atMin: 0, to: door }] },
+        { entersAtC: standsAtC, steps: [{ atMin: 0, to: door }], ...foilFrom(pulledAtS) },
         COOLING_OVEN_S,
         door === 'off-ajar',
       );

@@ -30,6 +30,8 @@ export interface OvenProgramme {
   readonly entersAtC?: number;
   /** How far the thermostat lets it swing to either side, K. */
   readonly swingK?: number;
+  /** Minutes since it went in at which a foil is laid loosely over the top. */
+  readonly foilAtMin?: number;
 }
 
 /** What stands in the oven, as its heater feels it. */

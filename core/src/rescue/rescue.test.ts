@@ -1,0 +1,69 @@
+/** What can be done about a trouble, and when it cannot. Common practice, unless said otherwise. */
+import { asBaked, forecast, type ForecastPlan } from '../forecast';
+import { TART } from '../testing/bakes';
+import { fallOf, movesOf, TROUBLES, troublesOf } from './rescue';
+
+const oven = (more: { readonly bath?: boolean; readonly shell?: boolean } = {}) =>
+  troublesOf({ at: 'oven', bath: false, shell: false, ...more });
+
+it('meets each trouble where it can be met', () => {
+  expect(oven({ shell: true })).toContain('edge-dark');
+  expect(oven()).not.toContain('edge-dark');
+  expect(oven({ bath: true })).toContain('water-got-in');
+  expect(oven()).not.toContain('water-got-in');
+  expect(troublesOf({ at: 'stove' })).toContain('caramel-dark');
+  const all = [...oven({ bath: true, shell: true }), ...troublesOf({ at: 'stove' })];
+  expect([...all].sort()).toEqual([...TROUBLES].sort());
+});
+
+it('covers a top once, and turns the oven from what it is set to then', () => {
+  const plan: ForecastPlan = { ...TART, setC: 170, programme: { steps: [{ atMin: 20, to: 150 }] } };
+  expect(movesOf('browns-early', plan, 600).map(({ deed }) => deed)).toEqual([
+    { kind: 'foil', atS: 600 },
+    { kind: 'oven', celsius: 155, atS: 600 },
+  ]);
+  const covered = asBaked(plan, [{ kind: 'foil', atS: 600 }]);
+  expect(movesOf('browns-early', covered, 1300).map(({ deed }) => deed)).toEqual([
+    { kind: 'oven', celsius: 135, atS: 1300 },
+  ]);
+  expect(movesOf('browns-early', { ...plan, foil: true }, 600)).toHaveLength(1);
+});
+
+it('turns no oven that is off, and none lower than it goes', () => {
+  const off = asBaked(TART, [{ kind: 'oven-off', atS: 100, door: 'shut' }]);
+  expect(movesOf('simmers', off, 200)).toEqual([]);
+  expect(fallOf(off, { celsius: 110, sinceS: 120, atS: 200 })).toEqual([]);
+  expect(movesOf('simmers', { ...TART, setC: 60 }, 200)).toEqual([]);
+  expect(movesOf('leaks', TART, 200)).toEqual([]);
+});
+
+it('says of an oven that fell when it fell and when it was set right', () => {
+  const deeds = fallOf({ ...TART, setC: 150 }, { celsius: 110, sinceS: 600, atS: 1200 });
+  expect(deeds).toEqual([
+    { kind: 'oven', celsius: 110, atS: 600 },
+    { kind: 'oven', celsius: 150, atS: 1200 },
+  ]);
+  const bestOf = (plan: ForecastPlan) => {
+    const made = forecast(plan, { resolution: 0.6, brief: true });
+    if (!made.ok || made.value.verdict.kind !== 'window') throw new Error('no window');
+    return made.value.verdict.best.timeS;
+  };
+  // Ten minutes of falling cost some minutes, and fewer than ten: the lining stays warm.
+  const lateS = bestOf(asBaked(TART, deeds)) - bestOf(TART);
+  expect(lateS).toBeGreaterThan(30);
+  expect(lateS).toBeLessThan(600);
+});
+
+it('slows a bake that browns and hastens one that still swims', () => {
+  const bestOf = (plan: ForecastPlan) => {
+    const made = forecast(plan, { resolution: 0.6, brief: true });
+    if (!made.ok || made.value.verdict.kind !== 'window') throw new Error('no window');
+    return made.value.verdict.best.timeS;
+  };
+  const plain = bestOf(TART);
+  for (const { deed } of movesOf('browns-early', TART, 1200)) {
+    expect(bestOf(asBaked(TART, [deed]))).toBeGreaterThan(plain + 30);
+  }
+  const [hotter] = movesOf('still-swims', TART, 1200);
+  expect(bestOf(asBaked(TART, [hotter!.deed]))).toBeLessThan(plain - 10);
+});
