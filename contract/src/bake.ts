@@ -1,7 +1,8 @@
 import { OUT_PLACES, SIGNS, SHELL_KINDS, type Motion, type ShellKind } from '@hollow-moon/core';
 import { z } from 'zod';
-import { inCelsius, inMillimetres, inSeconds, oneOf, refusal, within } from './limits';
+import { inCelsius, inMillimetres, oneOf, refusal, within } from './limits';
 import { taskSchema } from './day';
+import { bakeSeconds as seconds, deedSchema } from './deed';
 import { plannedSchema } from './planned';
 import {
   archivedSchema,
@@ -13,13 +14,8 @@ import {
   storedSchema,
 } from './wire';
 
-/** A bake lasts hours, not days: readings after this are slips. */
-const LONGEST_S = 24 * 3600;
-
 /** Widths across a filling, mm. */
 const WIDTH_MM = { least: 0, most: 600 } as const;
-
-const seconds = within('time', { least: 0, most: LONGEST_S }, inSeconds);
 
 const celsius = within('temperature', { least: -30, most: 350 }, inCelsius);
 
@@ -190,7 +186,7 @@ export const bakeDataSchema = z
 export type BakeData = z.infer<typeof bakeDataSchema>;
 
 /** What is noted while it bakes, and how many of each a bake has at the most. */
-export const NOTED_LIMITS = { readings: 500, wobbles: 200 } as const;
+export const NOTED_LIMITS = { readings: 500, wobbles: 200, deeds: 200 } as const;
 export const notedSchema = z.object({
   readings: z
     .array(readingSchema)
@@ -200,6 +196,12 @@ export const notedSchema = z.object({
     .array(wobbleCheckSchema)
     .max(NOTED_LIMITS.wobbles)
     .refine(distinct, refusal('wire.twice')),
+  /** None with bakes of a time when they were not kept. */
+  deeds: z
+    .array(deedSchema)
+    .max(NOTED_LIMITS.deeds)
+    .refine(distinct, refusal('wire.twice'))
+    .default([]),
 });
 export type Noted = z.infer<typeof notedSchema>;
 

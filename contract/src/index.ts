@@ -1,6 +1,7 @@
 /** What crosses the wire: schemas, and the types inferred from them. */
 export * from './bake';
 export * from './day';
+export * from './deed';
 export * from './device';
 export * from './foreseen';
 export * from './formats';

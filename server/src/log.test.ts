@@ -118,6 +118,38 @@ describe('notes of a bake', () => {
     expect((await whole(id)).readings).toEqual([stays]);
   });
 
+  it('may be what was done, each kind with what belongs to it and nothing else', async () => {
+    const id = await newBake();
+    const deeds = [
+      { kind: 'stood', celsius: 142.5 },
+      { kind: 'oven', celsius: 140, step: 0 },
+      { kind: 'door', forS: 45 },
+      { kind: 'turned' },
+      { kind: 'out', vessels: 2 },
+      { kind: 'trouble', trouble: 'leaks' },
+      { kind: 'foil' },
+      { kind: 'oven-off', door: 'ajar' },
+    ].map((each, index) => ({ id: randomUUID(), atS: 100 * index, ...each }));
+    for (const each of deeds) {
+      await agent.post(`${kitchen}/bakes/${id}/deeds`).send(each).expect(200);
+    }
+    expect((await whole(id)).deeds).toEqual(deeds);
+    const wrong = [
+      { ...deeds[1], celsius: 900 },
+      { ...deeds[2], forS: 0 },
+      { ...deeds[3], celsius: 140 },
+      { ...deeds[5], trouble: 'bored' },
+    ];
+    for (const each of wrong) {
+      await agent
+        .post(`${kitchen}/bakes/${id}/deeds`)
+        .send({ ...each, id: randomUUID() })
+        .expect(422);
+    }
+    await agent.delete(`${kitchen}/bakes/${id}/deeds/${deeds[0]!.id}`).expect(204);
+    expect((await whole(id)).deeds).toEqual(deeds.slice(1));
+  });
+
   it('belong to a bake of this kitchen, or to none', async () => {
     await agent.post(`${kitchen}/bakes/${randomUUID()}/readings`).send(reading(1, 20)).expect(404);
     const id = await newBake();

@@ -1,5 +1,13 @@
-import type { BakeData, FormulaData, Noted, OvenData, VesselData } from '@hollow-moon/contract';
+import type {
+  BakeData,
+  DeedData,
+  FormulaData,
+  Noted,
+  OvenData,
+  VesselData,
+} from '@hollow-moon/contract';
 import {
+  asBaked,
   forecast,
   MODEL_VERSION,
   probeAtTime,
@@ -10,7 +18,7 @@ import {
 import { demoId, demoKitchen, demoOvens, demoVessels, OVEN, VESSEL } from './kitchen';
 import { demoFormulas } from './formulas';
 import { FORMULA } from './list';
-import { foreseenFrom } from '@hollow-moon/contract';
+import { deedsOf, foreseenFrom } from '@hollow-moon/contract';
 
 /** How one invented bake differed from its formula's usual plan, and what came of it. */
 interface Story {
@@ -27,7 +35,15 @@ interface Story {
   readonly result: BakeData['result'];
   readonly faults: BakeData['faults'];
   readonly note: string;
+  /** What went wrong on the way and was done about it, by the minute. */
+  readonly deeds?: readonly {
+    readonly atMin: number;
+    readonly deed: DistributiveOmit<DeedData, 'id' | 'atS'>;
+  }[];
 }
+
+/** Each of a union without some of its fields. */
+type DistributiveOmit<T, K extends PropertyKey> = T extends unknown ? Omit<T, K> : never;
 
 const STORIES: readonly Story[] = [
   {
@@ -49,6 +65,10 @@ const STORIES: readonly Story[] = [
     result: 'poor',
     faults: ['curdled', 'weeping'],
     note: 'In a hurry, oven up. Water at the edge by eight.',
+    deeds: [
+      { atMin: 26, deed: { kind: 'trouble', trouble: 'simmers' } },
+      { atMin: 26, deed: { kind: 'oven', celsius: 145 } },
+    ],
   },
   {
     day: 36,
@@ -203,7 +223,13 @@ function bakeOf(story: Story, index: number, today: Date): DemoBake {
   const oven = demoOvens[ovenId]!;
   const plan = planOf(formula, vessel, oven, story);
   const foreseen = made(plan);
-  const really = made({ ...plan, oven: { ...plan.oven, offsetK: oven.offsetK + story.driftK } });
+  const deeds = (story.deeds ?? []).map(({ atMin, deed }, item): DeedData => ({
+    id: demoId(100 + index, item + 1),
+    atS: atMin * 60,
+    ...deed,
+  }));
+  const drifted = { ...plan, oven: { ...plan.oven, offsetK: oven.offsetK + story.driftK } };
+  const really = made(asBaked(drifted, deedsOf(deeds)));
   const pulledS = Math.round(foreseen.pullS + story.lateMin * 60);
   // Nights start between ten to three and a quarter past four.
   const startedAt = new Date(today);
@@ -253,6 +279,7 @@ function bakeOf(story: Story, index: number, today: Date): DemoBake {
         motion: frame.wobble.motion,
       };
     }),
+    deeds,
   };
   return { data, noted };
 }

@@ -5,7 +5,7 @@ import { ovens, pantry, vessels } from '../repositories/equipment';
 import { formulas } from '../repositories/formulas';
 import { kitchens } from '../repositories/kitchens';
 import type { Repository } from '../repositories/table';
-import { notedOf, READINGS, WOBBLES } from '../repositories/noted';
+import { DEEDS, notedOf, READINGS, WOBBLES } from '../repositories/noted';
 import type { ThingName } from '../errors';
 import { keeperOf } from '../services/keep';
 import { note } from '../services/note';
@@ -46,6 +46,7 @@ export async function loadDemo(database: Database, now: () => Date): Promise<boo
     await putAll(bakes, 'bake', { [id]: data });
     for (const entry of noted.readings) await note(database, READINGS, DEMO_KITCHEN_ID, id, entry);
     for (const entry of noted.wobbles) await note(database, WOBBLES, DEMO_KITCHEN_ID, id, entry);
+    for (const entry of noted.deeds) await note(database, DEEDS, DEMO_KITCHEN_ID, id, entry);
   }
   return true;
 }

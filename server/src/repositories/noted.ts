@@ -1,9 +1,11 @@
 import {
+  deedSchema,
   markSchema,
   MOST_MARKS,
   NOTED_LIMITS,
   readingSchema,
   wobbleCheckSchema,
+  type DeedData,
   type MarkData,
   type Noted,
   type Reading,
@@ -29,7 +31,7 @@ import {
 /** A kind of thing that is noted of a bake or a day: added one by one, and taken back one by one. */
 export interface NotedKind<Entry extends { readonly id: string }> extends ChildTable {
   /** How its entries are called in addresses, and one of them by name. */
-  readonly path: 'readings' | 'wobbles' | 'marks';
+  readonly path: 'readings' | 'wobbles' | 'deeds' | 'marks';
   readonly what: ThingName;
   /** What they are noted of. */
   readonly of: { readonly what: ThingName; readonly find: Repository<unknown>['find'] };
@@ -81,8 +83,42 @@ export const WOBBLES: NotedKind<WobbleCheck> = {
   }),
 };
 
-/** What may be left out of a mark, and its column. */
-const MAYBE = {
+/** What an entry may have or not, and its column. */
+type Maybe = Readonly<Record<string, string>>;
+
+const maybeValues = (entry: Readonly<Record<string, unknown>>, maybe: Maybe): Value[] =>
+  Object.keys(maybe).map((name) => (entry[name] ?? null) as Value);
+
+const maybeRead = (row: ChildRow, maybe: Maybe): Record<string, unknown> =>
+  Object.fromEntries(
+    Object.entries(maybe).flatMap(([name, column]) =>
+      row[column] === null ? [] : [[name, row[column]]],
+    ),
+  );
+
+const OF_DEED: Maybe = {
+  celsius: 'celsius',
+  door: 'door',
+  step: 'step',
+  forS: 'for_s',
+  vessels: 'vessels',
+  trouble: 'trouble',
+};
+
+export const DEEDS: NotedKind<DeedData> = {
+  path: 'deeds',
+  what: 'deed',
+  ...OF_BAKE,
+  table: 'bake_deeds',
+  most: NOTED_LIMITS.deeds,
+  schema: deedSchema,
+  columns: ['id', 'at_s', 'kind', ...Object.values(OF_DEED)],
+  values: (deed) => [deed.id, deed.atS, deed.kind, ...maybeValues(deed, OF_DEED)],
+  read: (row) =>
+    deedSchema.parse({ id: row.id, atS: row.at_s, kind: row.kind, ...maybeRead(row, OF_DEED) }),
+};
+
+const OF_MARK = {
   minutes: 'minutes',
   by: 'by_id',
   bakeId: 'bake_id',
@@ -106,19 +142,15 @@ export const MARKS: NotedKind<MarkData> = {
     one.bakeId === other.bakeId &&
     one.task === other.task &&
     one.kind === other.kind,
-  columns: ['id', 'tap', 'task', 'kind', 'at', ...Object.values(MAYBE)],
+  columns: ['id', 'tap', 'task', 'kind', 'at', ...Object.values(OF_MARK)],
   values: (mark) => [
     ...[mark.id, mark.tap, mark.task, mark.kind, mark.at],
-    ...Object.keys(MAYBE).map((name) => mark[name as keyof typeof MAYBE] ?? null),
+    ...maybeValues(mark, OF_MARK),
   ],
   read: (row) =>
     markSchema.parse({
       ...{ id: row.id, tap: row.tap, task: row.task, kind: row.kind, at: row.at },
-      ...Object.fromEntries(
-        Object.entries(MAYBE).flatMap(([name, column]) =>
-          row[column] === null ? [] : [[name, row[column]]],
-        ),
-      ),
+      ...maybeRead(row, OF_MARK),
     }),
 };
 
@@ -140,7 +172,7 @@ export async function marksOf(
 export async function notedOf(on: Database, kitchenId: string, bakeId: string): Promise<Noted> {
   const [row] = await select(
     on,
-    `SELECT ${childColumn(READINGS)}, ${childColumn(WOBBLES)} FROM bakes p
+    `SELECT ${childColumn(READINGS)}, ${childColumn(WOBBLES)}, ${childColumn(DEEDS)} FROM bakes p
      WHERE p.kitchen_id = ? AND p.id = ?`,
     [kitchenId, bakeId],
   );
@@ -149,6 +181,7 @@ export async function notedOf(on: Database, kitchenId: string, bakeId: string): 
   return {
     readings: row ? entries(row, READINGS) : [],
     wobbles: row ? entries(row, WOBBLES) : [],
+    deeds: row ? entries(row, DEEDS) : [],
   };
 }
 

@@ -2,7 +2,7 @@ import { bakeSearchSchema, type BakeData } from '@hollow-moon/contract';
 import { Router } from 'express';
 import type { Database } from '../database/pool';
 import { logPage } from '../repositories/log';
-import { notedOf, READINGS, WOBBLES } from '../repositories/noted';
+import { DEEDS, notedOf, READINGS, WOBBLES } from '../repositories/noted';
 import type { Changes } from '../services/changes';
 import type { Keeper } from '../services/keep';
 import { notedRoutes } from './noted';
@@ -29,5 +29,6 @@ export function bakeRoutes(
   });
   notedRoutes(router, database, READINGS, keeper.find, changes);
   notedRoutes(router, database, WOBBLES, keeper.find, changes);
+  notedRoutes(router, database, DEEDS, keeper.find, changes);
   return router;
 }

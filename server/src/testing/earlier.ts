@@ -23,6 +23,7 @@ export const IDS = {
   partLine: id(9),
   reading: id(10),
   wobble: id(11),
+  deed: id(12),
 } as const;
 
 type Value = string | number | Date | null;
@@ -237,6 +238,19 @@ const ROWS: readonly KeptRow[] = [
     },
   },
   {
+    table: 'bake_deeds',
+    since: 18,
+    row: {
+      kitchen_id: [18, IDS.kitchen],
+      bake_id: [18, IDS.bake],
+      id: [18, IDS.deed],
+      at_s: [18, 1500.25],
+      kind: [18, 'oven'],
+      celsius: [18, 135.5],
+      step: [18, 1],
+    },
+  },
+  {
     table: 'bake_faults',
     since: 3,
     row: {
@@ -345,6 +359,7 @@ export function expectedAfter(version: number) {
   const noted: Noted = {
     readings: [{ id: IDS.reading, atS: 1230.5, place: 'rim', celsius: 71.25 }],
     wobbles: [{ id: IDS.wobble, atS: 2000.5, diameterMm: 66.5, motion: 'jelly' }],
+    deeds: from(18, [{ id: IDS.deed, atS: 1500.25, kind: 'oven', celsius: 135.5, step: 1 }], []),
   };
   return {
     kitchen,
@@ -353,7 +368,7 @@ export function expectedAfter(version: number) {
     formula: from(2, formula, undefined),
     bake: from(3, bake, undefined),
     pantry: from(5, item, undefined),
-    noted: from(3, noted, { readings: [], wobbles: [] }),
+    noted: from(3, noted, { readings: [], wobbles: [], deeds: [] }),
     versions: [],
   };
 }

@@ -126,10 +126,11 @@ export async function hostileRequests(
   const NOTED: Readonly<Record<string, Json>> = {
     readings: { atS: 600, place: 'centre', celsius: 42 },
     wobbles: { atS: 900, diameterMm: 90, motion: 'barely' },
+    deeds: { atS: 700, kind: 'oven', celsius: 140, step: 0 },
   };
   const note = fc
     .record({
-      kind: fc.constantFrom('readings', 'wobbles'),
+      kind: fc.constantFrom('readings', 'wobbles', 'deeds'),
       at: fc.nat(),
       into: fc.option(fc.constantFrom(...ODD, LEFT_OUT), { nil: undefined }),
     })

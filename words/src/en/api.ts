@@ -23,6 +23,7 @@ export const api = {
   'thing.address': 'address',
   'thing.bake': 'bake',
   'thing.day': 'day',
+  'thing.deed': 'note of what was done',
   'thing.formula': 'formula',
   'thing.ingredient': 'ingredient',
   'thing.kitchen': 'kitchen',

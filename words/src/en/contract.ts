@@ -49,6 +49,7 @@ export const contract = {
   'field.rest': 'The rest, in minutes,',
   'field.stage-minutes': 'The minutes of a stage',
   'field.kept': 'The temperature where it is kept',
+  'field.vessels': 'The number of vessels',
   'field.time': 'The time since the start',
   'field.temperature': 'The temperature',
   'field.wobble': 'The width of the wobble',
