@@ -1,4 +1,4 @@
-import { OVEN_LIMITS_C, TROUBLES, type Deed } from '@hollow-moon/core';
+import { OVEN_LIMITS_C, TROUBLES, type Deed, type ForecastPlan } from '@hollow-moon/core';
 import { z } from 'zod';
 import { inCelsius, inSeconds, oneOf, wholeWithin, within } from './limits';
 import { idSchema } from './wire';
@@ -47,6 +47,16 @@ export const deedSchema = z.discriminatedUnion('kind', [
 ]);
 export type DeedData = z.infer<typeof deedSchema>;
 
-/** What a forecast heeds of what was done: a trouble by itself changes nothing. */
-export const deedsOf = (deeds: readonly DeedData[]): Deed[] =>
-  deeds.flatMap((deed) => (deed.kind === 'trouble' ? [] : [deed]));
+/**
+ * What a forecast heeds of what was done: a trouble by itself changes nothing. A step that the plan does not have, in a file
+ * or a book that was changed by hand, is a turn of the oven besides what was planned.
+ */
+export const deedsOf = (
+  deeds: readonly DeedData[],
+  { programme }: Pick<ForecastPlan, 'programme'>,
+): Deed[] =>
+  deeds.flatMap((deed): Deed[] => {
+    if (deed.kind === 'trouble') return [];
+    if (!('step' in deed) || deed.step === undefined) return [deed];
+    return [deed.step in (programme?.steps ?? []) ? deed : { ...deed, step: undefined }];
+  });

@@ -3,7 +3,19 @@ import type { Learnt } from '@hollow-moon/core/learning';
 import { captionOf, clock, minutes, say, spanOfMinutes } from '@hollow-moon/words';
 import { Text, View } from 'react-native';
 import Svg, { Circle } from 'react-native-svg';
-import { Button, colours, Figure, focusOn, Notice, Read, Sheet, Soft, useWords } from '../design';
+import { deedAt, nextOpenStep } from '../deeds';
+import {
+  Button,
+  colours,
+  Figure,
+  focusOn,
+  icons,
+  Notice,
+  Read,
+  Sheet,
+  Soft,
+  useWords,
+} from '../design';
 import { Moon, moonInWords } from '../moon';
 import { BakeDial } from './BakeDial';
 import { foreseenAt, gapOf, type Gap } from './foreseen';
@@ -11,6 +23,8 @@ import { LearntNotice } from './LearntNotice';
 import { MadeParts } from './MadeParts';
 import { foreseenMoon, nextToDo, secondsInto, type Standing } from './progress';
 import { SendState } from './SendState';
+import { useAppDispatch } from '../state/state';
+import { noteOf } from './writing';
 
 /** The moon fills most of the width, ringed by how far the bake is on its way to the best pull. */
 const MOON_PX = 210;
@@ -204,6 +218,84 @@ function GapNotice({ gap }: { readonly gap: Gap }) {
   );
 }
 
+/** The next step of the oven, to be said once it is made: the forecast then has it at its real minute. */
+function StepMade({
+  id,
+  data,
+  noted,
+  elapsedS,
+}: {
+  readonly id: string;
+  readonly data: BakeData;
+  readonly noted: Noted;
+  readonly elapsedS: number;
+}) {
+  const dispatch = useAppDispatch();
+  const { put } = useWords();
+  const open = data.pulledAt === null ? nextOpenStep(data, noted.deeds, elapsedS) : undefined;
+  if (!open) return null;
+  const { step, to } = open;
+  const door = to === 'off-shut' ? 'shut' : 'ajar';
+  return (
+    <View className="self-start">
+      <Button
+        label={
+          typeof to === 'number'
+            ? put('deeds.step-made', { to: { ovenC: to } })
+            : say('deeds.step-off', { door })
+        }
+        testID="step-made"
+        onPress={() => {
+          const deed =
+            typeof to === 'number'
+              ? ({ kind: 'oven', celsius: to, step } as const)
+              : ({ kind: 'oven-off', door, step } as const);
+          dispatch(noteOf(id, { kind: 'deeds', entry: deedAt(elapsedS, deed) }));
+          focusOn('bake-says');
+        }}
+      />
+    </View>
+  );
+}
+
+/** What is to be done next by the plan, that it has been done, and what to do where something is wrong. */
+function ToDo({
+  id,
+  data,
+  noted,
+  now,
+  onWrong,
+}: {
+  readonly id: string;
+  readonly data: BakeData;
+  readonly noted: Noted;
+  readonly now: number;
+  readonly onWrong: (() => void) | undefined;
+}) {
+  const { degrees, unit } = useWords();
+  const toDo = nextToDo(data, now, (celsius) => `${degrees(celsius)} ${unit}`);
+  return (
+    <>
+      {toDo ? (
+        <Read className="font-read-strong" testID="to-do">
+          {toDo}
+        </Read>
+      ) : null}
+      <StepMade id={id} data={data} noted={noted} elapsedS={secondsInto(data, now)} />
+      {onWrong && data.result === null ? (
+        <View className="self-start">
+          <Button
+            label={say('deeds.wrong')}
+            icon={icons.alert}
+            testID="something-wrong"
+            onPress={onWrong}
+          />
+        </View>
+      ) : null}
+    </>
+  );
+}
+
 /** So long a start may have been a slip of the thumb, s. */
 const STRAY_S = 180;
 
@@ -234,6 +326,7 @@ export function BakeHead({
   heeded,
   now,
   onNote,
+  onWrong,
 }: {
   readonly id: string;
   readonly data: BakeData;
@@ -244,9 +337,9 @@ export function BakeHead({
   readonly heeded: readonly Reading[];
   readonly now: number;
   readonly onNote: (change: Partial<BakeData>) => void;
+  /** Asks what is wrong, where that does not stand beside it. */
+  readonly onWrong: (() => void) | undefined;
 }) {
-  const { degrees, unit } = useWords();
-  const toDo = nextToDo(data, now, (celsius) => `${degrees(celsius)} ${unit}`);
   const gap = data.pulledAt === null ? gapOf(data, heeded) : undefined;
   const made = data.parts.length > 0;
   const sinceS = secondsInto(data, now);
@@ -264,11 +357,7 @@ export function BakeHead({
       ) : (
         <WallClock standing={standing} />
       )}
-      {toDo ? (
-        <Read className="font-read-strong" testID="to-do">
-          {toDo}
-        </Read>
-      ) : null}
+      <ToDo id={id} data={data} noted={noted} now={now} onWrong={onWrong} />
       {gap ? <GapNotice gap={gap} /> : null}
       {learnt ? <LearntNotice data={data} noted={noted} learnt={learnt} heeded={heeded} /> : null}
       <Pulled data={data} elapsedS={elapsedS} onNote={onNote} />

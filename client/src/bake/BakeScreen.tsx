@@ -1,22 +1,21 @@
 import type { BakeData, Noted, StoredBake } from '@hollow-moon/contract';
 import { say } from '@hollow-moon/words';
 import { router, useLocalSearchParams } from 'expo-router';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { Button, focusOn, HalfSheet, icons, Notice, Sheet, Title } from '../design';
+import { Button, focusOn, Fold, Notice, Sheet, Title } from '../design';
 import { Curves } from '../curves/Curves';
 import { Column, Head, Margin, useLow, useTitle, useWide, WhenHere } from '../layout';
-import { useWaiting } from '../outgoing/useWaiting';
 import { useBakeQuery } from '../wire/api';
 import { useKitchenBook } from '../book/book';
 import { useAppDispatch, useAppSelector } from '../state/state';
 import { LiveProbe } from '../devices/LiveProbe';
 import { BakeHead } from './BakeHead';
-import { putAway, type LocalBake } from './bakes';
+import type { LocalBake } from './bakes';
 import { believed as tellBelieved, notedKey } from './believed';
-import { foreseenAt } from './foreseen';
 import { notedOf } from './noted';
-import { NotedList, ReadingForm, ResultForm, WobbleForm } from './Notes';
+import { NotedList, ResultForm } from './Notes';
+import { FORMS, NextStep, Pads, useForms, type Asked, type FormName } from './Pads';
 import { standingOf } from './progress';
 import { SendState } from './SendState';
 import { useLearnt, type Believed } from './useLearnt';
@@ -55,130 +54,6 @@ function AwayBake({ id, data }: { readonly id: string; readonly data: BakeData }
         <SendState id={id} data={data} />
       </Margin>
     </Column>
-  );
-}
-
-/** The forms of a bake: a reading, a wobble. */
-function useForms(id: string, data: BakeData, atS: number, keypad: boolean) {
-  const dispatch = useAppDispatch();
-  return {
-    reading: (
-      <ReadingForm
-        atS={atS}
-        firstPlace={data.parts.length > 0 ? 'pan' : 'centre'}
-        foreseenC={foreseenAt(data, atS)?.centreC}
-        keypad={keypad}
-        onReading={(entry) => dispatch(noteOf(id, { kind: 'readings', entry }))}
-      />
-    ),
-    wobble:
-      data.parts.length > 0 ? null : (
-        <WobbleForm
-          atS={atS}
-          surfaceMm={data.surfaceMm}
-          shell={data.shell !== 'none'}
-          onWobble={(entry) => dispatch(noteOf(id, { kind: 'wobbles', entry }))}
-        />
-      ),
-  };
-}
-
-/** Takes it out of the oven, or once it is out, into the log. */
-function NextStep({
-  id,
-  data,
-  onNote,
-  className,
-}: {
-  readonly id: string;
-  readonly data: BakeData;
-  readonly onNote: (change: Partial<BakeData>) => void;
-  readonly className: string;
-}) {
-  const dispatch = useAppDispatch();
-  const waits = useWaiting(id).waiting.length > 0;
-  return data.pulledAt === null ? (
-    <Button
-      label={data.parts.length > 0 ? say('bake.finish-it') : say('bake.pull-it')}
-      weight="main"
-      className={className}
-      testID="pull-it"
-      onPress={() => {
-        onNote({ pulledAt: new Date().toISOString() });
-        focusOn('pulled-at');
-      }}
-    />
-  ) : (
-    <Button
-      label={say('bake.into-the-log')}
-      weight="main"
-      className={className}
-      disabled={waits}
-      testID="into-log"
-      onPress={() => {
-        router.replace(`/log/${id}`);
-        dispatch(putAway(id));
-        focusOn('record-title');
-      }}
-    />
-  );
-}
-
-type Pad = 'reading' | 'wobble';
-
-const PADS = {
-  reading: { title: say('bake.probe'), icon: icons.probe },
-  wobble: { title: say('bake.wobble'), icon: icons.nudge },
-} as const;
-
-/** The foot of a bake on a phone: three pads for floury thumbs, and over them what one of them asks. */
-function Pads({
-  id,
-  data,
-  atS,
-  onNote,
-}: {
-  readonly id: string;
-  readonly data: BakeData;
-  readonly atS: number;
-  readonly onNote: (change: Partial<BakeData>) => void;
-}) {
-  const [open, setOpen] = useState<Pad>();
-  const height = useLow() ? 'min-h-12' : 'min-h-[72px]';
-  const forms = useForms(id, data, atS, true);
-  const pads: readonly Pad[] = forms.wobble ? ['reading', 'wobble'] : ['reading'];
-  return (
-    <View className="no-print">
-      {open ? (
-        <HalfSheet
-          title={PADS[open].title}
-          onClose={() => {
-            setOpen(undefined);
-            focusOn(`pad-${open}`);
-          }}
-          testID={`sheet-${open}`}
-        >
-          {forms[open]}
-        </HalfSheet>
-      ) : null}
-      <View className="flex-row gap-2 border-t border-line bg-sheet p-2">
-        {pads.map((pad) => (
-          <Button
-            key={pad}
-            label={PADS[pad].title}
-            icon={PADS[pad].icon}
-            className={`${height} flex-1`}
-            pressed={open === pad}
-            testID={`pad-${pad}`}
-            onPress={() => {
-              setOpen(open === pad ? undefined : pad);
-              if (open !== pad) focusOn(pad);
-            }}
-          />
-        ))}
-        <NextStep id={id} data={data} onNote={onNote} className={`${height} flex-1`} />
-      </View>
-    </View>
   );
 }
 
@@ -245,33 +120,118 @@ function BakeHistory({
 }
 
 /** A running bake as its readings say it goes, told to the other screens too. */
-function useBelieved(id: string, data: BakeData, noted: Noted): Believed {
+function useBelieved(id: string, data: BakeData, noted: Noted): Believed & Pick<Asked, 'asked'> {
   const dispatch = useAppDispatch();
   const before = useAppSelector((state) => state.believed[id]);
-  const { shown, followed } = useLearnt(data, noted, before);
+  const { shown, followed, asked } = useLearnt(data, noted, before);
   useEffect(() => {
     if (!followed) return;
     const { learnt, heeded } = followed;
     const { foreseen } = followed.data;
     dispatch(tellBelieved({ id, forecast: { of: notedKey(noted), foreseen, heeded, learnt } }));
   }, [dispatch, id, noted, followed]);
-  return shown;
+  return { ...shown, asked };
+}
+
+/** A running bake, laid out by what its parts say. */
+interface Laid {
+  readonly whole: Asked;
+  readonly head: ReactNode;
+  readonly live: ReactNode;
+  readonly result: ReactNode;
+  readonly history: ReactNode;
+  readonly onNote: (change: Partial<BakeData>) => void;
+}
+
+function WideBake({ whole, head, live, result, history, onNote }: Laid) {
+  const { id, data } = whole;
+  const forms = useForms(whole, false, () => focusOn('so-far'));
+  return (
+    <View className="h-full flex-row">
+      <View className="min-w-0 flex-1">
+        <Column>
+          <Margin>
+            <Title>{data.formulaName}</Title>
+          </Margin>
+          {head}
+        </Column>
+      </View>
+      <View className="min-w-0 flex-1 border-l border-line">
+        <Column>
+          <Sheet title={FORMS.reading.title}>{forms.reading}</Sheet>
+          {forms.wobble ? <Sheet title={FORMS.wobble.title}>{forms.wobble}</Sheet> : null}
+          {live}
+          {forms.oven ? (
+            <Fold id="oven-deeds" title={FORMS.oven.title} summary={say('deeds.in-short')}>
+              {() => <Margin>{forms.oven}</Margin>}
+            </Fold>
+          ) : null}
+          {data.result === null ? (
+            <Fold
+              id="something-wrong"
+              title={FORMS.wrong.title}
+              summary={say('deeds.wrong-in-short')}
+            >
+              {() => <Margin>{forms.wrong}</Margin>}
+            </Fold>
+          ) : null}
+          {result}
+          <Margin>
+            <NextStep id={id} data={data} onNote={onNote} className="min-h-[72px]" />
+          </Margin>
+          {history}
+        </Column>
+      </View>
+    </View>
+  );
+}
+
+function PhoneBake({
+  whole,
+  head,
+  live,
+  result,
+  history,
+  onNote,
+  open,
+  onOpen,
+}: Laid & {
+  readonly open: FormName | undefined;
+  readonly onOpen: (form: FormName | undefined) => void;
+}) {
+  const low = useLow();
+  const name = <Head name={whole.data.formulaName} back={say('bake.to-the-shelf')} />;
+  return (
+    <View className="h-full">
+      {low ? null : name}
+      <View className="min-h-0 flex-1">
+        <Column>
+          {low ? name : null}
+          {head}
+          {result}
+          {live}
+          {history}
+        </Column>
+      </View>
+      <Pads asked={whole} open={open} onOpen={onOpen} onNote={onNote} />
+    </View>
+  );
 }
 
 function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBake }) {
   const dispatch = useAppDispatch();
   const wide = useWide();
-  const low = useLow();
   const { data } = bake;
   useTitle(data.formulaName);
   const now = useNow(data.pulledAt === null || data.result === null);
   const entries = useAppSelector((state) => state.noted);
   const noted = useMemo(() => notedOf(entries, id), [entries, id]);
-  const { data: believed, learnt, heeded } = useBelieved(id, data, noted);
+  const { data: believed, learnt, heeded, asked } = useBelieved(id, data, noted);
+  const [open, setOpen] = useState<FormName>();
   const standing = standingOf(believed, now, heeded);
   const { elapsedS } = standing;
   const note = (change: Partial<BakeData>) => dispatch(changeBake(id, change));
-  const forms = useForms(id, believed, elapsedS, false);
+  const whole: Asked = { id, data: believed, noted, atS: elapsedS, asked };
   const head = (
     <BakeHead
       id={id}
@@ -282,6 +242,14 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
       heeded={heeded}
       now={now}
       onNote={note}
+      onWrong={
+        wide
+          ? undefined
+          : () => {
+              setOpen('wrong');
+              focusOn('sheet-wrong');
+            }
+      }
     />
   );
   const live =
@@ -296,47 +264,8 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
     );
   const result = data.pulledAt === null ? null : <ResultForm data={data} onNote={note} />;
   const history = <BakeHistory id={id} data={believed} elapsedS={elapsedS} onNote={note} />;
-  if (wide) {
-    return (
-      <View className="h-full flex-row">
-        <View className="min-w-0 flex-1">
-          <Column>
-            <Margin>
-              <Title>{data.formulaName}</Title>
-            </Margin>
-            {head}
-          </Column>
-        </View>
-        <View className="min-w-0 flex-1 border-l border-line">
-          <Column>
-            <Sheet title={PADS.reading.title}>{forms.reading}</Sheet>
-            {forms.wobble ? <Sheet title={PADS.wobble.title}>{forms.wobble}</Sheet> : null}
-            {live}
-            {result}
-            <Margin>
-              <NextStep id={id} data={data} onNote={note} className="min-h-[72px]" />
-            </Margin>
-            {history}
-          </Column>
-        </View>
-      </View>
-    );
-  }
-  return (
-    <View className="h-full">
-      {low ? null : <Head name={data.formulaName} back={say('bake.to-the-shelf')} />}
-      <View className="min-h-0 flex-1">
-        <Column>
-          {low ? <Head name={data.formulaName} back={say('bake.to-the-shelf')} /> : null}
-          {head}
-          {result}
-          {live}
-          {history}
-        </Column>
-      </View>
-      <Pads id={id} data={data} atS={elapsedS} onNote={note} />
-    </View>
-  );
+  const of: Laid = { whole, head, live, result, history, onNote: note };
+  return wide ? <WideBake {...of} /> : <PhoneBake {...of} open={open} onOpen={setOpen} />;
 }
 
 /** Takes a bake of the book up on this device. */

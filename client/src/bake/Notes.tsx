@@ -1,3 +1,4 @@
+import { deedInWords } from '../deeds';
 import { NudgeMoon } from './NudgeMoon';
 import {
   Button,
@@ -246,7 +247,8 @@ export function NotedList({
   readonly noted: Noted;
   readonly onTakeBack: (kind: keyof Noted, entryId: string) => void;
 }) {
-  const { put, quantity } = useWords();
+  const words = useWords();
+  const { put, quantity } = words;
   const rows = [
     ...noted.readings.map((reading) => ({
       id: reading.id,
@@ -262,6 +264,12 @@ export function NotedList({
         motion: say(`motion.${wobble.motion}`),
       }),
       remove: () => onTakeBack('wobbles', wobble.id),
+    })),
+    ...noted.deeds.map((deed) => ({
+      id: deed.id,
+      atS: deed.atS,
+      text: deedInWords(deed, words),
+      remove: () => onTakeBack('deeds', deed.id),
     })),
   ].sort((a, b) => a.atS - b.atS);
   if (rows.length === 0) return <Soft>{say('bake.nothing-noted-yet-a-probe-reading')}</Soft>;

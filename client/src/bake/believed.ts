@@ -12,14 +12,15 @@ export interface BelievedForecast {
   readonly foreseen: BakeData['foreseen'];
   /** Readings that are still held against it as they are. */
   readonly heeded: readonly Reading[];
-  readonly learnt: Learnt;
+  /** What the readings have taught; nothing where only what was done has moved the forecast. */
+  readonly learnt: Learnt | undefined;
 }
 
 export type BelievedForecasts = Readonly<Record<string, BelievedForecast>>;
 
 /** What is noted of a bake, in short. */
-export const notedKey = ({ readings, wobbles }: Noted): string =>
-  [...readings, ...wobbles].map(({ id }) => id).join(' ');
+export const notedKey = ({ readings, wobbles, deeds }: Noted): string =>
+  [...readings, ...wobbles, ...deeds].map(({ id }) => id).join(' ');
 
 const none: BelievedForecasts = {};
 

@@ -3,7 +3,7 @@ import { v4 as uuid } from 'uuid';
 import { z } from 'zod';
 import type { Write } from '../outgoing/writes';
 import type { LocalBake } from './bakes';
-import { entriesOf, type LocalEntry } from './noted';
+import { entriesOf, notedEntries, type LocalEntry } from './noted';
 
 const version = z.int().min(0);
 
@@ -22,18 +22,21 @@ export const earlierBakeSchema = z
     data: z.looseObject({ ...notedSchema.shape }),
     unsent: z.boolean(),
   })
-  .transform(({ kitchenId, version, unsent, data: { readings, wobbles, ...data } }, context) => {
-    const sound = bakeDataSchema.safeParse(data);
-    if (sound.success) return { kitchenId, version, unsent, data: sound.data, readings, wobbles };
-    context.addIssue({ code: 'custom', message: 'unreadable' });
-    return z.NEVER;
-  });
+  .transform(
+    ({ kitchenId, version, unsent, data: { readings, wobbles, deeds, ...data } }, context) => {
+      const sound = bakeDataSchema.safeParse(data);
+      const noted = { readings, wobbles, deeds };
+      if (sound.success) return { kitchenId, version, unsent, data: sound.data, noted };
+      context.addIssue({ code: 'custom', message: 'unreadable' });
+      return z.NEVER;
+    },
+  );
 type EarlierBake = z.infer<typeof earlierBakeSchema>;
 
 /** Such a bake as bakes are now, and what of it has still to be sent: notes that the book has already do no harm. */
 export function upgradedBake(
   id: string,
-  { unsent, kitchenId, version, data, readings, wobbles }: EarlierBake,
+  { unsent, kitchenId, version, data, noted }: EarlierBake,
 ): {
   readonly bake: LocalBake;
   readonly entries: readonly LocalEntry[];
@@ -42,8 +45,7 @@ export function upgradedBake(
   const works: Write['work'][] = unsent
     ? [
         { op: 'put', kind: 'bakes', version, data },
-        ...readings.map((entry) => ({ op: 'note', kind: 'readings', entry }) as const),
-        ...wobbles.map((entry) => ({ op: 'note', kind: 'wobbles', entry }) as const),
+        ...notedEntries(noted).map((each) => ({ op: 'note', ...each }) as const),
       ]
     : [];
   const writes = works.map((work, order): Write => ({
@@ -53,5 +55,5 @@ export function upgradedBake(
     refused: null,
   }));
   const bake = { kitchenId, version, data };
-  return { bake, entries: entriesOf(id, { readings, wobbles }), writes };
+  return { bake, entries: entriesOf(id, noted), writes };
 }

@@ -1,5 +1,12 @@
-import { readingSchema, wobbleCheckSchema, type Noted } from '@hollow-moon/contract';
-import type { Reading, WobbleCheck } from '@hollow-moon/contract';
+import {
+  deedSchema,
+  readingSchema,
+  wobbleCheckSchema,
+  type DeedData,
+  type Noted,
+  type Reading,
+  type WobbleCheck,
+} from '@hollow-moon/contract';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { z } from 'zod';
 import { putAway } from './bakes';
@@ -7,7 +14,8 @@ import { putAway } from './bakes';
 /** What is noted of a bake, one by one. */
 export type NotedEntry =
   | { readonly kind: 'readings'; readonly entry: Reading }
-  | { readonly kind: 'wobbles'; readonly entry: WobbleCheck };
+  | { readonly kind: 'wobbles'; readonly entry: WobbleCheck }
+  | { readonly kind: 'deeds'; readonly entry: DeedData };
 
 /**
  * An entry of a bake at this device's side. Each is a record of its own: of two tabs that note at once neither can write
@@ -26,6 +34,7 @@ const rest = { bakeId: z.string(), takenBack: z.boolean() };
 export const keptEntrySchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('readings'), entry: readingSchema, ...rest }),
   z.object({ kind: z.literal('wobbles'), entry: wobbleCheckSchema, ...rest }),
+  z.object({ kind: z.literal('deeds'), entry: deedSchema, ...rest }),
 ]) as unknown as z.ZodType<LocalEntry>;
 
 const none: LocalEntries = {};
@@ -72,11 +81,17 @@ export function notedOf(entries: LocalEntries, bakeId: string): Noted {
   return {
     readings: here.flatMap((each) => (each.kind === 'readings' ? [each.entry] : [])),
     wobbles: here.flatMap((each) => (each.kind === 'wobbles' ? [each.entry] : [])),
+    deeds: here.flatMap((each) => (each.kind === 'deeds' ? [each.entry] : [])),
   };
 }
 
-/** The entries of a bake as the records they are kept as. */
-export const entriesOf = (bakeId: string, { readings, wobbles }: Noted): LocalEntry[] => [
-  ...readings.map((entry) => ({ kind: 'readings' as const, entry, bakeId, takenBack: false })),
-  ...wobbles.map((entry) => ({ kind: 'wobbles' as const, entry, bakeId, takenBack: false })),
+/** All that is noted of a bake, entry by entry. */
+export const notedEntries = ({ readings, wobbles, deeds }: Noted): NotedEntry[] => [
+  ...readings.map((entry) => ({ kind: 'readings' as const, entry })),
+  ...wobbles.map((entry) => ({ kind: 'wobbles' as const, entry })),
+  ...deeds.map((entry) => ({ kind: 'deeds' as const, entry })),
 ];
+
+/** The entries of a bake as the records they are kept as. */
+export const entriesOf = (bakeId: string, noted: Noted): LocalEntry[] =>
+  notedEntries(noted).map((each) => ({ ...each, bakeId, takenBack: false }));

@@ -1,10 +1,11 @@
 import {
+  deedsOf,
   foreseenFrom,
   type BakeData,
   type Noted,
   type Reading as NotedReading,
 } from '@hollow-moon/contract';
-import { shifted } from '@hollow-moon/core';
+import { asBaked, shifted } from '@hollow-moon/core';
 import {
   LEAST_TRACES,
   learn,
@@ -13,6 +14,7 @@ import {
   type Reading,
 } from '@hollow-moon/core/learning';
 import { useMemo } from 'react';
+import { withoutMade, type AsForecast } from '../deeds';
 import { useJob } from '../jobs';
 import type { BelievedForecast } from './believed';
 import { useTraces } from './useTraces';
@@ -28,9 +30,6 @@ export interface Believed {
   /** Readings in the middle that nothing explains, newer than all that is believed: what they say comes before a pull. */
   readonly heeded: readonly NotedReading[];
 }
-
-/** The same once the forecast has followed all that is noted. */
-export type Followed = Believed & { readonly learnt: Learnt };
 
 /**
  * Readings of the middle that are further off than anything that is unsure explains, and not because of their unit. They
@@ -70,15 +69,24 @@ function readingsOf({ surfaceMm }: BakeData, { readings, wobbles }: Noted): Read
 }
 
 /**
- * A running bake as its readings say it goes: the runs of its plan weighed by them, and the forecast made anew with what is
- * most likely; `before` is what was believed last. Nothing is learnt of a bake that is out of the oven, or that was begun without a plan.
+ * A running bake as its readings and what was done to it say it goes: the runs of its plan as it was really baked, weighed
+ * by what was read, and the forecast made anew with what is most likely; `before` is what was believed last. Nothing is
+ * learnt of a bake that is out of the oven, or that was begun without a plan. `asked` is the forecast it stands on.
  */
 export function useLearnt(
   data: BakeData,
   noted: Noted,
   before: BelievedForecast | undefined,
-): { readonly shown: Believed; readonly followed: Followed | undefined } {
-  const plan = data.pulledAt === null ? data.planned?.plan : undefined;
+): {
+  readonly shown: Believed;
+  readonly followed: Believed | undefined;
+  readonly asked: AsForecast | undefined;
+} {
+  const planned = data.pulledAt === null ? data.planned?.plan : undefined;
+  const plan = useMemo(
+    () => planned && asBaked(planned, deedsOf(noted.deeds, planned)),
+    [planned, noted.deeds],
+  );
   const untilS = Math.round(FURTHER.share * data.foreseen.pullS + FURTHER.s);
   const traces = useTraces(plan, untilS);
   const learnt = useMemo(() => {
@@ -86,26 +94,28 @@ export function useLearnt(
     const readings = readingsOf(data, noted);
     return readings.length > 0 ? learn(traces, readings, steadyOvenC(plan)) : undefined;
   }, [plan, traces, data, noted]);
-  const ask = useMemo(
-    () =>
-      plan && learnt && learnt.believed.length > 0
-        ? { plan: shifted(plan, learnt.shift), setShiftK: learnt.shift.setK }
-        : undefined,
-    [plan, learnt],
-  );
+  const asked = useMemo((): AsForecast | undefined => {
+    if (!plan) return undefined;
+    return learnt && learnt.believed.length > 0
+      ? { plan: shifted(plan, learnt.shift), setShiftK: learnt.shift.setK }
+      : { plan, setShiftK: 0 };
+  }, [plan, learnt]);
+  // As it was begun it is forecast already.
+  const ask = asked?.plan === planned ? undefined : asked;
   const { answer, settled } = useJob('forecast', ask, 'now');
-  const followed = useMemo((): Followed | undefined => {
-    if (!plan || !learnt) return undefined;
-    const heeded = heededOf(learnt, noted.readings);
+  const followed = useMemo((): Believed | undefined => {
+    if (!plan || (!learnt && !ask)) return undefined;
+    const heeded = learnt ? heededOf(learnt, noted.readings) : noted.readings;
     if (!ask) return { data, learnt, heeded };
     if (!settled || !answer?.ok) return undefined;
     const use = { topUp: plan.topUp ?? null, out: [...(plan.out ?? [])] };
-    return { data: { ...data, foreseen: foreseenFrom(answer.value, use) }, learnt, heeded };
+    const foreseen = withoutMade(foreseenFrom(answer.value, use), noted.deeds);
+    return { data: { ...data, foreseen }, learnt, heeded };
   }, [data, noted, plan, ask, answer, settled, learnt]);
   const shown = useMemo((): Believed => {
     if (followed) return followed;
     // Until the forecast has followed, what was believed before stands, and what is new is held against it as it is.
-    if (!learnt || !before) return { data, learnt: undefined, heeded: noted.readings };
+    if (!ask || !before) return { data, learnt: undefined, heeded: noted.readings };
     const known = before.of.split(' ');
     const fresh = noted.readings.filter(({ id }) => !known.includes(id));
     return {
@@ -113,6 +123,6 @@ export function useLearnt(
       learnt: before.learnt,
       heeded: [...before.heeded, ...fresh],
     };
-  }, [data, noted, followed, learnt, before]);
-  return { shown, followed };
+  }, [data, noted, followed, ask, before]);
+  return { shown, followed, asked };
 }

@@ -25,10 +25,11 @@ export const beginBake =
 
 /** Takes up a bake of the book to go on with it here. */
 export const takeUp =
-  (kitchenId: string, { id, version, data, readings, wobbles }: StoredBake): AppThunk =>
+  (kitchenId: string, stored: StoredBake): AppThunk =>
   (dispatch, getState) => {
+    const { id, version, data } = stored;
     if (getState().bakes[id]) return;
-    for (const entry of entriesOf(id, { readings, wobbles })) dispatch(entryArrived(entry));
+    for (const entry of entriesOf(id, stored)) dispatch(entryArrived(entry));
     dispatch(bakeArrived({ id, bake: { kitchenId, version, data } }));
   };
 

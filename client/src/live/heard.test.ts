@@ -97,6 +97,7 @@ describe('a bake that is on two devices', () => {
     data: { ...begunBake, pulledAt },
     readings: [reading(5)],
     wobbles: [],
+    deeds: [],
   };
 
   it('is as the other has it: its pull, and what was read', async () => {

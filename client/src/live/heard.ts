@@ -17,8 +17,8 @@ const refreshedBake =
     );
     const { bakes, noted, outgoing } = getState();
     if (!stored || !bakes[id] || waitingOf(outgoing, id).length > 0) return;
-    const { version, data, readings, wobbles } = stored;
-    const entries = entriesOf(id, { readings, wobbles });
+    const { version, data } = stored;
+    const entries = entriesOf(id, stored);
     const known = new Set(entries.map(({ entry }) => entry.id));
     for (const [entryId, { bakeId }] of Object.entries(noted)) {
       if (bakeId === id && !known.has(entryId)) dispatch(entryGone(entryId));

@@ -130,7 +130,7 @@ function TwoMoons({
       </View>
       <BakeDial
         data={data}
-        noted={{ readings: centreReadings(bake), wobbles: bake.wobbles }}
+        noted={{ readings: centreReadings(bake), wobbles: bake.wobbles, deeds: bake.deeds }}
         pulledS={pulledS}
       />
       <DonenessKey spoils={undefined} />

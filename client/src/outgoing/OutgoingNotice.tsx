@@ -17,6 +17,7 @@ const KIND_NAMES = {
   days: 'A day',
   readings: say('outgoing.a-probe-reading'),
   wobbles: say('outgoing.a-wobble-check'),
+  deeds: say('outgoing.a-deed'),
   marks: say('outgoing.a-tap'),
 } as const;
 
@@ -28,7 +29,7 @@ const screenOf = ({ thing, work: { kind } }: Write): string | undefined =>
       ? `/work/${thing}`
       : kind === 'days'
         ? `/plan/${thing}`
-        : kind === 'bakes' || kind === 'readings' || kind === 'wobbles'
+        : ['bakes', 'readings', 'wobbles', 'deeds'].includes(kind)
           ? `/bake/${thing}`
           : undefined;
 

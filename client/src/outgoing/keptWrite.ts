@@ -1,4 +1,4 @@
-import { markSchema, readingSchema, wobbleCheckSchema } from '@hollow-moon/contract';
+import { deedSchema, markSchema, readingSchema, wobbleCheckSchema } from '@hollow-moon/contract';
 import { z } from 'zod';
 import { RESOURCES, type ResourceKind } from '../wire/resources';
 import type { Write } from './writes';
@@ -22,10 +22,11 @@ export const keptWriteSchema = z.object({
     ...(Object.keys(RESOURCES) as ResourceKind[]).map(put),
     z.object({ op: z.literal('note'), kind: z.literal('readings'), entry: readingSchema }),
     z.object({ op: z.literal('note'), kind: z.literal('wobbles'), entry: wobbleCheckSchema }),
+    z.object({ op: z.literal('note'), kind: z.literal('deeds'), entry: deedSchema }),
     z.object({ op: z.literal('note'), kind: z.literal('marks'), entry: markSchema }),
     z.object({
       op: z.literal('take-back'),
-      kind: z.enum(['readings', 'wobbles', 'marks']),
+      kind: z.enum(['readings', 'wobbles', 'deeds', 'marks']),
       entryId: z.string(),
     }),
   ]),

@@ -58,7 +58,7 @@ describe('a bake', () => {
     expect(sent[1]!.data.note).toBe('rim firm');
     expect(sent[2]).toMatchObject(reading(1));
     expect(bake().version).toBe(2);
-    expect(notedOf(store.getState().noted, id)).toEqual({ readings: [], wobbles: [] });
+    expect(notedOf(store.getState().noted, id)).toEqual({ readings: [], wobbles: [], deeds: [] });
   });
 
   it('noted while the book is away is sent in order, and what was taken back is not sent at all', async () => {

@@ -1,4 +1,4 @@
-import type { BakeData, MarkData, Reading, WobbleCheck } from '@hollow-moon/contract';
+import type { BakeData, DeedData, MarkData, Reading, WobbleCheck } from '@hollow-moon/contract';
 import { createAction, createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { v4 as uuid } from 'uuid';
 import type { Refused, ResourceKind, StoredThing } from '../wire/resources';
@@ -16,10 +16,11 @@ export type Work =
     }
   | { readonly op: 'note'; readonly kind: 'readings'; readonly entry: Reading }
   | { readonly op: 'note'; readonly kind: 'wobbles'; readonly entry: WobbleCheck }
+  | { readonly op: 'note'; readonly kind: 'deeds'; readonly entry: DeedData }
   | { readonly op: 'note'; readonly kind: 'marks'; readonly entry: MarkData }
   | {
       readonly op: 'take-back';
-      readonly kind: 'readings' | 'wobbles' | 'marks';
+      readonly kind: 'readings' | 'wobbles' | 'deeds' | 'marks';
       readonly entryId: string;
     };
 

@@ -204,7 +204,7 @@ describe('what was kept by earlier versions', () => {
     expect(bakes[TART_ID]).toEqual({
       ...{ kitchenId: book.kitchen.id, version: 3, data: begunBake },
     });
-    expect(notedOf(noted, TART_ID)).toEqual({ readings: [reading], wobbles: [] });
+    expect(notedOf(noted, TART_ID)).toEqual({ readings: [reading], wobbles: [], deeds: [] });
     const works = Object.values(outgoing.writes).map(({ order, work }) => [order, work]);
     expect(works.sort()).toEqual([
       [0, { op: 'put', kind: 'bakes', version: 3, data: begunBake }],
@@ -266,7 +266,7 @@ describe('two tabs', () => {
     await settled();
     await moment();
     const { noted, bakes } = await recalled();
-    const wanted = { readings: [reading(1).entry, reading(3).entry], wobbles: [] };
+    const wanted = { readings: [reading(1).entry, reading(3).entry], wobbles: [], deeds: [] };
     for (const each of [noted, here.getState().noted, there.getState().noted]) {
       expect(notedOf(each, TIN_ID)).toEqual(wanted);
     }

@@ -229,7 +229,7 @@ function bakeOf(story: Story, index: number, today: Date): DemoBake {
     ...deed,
   }));
   const drifted = { ...plan, oven: { ...plan.oven, offsetK: oven.offsetK + story.driftK } };
-  const really = made(asBaked(drifted, deedsOf(deeds)));
+  const really = made(asBaked(drifted, deedsOf(deeds, plan)));
   const pulledS = Math.round(foreseen.pullS + story.lateMin * 60);
   // Nights start between ten to three and a quarter past four.
   const startedAt = new Date(today);

@@ -9,6 +9,7 @@ import { compare } from './compare';
 import { cooling } from './cooling';
 import { curves } from './curves';
 import { day } from './day';
+import { deeds } from './deeds';
 import { design } from './design';
 import { dial } from './dial';
 import { device } from './device';
@@ -44,6 +45,7 @@ export const screens = {
   ...cooling,
   ...curves,
   ...day,
+  ...deeds,
   ...design,
   ...dial,
   ...device,

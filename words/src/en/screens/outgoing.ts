@@ -5,6 +5,7 @@ export const outgoing = {
   'outgoing.a-probe-reading': 'A probe reading',
   'outgoing.a-tap': 'A tap on a task',
   'outgoing.a-wobble-check': 'A wobble check',
+  'outgoing.a-deed': 'What was done to a bake',
   'outgoing.look-at-it': 'Look at it',
   'outgoing.keep-mine': 'Keep mine',
   'outgoing.try-again': 'Try again',
