@@ -51,7 +51,7 @@ function clientRoom() {
     setupFilesAfterEnv: [...(web.setupFilesAfterEnv ?? []), '<rootDir>/src/testing/queries.ts'],
     // Packages that ship as modules only; the name may go on (react-native-web, d3-scale).
     transformIgnorePatterns: [
-      `node_modules/(?!(${MODULES_ONLY.join('|')}|react-native|@react-native|expo|@expo|lucide|nativewind|d3-|internmap|delaunator|robust-predicates|uuid|date-fns|@reduxjs|immer|react-redux|@hookform|standard-navigation|javascript-lp-solver))`,
+      `node_modules/(?!(${MODULES_ONLY.join('|')}|react-native|@react-native|expo|@expo|lucide|nativewind|d3-|internmap|delaunator|robust-predicates|uuid|date-fns|@reduxjs|immer|react-redux|@hookform|standard-navigation|javascript-lp-solver|quick-lru))`,
     ],
   };
 }

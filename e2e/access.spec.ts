@@ -72,13 +72,29 @@ const views: Record<string, (page: Page) => Promise<void>> = {
     await expect(page.getByTestId('bake-kept')).toHaveText('Saved');
     await page.getByTestId('pull-it').click();
   },
+  'something is wrong': async (page) => {
+    await openFormula(page, FORMULA.bay);
+    await page.getByTestId('bake-it').click();
+    await page.getByTestId('something-wrong').click();
+    await page.getByTestId('trouble-browns-early').click();
+    await expect(page.getByTestId('effect-foil')).toContainText('Then it is best at');
+  },
+  'what was done': async (page) => {
+    await openFormula(page, FORMULA.buckwheat);
+    await page.getByTestId('bake-it').click();
+    await page.getByTestId('pad-oven').click();
+    await page.getByTestId('deed-out').click();
+    await page.getByTestId('pad-oven').click();
+    await expect(page.getByTestId('left-in')).toBeVisible();
+  },
   log: async (page) => {
     await page.goto('/log');
     await expect(page.getByTestId('log-list').getByRole('listitem').first()).toBeVisible();
   },
   record: async (page) => {
-    await page.goto('/log/00000000-0000-4000-8000-000500000012');
-    await expect(page.getByTestId('bake-record')).toBeVisible();
+    await page.goto('/log/00000000-0000-4000-8000-000500000002');
+    await page.getByTestId('record-deeds').click();
+    await expect(page.getByText('It simmers or puffs at the edge').last()).toBeVisible();
   },
   plans: async (page) => {
     await page.goto('/plan');

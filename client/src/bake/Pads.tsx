@@ -153,7 +153,8 @@ export function Pads({
   readonly onOpen: (form: FormName | undefined) => void;
   readonly onNote: (change: Partial<BakeData>) => void;
 }) {
-  const height = useLow() ? 'min-h-12' : 'min-h-[72px]';
+  const low = useLow();
+  const height = low ? 'min-h-12' : 'min-h-[72px]';
   const close = () => {
     onOpen(undefined);
     focusOn(open === 'wrong' ? 'something-wrong' : `pad-${open}`);
@@ -173,7 +174,7 @@ export function Pads({
             key={pad}
             label={PADS[pad]}
             icon={FORMS[pad].icon}
-            className={`${height} flex-1 flex-col gap-0`}
+            className={`${height} flex-1 ${low ? '' : 'flex-col gap-0'}`}
             pressed={open === pad}
             testID={`pad-${pad}`}
             onPress={() => {

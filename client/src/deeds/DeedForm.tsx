@@ -45,6 +45,7 @@ function Heat({
         value={celsius}
         onChange={setCelsius}
         className="min-w-0 flex-1"
+        mayBeEmpty
         testID={testID}
       />
       <Button
@@ -135,19 +136,20 @@ export function DeedForm({
     onDeed(deedAt(Math.max(0, atS - Number(ago) * 60), deed));
     setAgo('0');
   };
+  const times = AGO_MIN.filter((minutes) => minutes === 0 || minutes * 60 < atS);
   return (
     <View className="gap-3">
-      <Choice
-        label={say('deeds.when')}
-        value={ago}
-        options={AGO_MIN.filter((minutes) => minutes === 0 || minutes * 60 < atS).map(
-          (minutes) => ({
+      {times.length > 1 ? (
+        <Choice
+          label={say('deeds.when')}
+          value={ago}
+          options={times.map((minutes) => ({
             value: `${minutes}` as const,
             label: minutes === 0 ? say('deeds.just-now') : say('deeds.ago', { minutes }),
-          }),
-        )}
-        onChange={setAgo}
-      />
+          }))}
+          onChange={setAgo}
+        />
+      ) : null}
       <Doors note={note} />
       <Heat
         label={say('deeds.set-to')}

@@ -69,6 +69,7 @@ function Fell({
         label={say('deeds.fell-to')}
         value={celsius}
         onChange={setCelsius}
+        mayBeEmpty
         testID="fell-to"
       />
       <Choice
@@ -82,7 +83,6 @@ function Fell({
       />
       <Button
         label={say('deeds.fell-set-right')}
-        weight="main"
         className="min-h-14"
         testID="fell-keep"
         disabled={!(celsius >= OVEN_LIMITS_C.least && celsius <= OVEN_LIMITS_C.most)}
@@ -144,7 +144,6 @@ function Help({
             <Button
               label={say('deeds.move-made', { move: name })}
               text={say('deeds.made')}
-              weight="main"
               className="min-h-14"
               testID={`move-${move.kind}`}
               onPress={() => onDeeds([happened(), deedAt(atS, deed)])}
@@ -208,7 +207,7 @@ export function TroubleForm({
         <View key={each} role="listitem">
           <Button
             label={say(`trouble.${each}`)}
-            className="justify-start"
+            className="!justify-start"
             testID={`trouble-${each}`}
             onPress={() => {
               setTrouble(each);

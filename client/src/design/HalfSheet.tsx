@@ -1,6 +1,6 @@
 import { say } from '@hollow-moon/words';
 import { useEffect, type ReactNode } from 'react';
-import { View } from 'react-native';
+import { ScrollView, View } from 'react-native';
 import { Button } from './Button';
 import { icons } from './icons';
 import { Title } from './Text';
@@ -31,10 +31,11 @@ export function HalfSheet({
     <View
       role="region"
       aria-label={title}
-      className="gap-2 border-t-2 border-ink bg-sheet px-4 pb-3"
+      // What does not fit under what it belongs to is scrolled.
+      className="max-h-[65vh] border-t-2 border-ink bg-sheet"
       {...(testID ? { testID } : {})}
     >
-      <View className="flex-row items-center justify-between">
+      <View className="flex-row items-center justify-between pl-4 pr-2">
         <Title level={2}>{title}</Title>
         <Button
           label={say('design.close')}
@@ -44,7 +45,7 @@ export function HalfSheet({
           onPress={onClose}
         />
       </View>
-      {children}
+      <ScrollView contentContainerClassName="gap-2 px-4 pb-3">{children}</ScrollView>
     </View>
   );
 }

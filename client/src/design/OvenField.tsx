@@ -17,7 +17,10 @@ export function OvenField({
   className = '',
   problem,
   ...field
-}: Pick<NumberFieldProps, 'label' | 'value' | 'onChange' | 'problem' | 'className' | 'testID'>) {
+}: Pick<
+  NumberFieldProps,
+  'label' | 'value' | 'onChange' | 'problem' | 'className' | 'testID' | 'mayBeEmpty'
+>) {
   const { units, quantity } = useWords();
   if (units.degrees !== 'gas') {
     return <NumberField {...field} unit="°C" problem={problem} className={className} />;
@@ -34,7 +37,14 @@ export function OvenField({
         label={label}
         value={mark === undefined ? BETWEEN : String(mark)}
         options={[
-          ...(mark === undefined ? [{ value: BETWEEN, label: quantity({ ovenC: value }) }] : []),
+          ...(mark === undefined
+            ? [
+                {
+                  value: BETWEEN,
+                  label: Number.isFinite(value) ? quantity({ ovenC: value }) : '–',
+                },
+              ]
+            : []),
           ...GAS_MARKS.map((each) => ({ value: String(each), label: gasInWords(each) })),
         ]}
         onChange={choose}

@@ -1,4 +1,4 @@
-import { LRUCache } from 'lru-cache';
+import QuickLRU from 'quick-lru';
 import type { Answer, Ask, JobKind, Tell } from './jobs';
 
 /** What is needed of a worker; tests give one without a thread. */
@@ -155,7 +155,7 @@ function createSchedule(
  * come, first served; one place is kept for what is wanted now. The same asked twice is worked out once, and remembered.
  */
 export function createPool(createWorker: () => JobWorker, size: number): Pool {
-  const remembered = new LRUCache<string, Answer<JobKind>>({ max: REMEMBERED });
+  const remembered = new QuickLRU<string, Answer<JobKind>>({ maxSize: REMEMBERED });
   const schedule = createSchedule(createWorker, size, ({ key }, answer) =>
     remembered.set(key, answer),
   );

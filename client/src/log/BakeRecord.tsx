@@ -4,6 +4,7 @@ import { router } from 'expo-router';
 import { Text, View } from 'react-native';
 import { foreseenMoon, secondsInto } from '../bake/progress';
 import { BakeDial } from '../bake/BakeDial';
+import { deedInWords } from '../deeds';
 import { Button, Figure, Fold, Labelled, Read, Sheet, Soft, Title, useWords } from '../design';
 import { captionOf, listed, minutes, say, spanOfMinutes, wobbleWidth } from '@hollow-moon/words';
 import { Curves } from '../curves/Curves';
@@ -213,10 +214,28 @@ function ForeseenAndDone({
   );
 }
 
+/** What went wrong on the way and what was done, by the minute. */
+function Deeds({ deeds }: Pick<StoredBake, 'deeds'>) {
+  const words = useWords();
+  return (
+    <View role="list" className="gap-1">
+      {deeds.map((deed) => (
+        <View key={deed.id} role="listitem" className="flex-row items-baseline gap-3 py-2">
+          <Text className="w-16 font-figures text-base text-ink-soft">
+            {say('bake.min', { atS: Math.round(deed.atS / 60) })}
+          </Text>
+          <Read className="flex-1">{deedInWords(deed, words)}</Read>
+        </View>
+      ))}
+    </View>
+  );
+}
+
 /** One bake: what was foreseen and what was done, on the same axes. */
 export function BakeRecord({ bake }: { readonly bake: StoredBake }) {
   const { data } = bake;
   useTitle(data.formulaName);
+  const words = useWords();
   const { window, setC, curdleC, pullS, curve } = data.foreseen;
   const pulledS = data.pulledAt === null ? undefined : secondsInto(data, Date.parse(data.pulledAt));
   const column = (index: 1 | 2 | 3) => curve.map((point) => [point[0], point[index]] as const);
@@ -242,6 +261,15 @@ export function BakeRecord({ bake }: { readonly bake: StoredBake }) {
         >
           {() => <ForeseenAndDone bake={bake} pulledS={pulledS} />}
         </Fold>
+        {bake.deeds.length > 0 ? (
+          <Fold
+            id="record-deeds"
+            title={say('deeds.title')}
+            summary={deedInWords(bake.deeds[0]!, words)}
+          >
+            {() => <Deeds deeds={bake.deeds} />}
+          </Fold>
+        ) : null}
         {made ? null : (
           <Fold
             id="record-curves"

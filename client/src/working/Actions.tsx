@@ -152,6 +152,7 @@ export function OtherwiseSheet({
             label={say('working.celsius')}
             value={celsius}
             className="w-36"
+            mayBeEmpty
             testID="real-heat"
             onChange={setCelsius}
           />
