@@ -154,3 +154,50 @@ test('a bake calls when it wants something, on whatever screen, and stays silent
   await expect(page.getByTestId('running-strip')).toContainText('Past the window');
   expect((await asked()).shakes).toHaveLength(2);
 });
+
+test('a call is said aloud, and shown by the device while the page is not in front, where that is wished', async ({
+  page,
+  context,
+}) => {
+  await context.grantPermissions(['notifications']);
+  // A browser without a voice or a screen of its own: what it was asked for is kept.
+  await page.addInitScript(() => {
+    const told: string[] = [];
+    Object.assign(globalThis, { told });
+    speechSynthesis.speak = ({ text }) => void told.push(`said: ${text}`);
+    const Shown = function (this: object, line: string) {
+      told.push(`shown: ${line}`);
+    };
+    Object.assign(Shown, {
+      permission: 'granted',
+      requestPermission: () => Promise.resolve('granted'),
+    });
+    Object.assign(globalThis, { Notification: Shown });
+  });
+  const told = () =>
+    page.evaluate(() => (globalThis as unknown as { told: readonly string[] }).told);
+  await page.clock.install();
+  await page.goto('/kitchen');
+  await open(page, 'this-device');
+  await expect(page.getByTestId('aloud')).toHaveAttribute('aria-checked', 'false');
+  await page.getByTestId('aloud').click();
+  await page.getByTestId('notices').click();
+  await expect(page.getByTestId('notices')).toHaveAttribute('aria-checked', 'true');
+  expect(await told()).toEqual(['said: This is how it sounds.']);
+  await openFormula(page, FORMULA.bay);
+  await page.getByTestId('bake-it').click();
+  await expect(page.getByTestId('bake-kept')).toHaveText('Saved');
+  await page.clock.fastForward('31:00');
+  await expect.poll(told).toEqual(['said: Bay-leaf set custard tart: have a look now.']);
+  await page.evaluate(() =>
+    Object.defineProperty(document, 'visibilityState', { value: 'hidden', configurable: true }),
+  );
+  await page.clock.fastForward('06:30');
+  await expect
+    .poll(told)
+    .toEqual([
+      'said: Bay-leaf set custard tart: have a look now.',
+      'said: Bay-leaf set custard tart: pull it now.',
+      'shown: Bay-leaf set custard tart: pull it now.',
+    ]);
+});

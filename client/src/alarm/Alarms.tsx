@@ -1,10 +1,13 @@
 import { activateKeepAwakeAsync, deactivateKeepAwake, isAvailableAsync } from 'expo-keep-awake';
-import { useEffect, useMemo, useRef } from 'react';
-import { dueStepS } from '../bake/progress';
+import { useCallback, useEffect, useMemo, useRef } from 'react';
+import { say } from '@hollow-moon/words';
+import { dueStepS, nextToDo } from '../bake/progress';
 import { useNow } from '../bake/useNow';
-import { useRunning } from '../bake/useRunning';
+import { useRunning, type Running } from '../bake/useRunning';
+import { useWords } from '../design';
 import { useAppSelector } from '../state/state';
-import { callOf, dueNow, toRing, type Called } from './due';
+import { callOf, dueNow, toRing, type Call, type Called } from './due';
+import { notify, speak } from './saying';
 import { hearTouch, ring } from './voice';
 
 /** The screen is kept from sleeping under this name. */
@@ -32,18 +35,55 @@ function useAwake(on: boolean): void {
   }, [on]);
 }
 
+/** Something that calls: how it sounds, what is said of it, and where it is seen. */
+interface Calling {
+  readonly call: Call;
+  readonly says: string;
+  /** The bake or the task: what it calls for next takes the place of this. */
+  readonly of: string;
+  readonly path: string;
+}
+
+/** Calls in every way that this device was asked to. */
+function useCalls(): (calling: Calling) => void {
+  const { alarms, aloud, notices } = useAppSelector((state) => state.settings);
+  return useCallback(
+    ({ call, says, of, path }) => {
+      if (alarms) ring(call);
+      if (alarms && aloud) speak(says);
+      // A device that shows nothing is a device that shows nothing: the strip is still there.
+      if (notices) notify(says, of, path).catch(() => undefined);
+    },
+    [alarms, aloud, notices],
+  );
+}
+
+/** What a bake calls for, in a sentence that is heard once. */
+function useCallInWords() {
+  const { degrees, unit } = useWords();
+  return ({ data }: Running, call: Call, now: number): string =>
+    call === 'step'
+      ? say('bake.call-step', {
+          bake: data.formulaName,
+          toDo: nextToDo(data, now, (celsius) => `${degrees(celsius)} ${unit}`) ?? '',
+        })
+      : say(`bake.call-${call}`, { bake: data.formulaName });
+}
+
 /** Calls for what of a day is due: each thing once, and not for what was due long before anybody could hear it. */
-function useDayCalls(on: boolean): boolean {
+function useDayCalls(calls: (calling: Calling) => void): boolean {
   const agenda = useAppSelector((state) => state.agenda);
   const due = useMemo(() => Object.values(agenda).flat(), [agenda]);
   const now = useNow(due.length > 0);
   const called = useRef<ReadonlySet<string>>(new Set());
   useEffect(() => {
-    const { calls, known } = dueNow(due, now, called.current);
+    const { calls: come, known } = dueNow(due, now, called.current);
     called.current = known;
-    const [first] = calls;
-    if (first && on) ring(first.kind === 'look' ? 'look' : 'step');
-  }, [due, now, on]);
+    const [first] = come;
+    if (!first) return;
+    const { kind, says, key, path } = first;
+    calls({ call: kind === 'look' ? 'look' : 'step', says, of: key, path });
+  }, [due, now, calls]);
   return due.some(({ atMs }) => Math.abs(atMs - now) < NEAR_MS);
 }
 
@@ -52,19 +92,21 @@ const NEAR_MS = 15 * 60_000;
 
 /** Calls the cook, on whatever screen, when a bake in the oven or a task of the day wants something; and keeps the screen awake for it. */
 export function Alarms() {
-  const on = useAppSelector((state) => state.settings.alarms);
+  const calls = useCalls();
+  const inWords = useCallInWords();
   const { running, now } = useRunning();
   const called = useRef(new Map<string, Called>());
   useEffect(() => hearTouch(), []);
-  const near = useDayCalls(on);
+  const near = useDayCalls(calls);
   useAwake(running.length > 0 || near);
   useEffect(() => {
-    for (const { id, data, standing } of running) {
+    for (const each of running) {
+      const { id, data, standing } = each;
       const stands: Called = { call: callOf(standing), stepS: dueStepS(data, now) };
       const call = toRing(called.current.get(id), stands);
       called.current.set(id, stands);
-      if (call && on) ring(call);
+      if (call) calls({ call, says: inWords(each, call, now), of: id, path: `/bake/${id}` });
     }
-  }, [running, now, on]);
+  }, [running, now, calls, inWords]);
   return null;
 }

@@ -18,14 +18,15 @@ import { v4 as uuid } from 'uuid';
 import { Button, Choice, Fold, icons, Read, Soft, Title, useWords } from '../design';
 import { Column, Margin, useTitle, useWide, WhenHere } from '../layout';
 import { useKitchenBook, type KitchenBook } from '../book/book';
-import { alarmsChosen, unitsChosen, themeChosen, type Theme } from '../state/settings';
+import { unitsChosen, themeChosen, type Theme } from '../state/settings';
 import { useAppDispatch, useAppSelector } from '../state/state';
+import { CallsChoice } from './CallsChoice';
 import { PantryFold } from './PantryFold';
 
 /** How this device shows things. */
 function DeviceFold({ begin }: { readonly begin: boolean }) {
   const dispatch = useAppDispatch();
-  const { theme, units, alarms } = useAppSelector((state) => state.settings);
+  const { theme, units } = useAppSelector((state) => state.settings);
   return (
     <Fold
       id="this-device"
@@ -50,15 +51,7 @@ function DeviceFold({ begin }: { readonly begin: boolean }) {
               { value: 'dark', label: say('theme.dark') },
             ]}
           />
-          <Choice<'on' | 'off'>
-            label={say('kitchen.alarms')}
-            value={alarms ? 'on' : 'off'}
-            onChange={(value) => dispatch(alarmsChosen(value === 'on'))}
-            options={[
-              { value: 'on', label: say('kitchen.alarms-on') },
-              { value: 'off', label: say('kitchen.alarms-off') },
-            ]}
-          />
+          <CallsChoice />
           <Choice<Units['degrees']>
             label={say('kitchen.temperatures')}
             value={units.degrees}

@@ -12,14 +12,27 @@ import {
 } from 'workbox-precaching';
 import { NavigationRoute, registerRoute } from 'workbox-routing';
 import { NetworkFirst } from 'workbox-strategies';
+import type { NoticeData } from '../alarm/saying';
 import { isAnswerToKeep, isPageOfOurs } from './kept';
 
 /** What a service worker's scope has that is used here; the libraries of pages and of workers exclude each other. */
+interface Page {
+  readonly focus: () => Promise<Page>;
+  readonly navigate: (path: string) => Promise<unknown>;
+}
+interface NoticeTapped {
+  readonly notification: { readonly data?: NoticeData; readonly close: () => void };
+  readonly waitUntil: (work: Promise<unknown>) => void;
+}
 declare const self: {
-  readonly addEventListener: (
-    type: 'message',
-    hear: (event: { readonly data?: { readonly type?: string } }) => void,
-  ) => void;
+  readonly addEventListener: {
+    (type: 'message', hear: (event: { readonly data?: { readonly type?: string } }) => void): void;
+    (type: 'notificationclick', hear: (event: NoticeTapped) => void): void;
+  };
+  readonly clients: {
+    readonly matchAll: (of: { readonly type: 'window' }) => Promise<readonly Page[]>;
+    readonly openWindow: (path: string) => Promise<unknown>;
+  };
   readonly skipWaiting: () => Promise<void>;
 };
 
@@ -58,6 +71,18 @@ registerRoute(
     ],
   }),
 );
+
+/** A call of the device's own screen leads to what called: in the page that is open, or in a new one. */
+async function goTo(path: string): Promise<void> {
+  const [page] = await self.clients.matchAll({ type: 'window' });
+  if (page) await (await page.focus()).navigate(path);
+  else await self.clients.openWindow(path);
+}
+
+self.addEventListener('notificationclick', (event) => {
+  event.notification.close();
+  event.waitUntil(goTo(event.notification.data?.path ?? '/'));
+});
 
 // A new version waits until it is asked for: nothing changes under a cook's hands.
 self.addEventListener('message', ({ data }) => {

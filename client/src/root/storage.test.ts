@@ -69,6 +69,8 @@ describe('what is kept through a reload', () => {
     const again = await recalled();
     expect(again.settings).toEqual({
       alarms: true,
+      aloud: false,
+      notices: false,
       hand: '',
       probe: { address: '', on: false, places: {} },
       folds: {},

@@ -35,6 +35,10 @@ const asItIs = z.object({
   singleKeys: z.boolean().default(true).catch(true),
   /** Whether a bake that wants something sounds and shakes the device. */
   alarms: z.boolean().default(true).catch(true),
+  /** Whether a call is said aloud as well. */
+  aloud: z.boolean().default(false).catch(false),
+  /** Whether a call is shown by the device while the page is not in front. */
+  notices: z.boolean().default(false).catch(false),
   /** Who of a day's people holds this device; nobody in particular where it is empty. */
   hand: z.string().max(40).default('').catch(''),
   probe: probeSchema.default(() => probeSchema.parse({})).catch(() => probeSchema.parse({})),
@@ -76,6 +80,8 @@ const settings = createSlice({
       singleKeys: payload,
     }),
     alarmsChosen: (state, { payload }: PayloadAction<boolean>) => ({ ...state, alarms: payload }),
+    aloudChosen: (state, { payload }: PayloadAction<boolean>) => ({ ...state, aloud: payload }),
+    noticesChosen: (state, { payload }: PayloadAction<boolean>) => ({ ...state, notices: payload }),
     handChosen: (state, { payload }: PayloadAction<string>) => ({ ...state, hand: payload }),
     probeChosen: (state, { payload }: PayloadAction<Partial<Settings['probe']>>) => ({
       ...state,
@@ -97,6 +103,8 @@ export const {
   foldLeft,
   singleKeysChosen,
   alarmsChosen,
+  aloudChosen,
+  noticesChosen,
   handChosen,
   probeChosen,
   isothermsChosen,

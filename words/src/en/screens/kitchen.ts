@@ -112,6 +112,11 @@ export const kitchen = {
   'kitchen.alarms': 'When a bake wants something',
   'kitchen.alarms-on': 'Sound and shake',
   'kitchen.alarms-off': 'Stay silent',
+  'kitchen.aloud': 'Say it aloud',
+  'kitchen.aloud-sample': 'This is how it sounds.',
+  'kitchen.notices': 'Show it while the screen is off',
+  'kitchen.notices-refused':
+    'This browser does not allow it. Allow notifications for this page in its settings, then tick it again.',
   'theme.system': 'As the device',
   'theme.light': 'Bright kitchen',
   'theme.dark': 'Night',
