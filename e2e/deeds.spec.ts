@@ -68,6 +68,16 @@ test('an oven that went cold puts the pull back, and the record says when', asyn
         .sort(),
     )
     .toEqual(['oven 140', 'oven 90', 'trouble 0']);
+  // The record keeps what was foreseen when it was begun, and what was believed at the pull.
+  const believed = await bestOf(page);
+  await page.clock.fastForward('20:00');
+  await page.getByTestId('pull-it').click();
+  await expect(page.getByTestId('bake-kept')).toHaveText('Saved');
+  await page.getByTestId('into-log').click();
+  await expect(page.getByTestId('record-believed')).toContainText(`it was best at ${believed}`);
+  await expect(page.getByRole('row', { name: /^Pulled at/ })).toContainText(/30 to 43/);
+  await page.getByTestId('record-curves').click();
+  await expect(page.getByTestId('believed-key')).toBeVisible();
 });
 
 test('doors, turns and what is taken out are a tap each, also a little later', async ({ page }) => {

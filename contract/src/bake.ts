@@ -159,6 +159,8 @@ export const bakeDataSchema = z
     ...headShape,
     fillingStartC: celsius,
     foreseen: foreseenSchema,
+    /** The forecast as it stood at the pull, where readings or what was done had moved it by then. */
+    believed: foreseenSchema.optional(),
     /** Null with those begun before it was kept. */
     planned: plannedSchema.nullable().default(null),
     /** What is made, one after the other, where no oven sets it; empty for a bake in the oven. */

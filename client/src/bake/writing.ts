@@ -1,9 +1,10 @@
 import type { BakeData, StoredBake } from '@hollow-moon/contract';
 import { queued, unqueued, waitingOf, withdrawn } from '../outgoing/writes';
-import type { AppThunk } from '../state/state';
+import type { AppThunk, RootState } from '../state/state';
+import { notedKey } from './believed';
 import { bakeArrived, dataChanged, putAway } from './bakes';
 import { toldDay, type SaidOfPull } from './ofDay';
-import { entriesOf, entryArrived, entryTakenBack, type NotedEntry } from './noted';
+import { entriesOf, entryArrived, entryTakenBack, notedOf, type NotedEntry } from './noted';
 
 /** Puts a bake as it is now on its way into the book. */
 const sendBake =
@@ -33,12 +34,24 @@ export const takeUp =
     dispatch(bakeArrived({ id, bake: { kitchenId, version, data } }));
   };
 
+/** The forecast that readings and deeds have led to by now; none where it stands as it was begun, or has not followed yet. */
+function believedNow({ believed, noted }: RootState, id: string): BakeData['believed'] {
+  const known = believed[id];
+  return known && known.of === notedKey(notedOf(noted, id)) ? known.foreseen : undefined;
+}
+
 /** Changes what is said of a bake itself; a day it belongs to is told of its pull, with what else is `said` of that. */
 export const changeBake =
   (id: string, change: Partial<BakeData>, said: SaidOfPull = {}): AppThunk =>
   (dispatch, getState) => {
     const bake = getState().bakes[id];
-    dispatch(dataChanged({ id, change }));
+    const { pulledAt } = change;
+    // With the pull goes what was believed of it then; put back, it goes on.
+    const whole =
+      pulledAt === undefined
+        ? change
+        : { ...change, believed: pulledAt === null ? undefined : believedNow(getState(), id) };
+    dispatch(dataChanged({ id, change: whole }));
     dispatch(sendBake(id));
     if (bake) dispatch(toldDay(id, bake, change, said));
   };

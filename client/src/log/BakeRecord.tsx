@@ -156,6 +156,7 @@ function ForeseenAndDone({
 }) {
   const { put, quantity } = useWords();
   const { window } = bake.data.foreseen;
+  const then = bake.data.believed?.window;
   const lastReading = readingAtPull(bake, pulledS);
   const lastWobble = bake.wobbles.at(-1);
   const table: [string, string, string][] = [
@@ -185,6 +186,24 @@ function ForeseenAndDone({
     ],
   ];
   return (
+    <View className="gap-2">
+      {then ? (
+        <Read testID="record-believed">
+          {put('log.believed', {
+            span: spanOfMinutes(then.earliest.timeS, then.latest.timeS),
+            best: minutes(then.best.timeS),
+            probe: { celsius: then.best.probeC },
+          })}
+        </Read>
+      ) : null}
+      <Table rows={table} />
+    </View>
+  );
+}
+
+/** Signs, as they were foreseen and as they were. */
+function Table({ rows }: { readonly rows: readonly (readonly [string, string, string])[] }) {
+  return (
     <View role="table" aria-label={say('log.foreseen-and-done')} className="gap-1">
       <View role="row" className="flex-row">
         <Text role="columnheader" className="flex-1 font-read text-small text-ink-soft">
@@ -197,7 +216,7 @@ function ForeseenAndDone({
           {say('log.done')}
         </Text>
       </View>
-      {table.map(([label, foreseen, done]) => (
+      {rows.map(([label, foreseen, done]) => (
         <View key={label} role="row" className="flex-row border-t border-line py-2">
           <Text role="cell" className="flex-1 font-read text-base text-ink">
             {label}
@@ -231,14 +250,47 @@ function Deeds({ deeds }: Pick<StoredBake, 'deeds'>) {
   );
 }
 
+const columnOf = ({ curve }: StoredBake['data']['foreseen'], index: 1 | 2 | 3) =>
+  curve.map((point) => [point[0], point[index]] as const);
+
+/** The temperatures that were foreseen when it was begun, those believed at the pull, and what was read. */
+function RecordCurves({
+  bake,
+  pulledS,
+}: {
+  readonly bake: StoredBake;
+  readonly pulledS: number | undefined;
+}) {
+  const { foreseen, believed } = bake.data;
+  const { window, setC, curdleC, pullS } = foreseen;
+  return (
+    <View className="gap-1">
+      <Curves
+        rim={columnOf(foreseen, 1)}
+        halfRadius={columnOf(foreseen, 2)}
+        centre={columnOf(foreseen, 3)}
+        setC={setC}
+        curdleC={curdleC ?? undefined}
+        window={
+          window ? [window.earliest.timeS, window.best.timeS, window.latest.timeS] : undefined
+        }
+        pullS={pullS}
+        readings={centreReadings(bake).map((each) => [each.atS, each.celsius] as const)}
+        pulledS={pulledS}
+        others={believed ? [{ name: 'believed', points: columnOf(believed, 3) }] : []}
+        label={say('log.foreseen-temperatures-and-the-readings-taken')}
+      />
+      {believed ? <Soft testID="believed-key">{say('log.as-believed')}</Soft> : null}
+    </View>
+  );
+}
+
 /** One bake: what was foreseen and what was done, on the same axes. */
 export function BakeRecord({ bake }: { readonly bake: StoredBake }) {
   const { data } = bake;
   useTitle(data.formulaName);
   const words = useWords();
-  const { window, setC, curdleC, pullS, curve } = data.foreseen;
   const pulledS = data.pulledAt === null ? undefined : secondsInto(data, Date.parse(data.pulledAt));
-  const column = (index: 1 | 2 | 3) => curve.map((point) => [point[0], point[index]] as const);
   const readings = centreReadings(bake);
   const made = data.parts.length > 0;
   return (
@@ -276,24 +328,7 @@ export function BakeRecord({ bake }: { readonly bake: StoredBake }) {
             title={say('log.temperatures')}
             summary={say('log.curves-in-short')}
           >
-            {() => (
-              <Curves
-                rim={column(1)}
-                halfRadius={column(2)}
-                centre={column(3)}
-                setC={setC}
-                curdleC={curdleC ?? undefined}
-                window={
-                  window
-                    ? [window.earliest.timeS, window.best.timeS, window.latest.timeS]
-                    : undefined
-                }
-                pullS={pullS}
-                readings={readings.map((each) => [each.atS, each.celsius] as const)}
-                pulledS={pulledS}
-                label={say('log.foreseen-temperatures-and-the-readings-taken')}
-              />
-            )}
+            {() => <RecordCurves bake={bake} pulledS={pulledS} />}
           </Fold>
         )}
       </View>

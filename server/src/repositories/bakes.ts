@@ -66,6 +66,10 @@ export const bakes: Repository<BakeData> = repositoryOf<BakeData>({
     { name: 'filling_start_c', write: (data) => data.fillingStartC },
     { name: 'surface_mm', write: (data) => data.surfaceMm },
     { name: 'foreseen', write: (data) => JSON.stringify(data.foreseen) },
+    {
+      name: 'believed',
+      write: (data) => (data.believed ? JSON.stringify(data.believed) : null),
+    },
     { name: 'planned', write: (data) => (data.planned ? JSON.stringify(data.planned) : null) },
     { name: 'parts', write: (data) => JSON.stringify(data.parts) },
     { name: 'started_at', write: (data) => new Date(data.startedAt) },
@@ -84,6 +88,7 @@ export const bakes: Repository<BakeData> = repositoryOf<BakeData>({
     ...headOf(row),
     fillingStartC: Number(row.filling_start_c),
     foreseen: fromJson(foreseenSchema, row.foreseen),
+    ...(row.believed === null ? {} : { believed: fromJson(foreseenSchema, row.believed) }),
     planned: row.planned === null ? null : fromJson(plannedSchema, row.planned),
     parts: row.parts === null ? [] : fromJson(partsSchema, row.parts),
     ...(row.day_id === null

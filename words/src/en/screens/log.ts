@@ -15,6 +15,9 @@ export const log = {
   'log.oven': 'Oven',
   'log.poured-at': 'Poured at',
   'log.foreseen-and-done': 'Forecast and actual',
+  'log.believed':
+    'By the readings and what was done, it was best at {best} min, {span} min, at {probe}, when it was pulled.',
+  'log.as-believed': 'Dashes and dots: the middle as it was believed at the pull.',
   'log.foreseen': 'Forecast',
   'log.done': 'Actual',
   'log.foreseen-temperatures-and-the-readings-taken':
