@@ -1,6 +1,6 @@
 /** A day worked by its plan: from the first tap to the last, on two devices, with what is late and what was otherwise. */
 import { expect, test, type Browser, type Page } from '@playwright/test';
-import { dayInBook, EVENING, plannedNight } from './kitchen';
+import { dayInBook, EVENING, open, plannedNight } from './kitchen';
 
 const next = (page: Page) => page.getByTestId('next-tap');
 const title = (page: Page) => page.getByTestId('task-now');
@@ -164,4 +164,28 @@ test('the clock is read from across the kitchen, and tapped there', async ({ pag
 test('a day that there is not is said to be none', async ({ page }) => {
   await page.goto('/work/00000000-0000-4000-8000-00000000dead');
   await expect(page.getByText('This day is not in the book.')).toBeVisible();
+});
+
+test('where a caramel goes wrong help is at hand, and what happened is kept with how it was done', async ({
+  page,
+}) => {
+  await plannedNight(page, 'Toasted-rice caramel moulds');
+  await page.getByTestId('go-to-work').click();
+  // On to the caramel, whatever comes before it.
+  const caramel = page.getByTestId('task-now').filter({ hasText: /caramel/i });
+  for (let before = 0; before < 6 && (await caramel.count()) === 0; before += 1) {
+    await page.getByTestId('done-already').click();
+  }
+  await expect(caramel).toBeVisible();
+  await expect(page.getByTestId('task-wrong')).toHaveCount(0);
+  await page.getByTestId('next-tap').click();
+  await page.getByTestId('task-wrong').click();
+  await expect(page.getByTestId('trouble-leaks')).toHaveCount(0);
+  await page.getByTestId('trouble-caramel-dark').click();
+  await expect(page.getByText(/It spits: keep face and hands away/)).toBeVisible();
+  await page.getByTestId('note-trouble').click();
+  await expect(page.getByTestId('otherwise-note')).toHaveValue('The caramel is getting too dark');
+  await page.getByTestId('keep-otherwise').click();
+  await open(page, 'work-behind');
+  await expect(page.getByText(/The caramel is getting too dark/)).toBeVisible();
 });

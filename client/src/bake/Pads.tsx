@@ -1,4 +1,5 @@
 import type { BakeData, DeedData, Noted } from '@hollow-moon/contract';
+import { troublesOf } from '@hollow-moon/core';
 import { say } from '@hollow-moon/words';
 import { router } from 'expo-router';
 import type { ReactNode } from 'react';
@@ -59,15 +60,15 @@ export function useForms(
   );
   const wrong = (
     <TroubleForm
-      making={
+      troubles={troublesOf(
         made
           ? { at: 'stove' }
           : {
               at: 'oven',
               bath: data.planned?.plan.bath !== undefined,
               shell: data.shell !== 'none',
-            }
-      }
+            },
+      )}
       asked={asked}
       atS={atS}
       onDeeds={does}

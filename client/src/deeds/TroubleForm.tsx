@@ -2,10 +2,8 @@ import type { DeedData } from '@hollow-moon/contract';
 import {
   fallOf,
   OVEN_LIMITS_C,
-  troublesOf,
   type Forecast,
   type ForecastPlan,
-  type Making,
   type OpenMove,
   type Trouble,
 } from '@hollow-moon/core';
@@ -174,12 +172,12 @@ function Help({
 
 /** What goes wrong and what helps: first what is seen, then what to do. */
 export function TroubleForm({
-  making,
+  troubles,
   asked,
   atS,
   onDeeds,
 }: {
-  readonly making: Making;
+  readonly troubles: readonly Trouble[];
   /** None where nothing is forecast. */
   readonly asked: AsForecast | undefined;
   readonly atS: number;
@@ -203,7 +201,7 @@ export function TroubleForm({
   }
   return (
     <View role="list" className="gap-1">
-      {troublesOf(making).map((each) => (
+      {troubles.map((each) => (
         <View key={each} role="listitem">
           <Button
             label={say(`trouble.${each}`)}

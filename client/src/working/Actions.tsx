@@ -1,8 +1,19 @@
+import { troublesIn, type Trouble } from '@hollow-moon/core';
 import { say } from '@hollow-moon/words';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { taskInWords, lasting } from '../day';
-import { Button, focusOn, HalfSheet, NumberField, OvenField, Soft, TextField } from '../design';
+import { TroubleForm } from '../deeds';
+import {
+  Button,
+  focusOn,
+  HalfSheet,
+  icons,
+  NumberField,
+  OvenField,
+  Soft,
+  TextField,
+} from '../design';
 import type { Row } from './order';
 import type { Otherwise, Taps } from './useTaps';
 
@@ -56,10 +67,12 @@ export function MoreTaps({
   row,
   taps,
   onOtherwise,
+  onWrong,
 }: {
   readonly row: Row;
   readonly taps: Taps;
   readonly onOtherwise: () => void;
+  readonly onWrong: () => void;
 }) {
   const { state } = row.standing;
   if (state === 'done' || state === 'skipped') return null;
@@ -86,7 +99,17 @@ export function MoreTaps({
         />
       ) : null}
       {state === 'running' || state === 'paused' ? (
-        <Button label={say('working.otherwise')} testID="otherwise" onPress={onOtherwise} />
+        <>
+          <Button label={say('working.otherwise')} testID="otherwise" onPress={onOtherwise} />
+          {troublesIn(row.job.task.verb).length > 0 ? (
+            <Button
+              label={say('deeds.wrong')}
+              icon={icons.alert}
+              testID="task-wrong"
+              onPress={onWrong}
+            />
+          ) : null}
+        </>
       ) : (
         <>
           <Button
@@ -115,16 +138,19 @@ export function MoreTaps({
 /** What was done otherwise than planned: only what differed is said. */
 export function OtherwiseSheet({
   row,
+  noted,
   onKeep,
   onClose,
 }: {
   readonly row: Row;
+  /** What is noted already, as what went wrong. */
+  readonly noted: string;
   readonly onKeep: (otherwise: Otherwise) => void;
   readonly onClose: () => void;
 }) {
   const [grams, setGrams] = useState(NaN);
   const [celsius, setCelsius] = useState(NaN);
-  const [note, setNote] = useState('');
+  const [note, setNote] = useState(noted);
   const { station, grams: handled } = row.job.task;
   const said: Otherwise = {
     ...(Number.isFinite(grams) ? { grams } : {}),
@@ -171,6 +197,30 @@ export function OtherwiseSheet({
         testID="keep-otherwise"
         disabled={Object.keys(said).length === 0}
         onPress={() => onKeep(said)}
+      />
+    </HalfSheet>
+  );
+}
+
+/** What goes wrong in a task away from the oven, and what helps; kept with how the task was done. */
+export function WrongSheet({
+  row,
+  onNote,
+  onClose,
+}: {
+  readonly row: Row;
+  readonly onNote: (trouble: Trouble) => void;
+  readonly onClose: () => void;
+}) {
+  return (
+    <HalfSheet title={say('deeds.what-is-wrong')} onClose={onClose} testID="wrong-sheet">
+      <TroubleForm
+        troubles={troublesIn(row.job.task.verb)}
+        asked={undefined}
+        atS={0}
+        onDeeds={(deeds) => {
+          for (const deed of deeds) if (deed.kind === 'trouble') onNote(deed.trouble);
+        }}
       />
     </HalfSheet>
   );

@@ -6,7 +6,7 @@ import { Button, focusOn, icons, Notice, Picker, Read, Soft } from '../design';
 import { Column, Margin, useWide } from '../layout';
 import { handChosen } from '../state/settings';
 import { useAppDispatch, useAppSelector } from '../state/state';
-import { MoreTaps, nextTap, OtherwiseSheet } from './Actions';
+import { MoreTaps, nextTap, OtherwiseSheet, WrongSheet } from './Actions';
 import { DayDone } from './DayDone';
 import { Behind, Clocks, GoingAndNext } from './Lists';
 import type { Row } from './order';
@@ -51,7 +51,7 @@ function Device({ stored: { data } }: Pick<AtWork, 'stored'>) {
 }
 
 /** The task that is shown, and all that may be tapped of it but the one big thing. */
-function Shown(of: AtWork & { readonly onOtherwise: () => void }) {
+function Shown(of: AtWork & { readonly onOtherwise: () => void; readonly onWrong: () => void }) {
   const { row, pressing, marks, taps } = of;
   if (!row) {
     return (
@@ -76,7 +76,7 @@ function Shown(of: AtWork & { readonly onOtherwise: () => void }) {
         </View>
       ) : null}
       <TaskCard {...of} row={row} bakeId={bakeOf(marks, row.job.id)} />
-      <MoreTaps row={row} taps={taps} onOtherwise={of.onOtherwise} />
+      <MoreTaps row={row} taps={taps} onOtherwise={of.onOtherwise} onWrong={of.onWrong} />
     </View>
   );
 }
@@ -136,27 +136,67 @@ export const PastDay = (of: AtWork) => (
   </Column>
 );
 
+/** What is asked over the foot of a task's screen. */
+type Asking = { readonly of: string } & (
+  { readonly what: 'otherwise'; readonly noted: string } | { readonly what: 'wrong' }
+);
+
+function AskingSheet({
+  row,
+  taps,
+  sheet,
+  onSheet,
+}: {
+  readonly row: Row;
+  readonly taps: Taps;
+  readonly sheet: Asking;
+  readonly onSheet: (sheet: Asking | undefined) => void;
+}) {
+  const shut = (focus: string) => {
+    onSheet(undefined);
+    focusOn(focus);
+  };
+  return sheet.what === 'otherwise' ? (
+    <OtherwiseSheet
+      row={row}
+      noted={sheet.noted}
+      onClose={() => shut('otherwise')}
+      onKeep={(said) => {
+        taps.finish(row, said);
+        shut('next-tap');
+      }}
+    />
+  ) : (
+    <WrongSheet
+      row={row}
+      onClose={() => shut('task-wrong')}
+      onNote={(trouble) => {
+        onSheet({ of: sheet.of, what: 'otherwise', noted: say(`trouble.${trouble}`) });
+        focusOn('otherwise-note');
+      }}
+    />
+  );
+}
+
 /** The task that is shown, what may be said of it, and over its foot what was otherwise. */
 export function Panes({ onStand, ...of }: AtWork & { readonly onStand: () => void }) {
   const wide = useWide();
   const { row, taps, stored } = of;
-  const [otherwise, setOtherwise] = useState<string>();
-  const sheet =
-    row && otherwise === row.job.id ? (
-      <OtherwiseSheet
-        row={row}
-        onClose={() => {
-          setOtherwise(undefined);
-          focusOn('otherwise');
-        }}
-        onKeep={(said) => {
-          taps.finish(row, said);
-          setOtherwise(undefined);
-          focusOn('next-tap');
-        }}
-      />
+  const [sheet, setSheet] = useState<Asking>();
+  const shown = (
+    <Shown
+      {...of}
+      onOtherwise={() => setSheet(row && { of: row.job.id, what: 'otherwise', noted: '' })}
+      onWrong={() => {
+        setSheet(row && { of: row.job.id, what: 'wrong' });
+        focusOn('wrong-sheet');
+      }}
+    />
+  );
+  const asking =
+    row && sheet?.of === row.job.id ? (
+      <AskingSheet row={row} taps={taps} sheet={sheet} onSheet={setSheet} />
     ) : null;
-  const shown = <Shown {...of} onOtherwise={() => setOtherwise(row?.job.id)} />;
   const lists = (
     <>
       <GoingAndNext {...of} shown={row?.job.id} />
@@ -174,7 +214,7 @@ export function Panes({ onStand, ...of }: AtWork & { readonly onStand: () => voi
             <Troubles {...of} />
             {shown}
           </Column>
-          {sheet}
+          {asking}
           {foot}
         </View>
         <View className="min-w-0 flex-1 border-l border-line">
@@ -193,7 +233,7 @@ export function Panes({ onStand, ...of }: AtWork & { readonly onStand: () => voi
           <Device stored={stored} />
         </Column>
       </View>
-      {sheet}
+      {asking}
       {foot}
     </>
   );

@@ -1,7 +1,8 @@
 /** What can be done about a trouble, and when it cannot. Common practice, unless said otherwise. */
 import { asBaked, forecast, type ForecastPlan } from '../forecast';
 import { TART } from '../testing/bakes';
-import { fallOf, movesOf, TROUBLES, troublesOf } from './rescue';
+import { VERBS } from '../work';
+import { fallOf, movesOf, TROUBLES, troublesIn, troublesOf } from './rescue';
 
 const oven = (more: { readonly bath?: boolean; readonly shell?: boolean } = {}) =>
   troublesOf({ at: 'oven', bath: false, shell: false, ...more });
@@ -14,6 +15,15 @@ it('meets each trouble where it can be met', () => {
   expect(troublesOf({ at: 'stove' })).toContain('caramel-dark');
   const all = [...oven({ bath: true, shell: true }), ...troublesOf({ at: 'stove' })];
   expect([...all].sort()).toEqual([...TROUBLES].sort());
+});
+
+it('meets away from the oven what is met at the stove, and a shell that leaks as it is filled', () => {
+  expect(troublesIn('cook-caramel')).toEqual(['caramel-grains', 'caramel-dark']);
+  expect(troublesIn('fill')).toEqual(['leaks']);
+  expect(troublesIn('roll-and-line')).toEqual([]);
+  // Whatever the stove has is met in some task.
+  const met = new Set(VERBS.flatMap(troublesIn));
+  expect(troublesOf({ at: 'stove' }).filter((each) => !met.has(each))).toEqual([]);
 });
 
 it('covers a top once, and turns the oven from what it is set to then', () => {

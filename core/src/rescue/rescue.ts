@@ -1,5 +1,6 @@
 import { settingAt, type Deed, type ForecastPlan } from '../forecast';
 import { OVEN_LIMITS_C } from '../oven';
+import type { Verb } from '../work';
 
 /** What goes wrong while something is baked or cooked, as a cook sees it. Common practice. */
 export const TROUBLES = [
@@ -54,6 +55,19 @@ export function troublesOf(making: Making): readonly Trouble[] {
     return trouble !== 'edge-dark' || making.shell;
   });
 }
+
+/** What goes wrong in a task away from the oven; nothing where no help is known. Common practice. */
+const IN_TASK: Readonly<Partial<Record<Verb, readonly Trouble[]>>> = {
+  'cook-caramel': ['caramel-grains', 'caramel-dark'],
+  'warm-dairy': ['all-poured'],
+  'mix-custard': ['all-poured', 'grainy'],
+  'mix-batter': ['lumpy'],
+  'cook-cream': ['grainy', 'lumpy', 'stays-thin', 'all-poured'],
+  'set-with-gelatine': ['gelatine-strings'],
+  fill: ['leaks'],
+};
+
+export const troublesIn = (verb: Verb): readonly Trouble[] => IN_TASK[verb] ?? [];
 
 /** What can be done about a trouble in the oven, and what it does to the bake can be forecast. */
 export type Move =
