@@ -60,15 +60,16 @@ export function useForms(
   );
   const wrong = (
     <TroubleForm
-      troubles={troublesOf(
-        made
-          ? { at: 'stove' }
-          : {
+      troubles={[
+        ...(made ? troublesOf({ at: 'stove' }) : []),
+        ...(data.ovenId === null
+          ? []
+          : troublesOf({
               at: 'oven',
               bath: data.planned?.plan.bath !== undefined,
               shell: data.shell !== 'none',
-            },
-      )}
+            })),
+      ]}
       asked={asked}
       atS={atS}
       onDeeds={does}

@@ -118,7 +118,8 @@ function Help({
   readonly onDeeds: (deeds: readonly DeedData[]) => void;
   readonly onBack: () => void;
 }) {
-  const { moves, told } = useMoves(trouble, asked, atS);
+  const { units } = useWords();
+  const { moves, told } = useMoves(trouble, asked, atS, units.degrees);
   const moveInWords = useMoveInWords();
   const happened = () => deedAt(atS, { kind: 'trouble', trouble });
   return (

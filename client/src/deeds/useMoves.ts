@@ -34,11 +34,12 @@ export function useMoves(
   trouble: Trouble,
   asked: Asked | undefined,
   atS: number,
+  degrees: 'C' | 'F' | 'gas',
 ): { readonly moves: readonly OpenMove[]; readonly told: Moves | undefined } {
   const [first] = useState({ asked, atS });
   const moves = useMemo(
-    () => (first.asked ? movesOf(trouble, first.asked.plan, first.atS) : []),
-    [trouble, first],
+    () => (first.asked ? movesOf(trouble, first.asked.plan, first.atS, degrees) : []),
+    [trouble, first, degrees],
   );
   const [told, setTold] = useState<Moves>();
   useEffect(() => {

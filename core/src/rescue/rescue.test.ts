@@ -39,6 +39,21 @@ it('covers a top once, and turns the oven from what it is set to then', () => {
   expect(movesOf('browns-early', { ...plan, foil: true }, 600)).toHaveLength(1);
 });
 
+it('turns the oven to what its dial has', () => {
+  const setTo = (setC: number, degrees: 'C' | 'F' | 'gas') =>
+    movesOf('browns-early', { ...TART, setC, foil: true }, 60, degrees).map(({ deed }) =>
+      deed.kind === 'oven' ? deed.celsius : NaN,
+    )[0]!;
+  // By hand: 163 - 15 = 148, in fives 150; 350 °F is 176.7 °C, 15 K less is 323 °F, in fives 325 °F, 162.8 °C.
+  expect(setTo(163, 'C')).toBe(150);
+  expect(setTo(176.7, 'F')).toBeCloseTo(162.8, 1);
+  // Mark 4 is 350 °F; 323 °F is nearest to mark 3, 325 °F.
+  expect(setTo(176.7, 'gas')).toBeCloseTo(162.8, 1);
+  // 158 and 168 °C are both nearest to mark 3 (162.8): it is turned to the next, and not left as it is.
+  const hotter = movesOf('still-swims', { ...TART, setC: 158 }, 60, 'gas')[0]!.deed;
+  expect(hotter.kind === 'oven' && hotter.celsius).toBeCloseTo(176.7, 1);
+});
+
 it('turns no oven that is off, and none lower than it goes', () => {
   const off = asBaked(TART, [{ kind: 'oven-off', atS: 100, door: 'shut' }]);
   expect(movesOf('simmers', off, 200)).toEqual([]);

@@ -1,5 +1,6 @@
 import { settingAt, type Deed, type ForecastPlan } from '../forecast';
 import { OVEN_LIMITS_C } from '../oven';
+import { onDialC } from '../units';
 import type { Verb } from '../work';
 
 /** What goes wrong while something is baked or cooked, as a cook sees it. Common practice. */
@@ -86,8 +87,23 @@ const MOVES: Readonly<Partial<Record<Trouble, readonly Move[]>>> = {
 /** A move, and what it would be once it is made. */
 export type OpenMove = Move & { readonly deed: Deed };
 
-/** The moves that a bake still has at a time: none that was made already, and none that its oven has no setting for. */
-export function movesOf(trouble: Trouble, asItIs: ForecastPlan, atS: number): readonly OpenMove[] {
+/** The setting that is so much off another, as a dial in the cook's degrees has it; by a step more where it has none between. */
+function turnedBy(setC: number, byK: number, degrees: 'C' | 'F' | 'gas'): number {
+  const now = onDialC(setC, degrees);
+  const wanted = onDialC(setC + byK, degrees);
+  return wanted === now ? onDialC(setC + 2 * byK, degrees) : wanted;
+}
+
+/**
+ * The moves that a bake still has at a time: none that was made already, and none that its oven has no setting for. The
+ * oven is turned to what a dial in `degrees` has.
+ */
+export function movesOf(
+  trouble: Trouble,
+  asItIs: ForecastPlan,
+  atS: number,
+  degrees: 'C' | 'F' | 'gas' = 'C',
+): readonly OpenMove[] {
   const setC = settingAt(asItIs, atS);
   return (MOVES[trouble] ?? []).flatMap((move): OpenMove[] => {
     if (move.kind === 'foil') {
@@ -95,7 +111,7 @@ export function movesOf(trouble: Trouble, asItIs: ForecastPlan, atS: number): re
       return covered ? [] : [{ ...move, deed: { kind: 'foil', atS } }];
     }
     if (setC === undefined) return [];
-    const celsius = setC + move.byK;
+    const celsius = turnedBy(setC, move.byK, degrees);
     return celsius < OVEN_LIMITS_C.least || celsius > OVEN_LIMITS_C.most
       ? []
       : [{ ...move, deed: { kind: 'oven', celsius, atS } }];

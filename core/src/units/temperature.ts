@@ -63,3 +63,15 @@ export const FAN_ACTS_HOTTER_K = 20;
 
 /** The still-oven setting that acts like a fan oven set to `fanC` (°C). See {@link FAN_ACTS_HOTTER_K}. */
 export const fanToStillC = (fanC: number): number => fanC + FAN_ACTS_HOTTER_K;
+
+/** What a dial is turned by, in degrees of its own. Common practice: ovens are set in fives. */
+const DIAL_STEP = 5;
+
+/** The setting nearest to `celsius`, °C, that a dial has in its own degrees or marks. */
+export function onDialC(celsius: number, degrees: 'C' | 'F' | 'gas'): number {
+  const step = (value: number) => Math.round(value / DIAL_STEP) * DIAL_STEP;
+  if (degrees === 'C') return step(celsius);
+  if (degrees === 'F') return fahrenheitToCelsius(step(celsiusToFahrenheit(celsius)));
+  const mark = gasMarkToCelsius(nearestGasMark(celsius));
+  return mark.ok ? mark.value : celsius;
+}
