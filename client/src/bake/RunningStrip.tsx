@@ -31,8 +31,11 @@ export function RunningStrip() {
               label={say('bake.in-the-oven-2')}
             />
             <View className="min-w-0 flex-1">
-              <Text numberOfLines={1} className="font-read text-base text-ink">
+              <Text numberOfLines={1} className="font-read text-small text-ink-soft">
                 {data.formulaName}
+              </Text>
+              <Text numberOfLines={1} className="font-read-strong text-base text-ink">
+                {standing.says}
               </Text>
               {running.length > 1 ? (
                 // Two of one formula are told apart by where they stand and when they began.
@@ -44,7 +47,6 @@ export function RunningStrip() {
                 </Text>
               ) : null}
             </View>
-            <Text className="font-read-strong text-base text-ink">{standing.says}</Text>
             <Text className="font-figures text-base text-ink-soft">{clock(standing.elapsedS)}</Text>
           </PlaceLink>
         );

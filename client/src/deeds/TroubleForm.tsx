@@ -127,7 +127,11 @@ function Help({
       <View testID="trouble-named">
         <Title level={2}>{say(`trouble.${trouble}`)}</Title>
       </View>
-      <Read>{say(`trouble-help.${trouble}`)}</Read>
+      <Read>
+        {trouble === 'simmers' && asked?.plan.bath
+          ? say('trouble-help.simmers-in-bath')
+          : say(`trouble-help.${trouble}`)}
+      </Read>
       {moves.map((move) => {
         const effect = told?.effects.find((each) => each.move === move);
         const name = moveInWords(move);

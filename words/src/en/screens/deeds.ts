@@ -62,8 +62,9 @@ export const deeds = {
   'trouble.gelatine-strings': 'The gelatine has set in strings',
   'trouble-help.browns-early':
     'Lay a sheet of foil loosely over it, or turn the oven down. The foil keeps the heat off the top while the middle goes on.',
-  'trouble-help.simmers':
-    'Turn the oven down now. If it stands in a bath, pour a cup of cold water into the pan, away from the dishes. A rim that boils curdles and weeps.',
+  'trouble-help.simmers': 'Turn the oven down now. A rim that boils curdles and weeps.',
+  'trouble-help.simmers-in-bath':
+    'Turn the oven down now, and pour a cup of cold water into the pan, away from the dishes. A rim that boils curdles and weeps.',
   'trouble-help.oven-fell':
     'Set it right, keep the door shut, and say here what it had fallen to: the forecast then counts the heat that was lost. Throw a custard away that has stood lukewarm for more than two hours.',
   'trouble-help.still-swims':
