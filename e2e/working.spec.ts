@@ -189,3 +189,25 @@ test('where a caramel goes wrong help is at hand, and what happened is kept with
   await open(page, 'work-behind');
   await expect(page.getByText(/The caramel is getting too dark/)).toBeVisible();
 });
+
+test('what is due is called and shown after a reload, though the work is not open', async ({
+  page,
+}) => {
+  await plannedNight(page, 'Bay-leaf set custard tart');
+  await page.getByTestId('go-to-work').click();
+  await page.getByTestId('done-already').click();
+  await next(page).click();
+  await expect(page.getByTestId('more-5')).toBeVisible();
+  await page.goto('/kitchen');
+  await expect(page.getByTestId('this-device')).toBeVisible();
+  // Through the night, until the next task comes near.
+  const strip = page.getByTestId('due-strip');
+  for (let thirds = 0; thirds < 36 && !(await strip.isVisible()); thirds += 1) {
+    await page.clock.fastForward('20:00');
+    // The clock on the screen goes by the second.
+    await page.clock.runFor(1000);
+  }
+  await expect(strip).toContainText(/\S/);
+  await strip.click();
+  await expect(page.getByTestId('shown-task')).toBeVisible();
+});

@@ -1,3 +1,4 @@
+import { agendaTold } from '../alarm/agenda';
 import { bakeArrived, putAway } from '../bake/bakes';
 import { entryArrived, entryGone } from '../bake/noted';
 import { draftArrived, dropped } from '../drafts/drafts';
@@ -16,7 +17,8 @@ type News = readonly (readonly [name: string, record: unknown])[];
 
 type Kept = Readonly<Record<KeptKind, Readonly<Record<string, unknown>>>>;
 
-const keptOf = ({ drafts, bakes, noted, outgoing }: RootState): Kept => ({
+const keptOf = ({ agenda, drafts, bakes, noted, outgoing }: RootState): Kept => ({
+  agenda,
   drafts,
   bakes,
   noted,
@@ -44,6 +46,9 @@ function takeOver(store: AppStore, news: News): void {
     if (kind === 'settings') {
       const settings = fitting(settingsSchema, record);
       if (settings) dispatch(settingsArrived(settings));
+    } else if (kind === 'agenda') {
+      const due = fitting(KINDS.agenda, record);
+      if (due || record === null) dispatch(agendaTold({ dayId: id, due: due ?? [] }));
     } else if (kind === 'drafts') {
       const draft = fitting(KINDS.drafts, record);
       if (draft) dispatch(draftArrived({ id, draft }));

@@ -1,4 +1,5 @@
 import type { z } from 'zod';
+import { isOfToday, keptAgendaSchema, type Agenda } from '../alarm/agenda';
 import { earlierBakeSchema, keptBakeSchema, upgradedBake } from '../bake/keptBake';
 import type { LocalBake } from '../bake/bakes';
 import { keptEntrySchema, type LocalEntry } from '../bake/noted';
@@ -13,9 +14,12 @@ import { countAside, type Records } from '../device/storage';
 export interface Recalled {
   readonly settings: Settings;
   readonly drafts: Readonly<Record<string, Draft>>;
+  readonly agenda: Agenda;
   readonly bakes: Readonly<Record<string, LocalBake>>;
   readonly noted: Readonly<Record<string, LocalEntry>>;
   readonly writes: Readonly<Record<string, Write>>;
+  /** Names of records that nobody needs any more. */
+  readonly stale: readonly string[];
   /** Records that fit nothing. */
   readonly broken: Records;
   readonly aside: number;
@@ -23,6 +27,7 @@ export interface Recalled {
 
 /** The kinds of record, each kept under its name and the id of the thing. */
 export const KINDS = {
+  agenda: keptAgendaSchema,
   drafts: keptDraftSchema,
   bakes: keptBakeSchema,
   noted: keptEntrySchema,
@@ -36,10 +41,12 @@ export const fitting = <T>(schema: z.ZodType<T>, record: unknown): T | undefined
 
 /** Reads all that was kept. Older shapes are made into today's; what fits nothing is told, and the rest goes on. */
 export function recall(records: Records): Recalled {
+  const agenda: Record<string, Agenda[string]> = {};
   const drafts: Record<string, Draft> = {};
   const bakes: Record<string, LocalBake> = {};
   const noted: Record<string, LocalEntry> = {};
   const writes: Record<string, Write> = {};
+  const stale: string[] = [];
   const broken = new Map<string, unknown>();
   let settings = settingsSchema.parse({});
   for (const [name, record] of records) {
@@ -49,6 +56,11 @@ export function recall(records: Records): Recalled {
       const found = fitting(settingsSchema, record);
       if (found) settings = found;
       else broken.set(name, record);
+    } else if (kind === 'agenda') {
+      const due = fitting(keptAgendaSchema, record);
+      if (!due) broken.set(name, record);
+      else if (isOfToday(due, Date.now())) agenda[id] = due;
+      else stale.push(name);
     } else if (kind === 'drafts') {
       const draft = fitting(keptDraftSchema, record);
       if (draft) drafts[id] = draft;
@@ -74,5 +86,15 @@ export function recall(records: Records): Recalled {
       else broken.set(name, record);
     } else broken.set(name, record);
   }
-  return { settings, drafts, bakes, noted, writes, broken, aside: countAside(records) };
+  return {
+    settings,
+    agenda,
+    drafts,
+    bakes,
+    noted,
+    writes,
+    stale,
+    broken,
+    aside: countAside(records),
+  };
 }

@@ -1,5 +1,6 @@
 /** What outlives a reload, on the device's own database (a stand-in that keeps to the standard). */
 import 'fake-indexeddb/auto';
+import { agendaTold, type Due } from '../alarm/agenda';
 import { notedOf } from '../bake/noted';
 import { beginBake, noteOf, takeBack } from '../bake/writing';
 import { discardFormula, editFormula, newBegun } from '../drafts/drafts';
@@ -88,6 +89,24 @@ describe('what is kept through a reload', () => {
     expect((await recalled()).drafts).toEqual({});
   });
 
+  it('is also what of a day is due, until it is over for a day', async () => {
+    const due = (atMs: number): Due => ({
+      ...{ key: 'begin a:fill', kind: 'begin', says: 'Fill the tart', path: '/work/1' },
+      atMs,
+    });
+    const store = tab();
+    store.dispatch(agendaTold({ dayId: 'today', due: [due(Date.now() - 3600_000)] }));
+    store.dispatch(agendaTold({ dayId: 'over', due: [due(Date.now() - 25 * 3600_000)] }));
+    store.dispatch(agendaTold({ dayId: 'done', due: [due(Date.now())] }));
+    store.dispatch(agendaTold({ dayId: 'done', due: [] }));
+    await settled();
+    expect(await names()).toEqual(['agenda/over', 'agenda/today']);
+    const again = await openAppStore();
+    expect(again.getState().agenda).toEqual({ today: store.getState().agenda.today });
+    await settled();
+    expect(await names()).toEqual(['agenda/today']);
+  });
+
   it('has the way back too, and a field that was emptied, which is no number', async () => {
     const store = tab();
     store.dispatch(edit(Number.NaN));
@@ -105,6 +124,7 @@ describe('what is kept through a reload', () => {
     ['a draft without its lines', `drafts/${TART_ID}`, { version: 1, data: { name: 'x' } }],
     ['a bake of nothing', `bakes/${TIN_ID}`, { a: null }],
     ['a write of nothing', `outgoing/${TIN_ID}`, { op: 'put' }],
+    ['an agenda of nothing', `agenda/${TIN_ID}`, [{ key: 'look' }]],
     ['a kind nobody knows', 'moons/1', 'full'],
   ])('%s is put aside, not lost, and the rest goes on', async (_, name, record) => {
     await keep(

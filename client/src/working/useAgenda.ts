@@ -3,7 +3,7 @@ import { useEffect } from 'react';
 import { agendaTold, type Due } from '../alarm/agenda';
 import { momentOf, taskInWords } from '../day';
 import { useAppDispatch } from '../state/state';
-import { isAttended, isOf, type Rows } from './order';
+import { isAttended, isOf, type Row, type Rows } from './order';
 
 /** So many of the next tasks are called for. */
 const NEXT = 3;
@@ -11,6 +11,8 @@ const NEXT = 3;
 /** What will want a cook, and when: what goes on by itself when it should be over, what comes next when it should begin. */
 export function dueOf(rows: Rows, person: string, date: string, path: string): Due[] {
   const moment = (minute: number) => momentOf(date, 0).getTime() + minute * 60_000;
+  // What is overdue is expected any moment: by the minute, so that it is told, and kept, no more often.
+  const atMs = ({ atMin, due }: Row) => moment(due ? Math.floor(atMin) : atMin);
   const going = rows.going.filter(
     (row) => row.standing.state === 'running' && !isAttended(row.job) && isOf(row, person),
   );
@@ -18,18 +20,18 @@ export function dueOf(rows: Rows, person: string, date: string, path: string): D
     .filter((row) => row.placed && row.standing.state !== 'blocked' && isOf(row, person))
     .slice(0, NEXT);
   return [
-    ...going.map(({ job, atMin }) => ({
-      key: `look ${job.id}`,
-      atMs: moment(atMin),
+    ...going.map((row) => ({
+      key: `look ${row.job.id}`,
+      atMs: atMs(row),
       kind: 'look' as const,
-      says: say('working.strip-look', { task: taskInWords(job) }),
+      says: say('working.strip-look', { task: taskInWords(row.job) }),
       path,
     })),
-    ...next.map(({ job, atMin }) => ({
-      key: `begin ${job.id}`,
-      atMs: moment(atMin),
+    ...next.map((row) => ({
+      key: `begin ${row.job.id}`,
+      atMs: atMs(row),
       kind: 'begin' as const,
-      says: say('working.strip-begin', { task: taskInWords(job) }),
+      says: say('working.strip-begin', { task: taskInWords(row.job) }),
       path,
     })),
   ];
