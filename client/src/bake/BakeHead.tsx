@@ -3,28 +3,15 @@ import type { Learnt } from '@hollow-moon/core/learning';
 import { captionOf, clock, minutes, say, spanOfMinutes } from '@hollow-moon/words';
 import { Text, View } from 'react-native';
 import Svg, { Circle } from 'react-native-svg';
-import { deedAt, nextOpenStep } from '../deeds';
-import {
-  Button,
-  colours,
-  Figure,
-  focusOn,
-  icons,
-  Notice,
-  Read,
-  Sheet,
-  Soft,
-  useWords,
-} from '../design';
+import { Button, colours, Figure, focusOn, Notice, Read, Sheet, Soft, useWords } from '../design';
 import { Moon, moonInWords } from '../moon';
 import { BakeDial } from './BakeDial';
 import { foreseenAt, gapOf, type Gap } from './foreseen';
 import { LearntNotice } from './LearntNotice';
 import { MadeParts } from './MadeParts';
-import { foreseenMoon, nextToDo, secondsInto, type Standing } from './progress';
+import { foreseenMoon, secondsInto, type Standing } from './progress';
 import { SendState } from './SendState';
-import { useAppDispatch } from '../state/state';
-import { noteOf } from './writing';
+import { ToDo } from './ToDo';
 
 /** The moon fills most of the width, ringed by how far the bake is on its way to the best pull. */
 const MOON_PX = 210;
@@ -215,84 +202,6 @@ function GapNotice({ gap }: { readonly gap: Gap }) {
     <Notice kind="hint" testID="gap">
       {gap.gapK < 0 ? say('bake.behind', values) : say('bake.ahead', values)}
     </Notice>
-  );
-}
-
-/** The next step of the oven, to be said once it is made: the forecast then has it at its real minute. */
-function StepMade({
-  id,
-  data,
-  noted,
-  elapsedS,
-}: {
-  readonly id: string;
-  readonly data: BakeData;
-  readonly noted: Noted;
-  readonly elapsedS: number;
-}) {
-  const dispatch = useAppDispatch();
-  const { put } = useWords();
-  const open = data.pulledAt === null ? nextOpenStep(data, noted.deeds, elapsedS) : undefined;
-  if (!open) return null;
-  const { step, to } = open;
-  const door = to === 'off-shut' ? 'shut' : 'ajar';
-  return (
-    <View className="self-start">
-      <Button
-        label={
-          typeof to === 'number'
-            ? put('deeds.step-made', { to: { ovenC: to } })
-            : say('deeds.step-off', { door })
-        }
-        testID="step-made"
-        onPress={() => {
-          const deed =
-            typeof to === 'number'
-              ? ({ kind: 'oven', celsius: to, step } as const)
-              : ({ kind: 'oven-off', door, step } as const);
-          dispatch(noteOf(id, { kind: 'deeds', entry: deedAt(elapsedS, deed) }));
-          focusOn('bake-says');
-        }}
-      />
-    </View>
-  );
-}
-
-/** What is to be done next by the plan, that it has been done, and what to do where something is wrong. */
-function ToDo({
-  id,
-  data,
-  noted,
-  now,
-  onWrong,
-}: {
-  readonly id: string;
-  readonly data: BakeData;
-  readonly noted: Noted;
-  readonly now: number;
-  readonly onWrong: (() => void) | undefined;
-}) {
-  const { degrees, unit } = useWords();
-  const toDo = nextToDo(data, now, (celsius) => `${degrees(celsius)} ${unit}`);
-  return (
-    <>
-      {toDo ? (
-        <Read className="font-read-strong" testID="to-do">
-          {toDo}
-        </Read>
-      ) : null}
-      <StepMade id={id} data={data} noted={noted} elapsedS={secondsInto(data, now)} />
-      {onWrong && data.result === null ? (
-        <View className="self-start">
-          <Button
-            label={say('deeds.wrong')}
-            icon={icons.alert}
-            testID="something-wrong"
-            onPress={onWrong}
-          />
-        </View>
-      ) : null}
-    </>
   );
 }
 

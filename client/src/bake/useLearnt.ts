@@ -14,7 +14,7 @@ import {
   type Reading,
 } from '@hollow-moon/core/learning';
 import { useMemo } from 'react';
-import { withoutMade, type AsForecast } from '../deeds';
+import { asBegunSince, withoutMade, type AsForecast } from '../deeds';
 import { useJob } from '../jobs';
 import type { BelievedForecast } from './believed';
 import { useTraces } from './useTraces';
@@ -115,7 +115,10 @@ export function useLearnt(
   const shown = useMemo((): Believed => {
     if (followed) return followed;
     // Until the forecast has followed, what was believed before stands, and what is new is held against it as it is.
-    if (!ask || !before) return { data, learnt: undefined, heeded: noted.readings };
+    if (!ask || !before) {
+      const foreseen = asBegunSince(data.foreseen, noted.deeds);
+      return { data: { ...data, foreseen }, learnt: undefined, heeded: noted.readings };
+    }
     const known = before.of.split(' ');
     const fresh = noted.readings.filter(({ id }) => !known.includes(id));
     return {

@@ -1,4 +1,5 @@
 import type { BakeData } from '@hollow-moon/contract';
+import { asBegunSince } from '../deeds/open';
 import { useAppSelector } from '../state/state';
 import { notedKey } from './believed';
 import { notedOf } from './noted';
@@ -29,7 +30,7 @@ export function useRunning(): { readonly running: readonly Running[]; readonly n
       const { foreseen, heeded } =
         known && known.of === notedKey(noted)
           ? known
-          : { foreseen: begun.foreseen, heeded: noted.readings };
+          : { foreseen: asBegunSince(begun.foreseen, noted.deeds), heeded: noted.readings };
       const data = { ...begun, foreseen };
       return { id, data, standing: standingOf(data, now, heeded) };
     }),

@@ -3,7 +3,7 @@ import type { BakeData, DeedData } from '@hollow-moon/contract';
 import { METRIC, wordsIn } from '@hollow-moon/words';
 import { begunBake } from '../testing/bake';
 import { deedInWords } from './deedWords';
-import { nextOpenStep, stillIn, withoutMade } from './open';
+import { asBegunSince, nextOpenStep, stillIn, withoutMade } from './open';
 
 const id = (n: number) => `00000000-0000-4000-8000-00000000000${n}`;
 const spaced = (text: string) => text.replaceAll('\u00a0', ' ');
@@ -57,6 +57,11 @@ describe('of a plan that turns the oven twice', () => {
     });
   });
 
+  it('what was foreseen at the start has no step any more that was made since', () => {
+    expect(asBegunSince(bake.foreseen, [first]).steps).toEqual([steps[1]]);
+    expect(asBegunSince(bake.foreseen, [besides])).toBe(bake.foreseen);
+  });
+
   it('a turn besides is none of them', () => {
     const anew = { ...bake.foreseen, steps: [{ atS: 300, to: 160 }, ...steps] };
     const left = withoutMade(anew, [besides]);
@@ -67,7 +72,7 @@ describe('of a plan that turns the oven twice', () => {
   it('one long past is taken as made, and none is offered that cannot be told', () => {
     expect(nextOpenStep(bake, [], 1501)?.step).toBe(1);
     expect(nextOpenStep(bake, [], 2101)).toBeUndefined();
-    // Not forecast anew yet: which of them is left is not known.
+    // A forecast that still has a step that was made: which of them is left is not known.
     expect(nextOpenStep(bake, [first], 960)).toBeUndefined();
     expect(nextOpenStep({ ...bake, planned: null }, [], 60)).toBeUndefined();
   });

@@ -25,6 +25,16 @@ export function withoutMade(
   return { ...foreseen, steps };
 }
 
+/** What was foreseen when it was begun, without the steps that were made since: there each stands in its place in the plan. */
+export function asBegunSince(
+  foreseen: BakeData['foreseen'],
+  deeds: readonly DeedData[],
+): BakeData['foreseen'] {
+  const made = new Set(deeds.filter(isTurn).map(({ step }) => step));
+  if (!foreseen.steps?.some((_, index) => made.has(index))) return foreseen;
+  return { ...foreseen, steps: foreseen.steps.filter((_, index) => !made.has(index)) };
+}
+
 /**
  * The next planned step of the oven: the steps that are left of the forecast are those of the plan that nobody has made,
  * in the same order. `undefined` where all are made, or where nothing is known of the plan.
