@@ -2,8 +2,8 @@
 export const deeds = {
   'deeds.pad': 'Oven',
   'deeds.title': 'What was done',
-  'deeds.in-short': 'The oven turned, the door opened, a foil, one taken out',
-  'deeds.wrong-in-short': 'What to do now, and what it changes',
+  'deeds.in-short': 'Oven, door, foil, one taken out',
+  'deeds.wrong-in-short': 'What to do now',
   'deeds.when': 'When',
   'deeds.just-now': 'Now',
   'deeds.ago': '{minutes} min ago',
