@@ -80,12 +80,10 @@ const views: Record<string, (page: Page) => Promise<void>> = {
     await expect(page.getByTestId('effect-foil')).toContainText('Then it is best at');
   },
   'what was done': async (page) => {
-    await openFormula(page, FORMULA.buckwheat);
+    await openFormula(page, FORMULA.bay);
     await page.getByTestId('bake-it').click();
     await page.getByTestId('pad-oven').click();
-    await page.getByTestId('deed-out').click();
-    await page.getByTestId('pad-oven').click();
-    await expect(page.getByTestId('left-in')).toBeVisible();
+    await expect(page.getByTestId('deed-foil')).toBeVisible();
   },
   log: async (page) => {
     await page.goto('/log');

@@ -43,6 +43,7 @@ const bake: BakeData = {
 const noted = {
   readings: [{ id: id(4), atS: 600, place: 'centre', celsius: 42.5 }],
   wobbles: [{ id: id(5), atS: 1800, diameterMm: 90, motion: 'jelly' }],
+  deeds: [{ id: id(6), atS: 900, kind: 'oven', celsius: 135, step: 0 }],
 };
 
 const pathsOf = (result: { success: boolean; error?: { issues: { path: PropertyKey[] }[] } }) =>
@@ -67,6 +68,8 @@ describe('a bake on the wire', () => {
 describe('what is noted of a bake', () => {
   it('passes when it is whole', () => {
     expect(notedSchema.parse(noted)).toEqual(noted);
+    // Bakes of a time when deeds were not kept have none.
+    expect(notedSchema.parse({ ...noted, deeds: undefined }).deeds).toEqual([]);
   });
 
   const [reading] = noted.readings;
@@ -75,6 +78,7 @@ describe('what is noted of a bake', () => {
     ['a probe in the fire', { readings: [{ ...reading, celsius: 350.1 }] }, 'readings.0.celsius'],
     ['a reading twice', { readings: [reading, reading] }, 'readings'],
     ['a wobble check twice', { wobbles: [wobble, wobble] }, 'wobbles'],
+    ['a deed twice', { deeds: [noted.deeds[0], noted.deeds[0]] }, 'deeds'],
     ['a wobble a day later', { wobbles: [{ ...wobble, atS: 86401 }] }, 'wobbles.0.atS'],
   ])('is sent back with %s, at its field', (_, change, path) => {
     expect(pathsOf(notedSchema.safeParse({ ...noted, ...change }))).toEqual([path]);

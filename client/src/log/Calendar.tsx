@@ -57,7 +57,10 @@ function Day({
           label={first.data.formulaName}
         />
         {bakes.length > 1 ? (
-          <Text className="font-figures-strong text-small text-ink">{`×${bakes.length}`}</Text>
+          // The name says how many already.
+          <Text aria-hidden className="font-figures-strong text-small text-ink">
+            {`×${bakes.length}`}
+          </Text>
         ) : null}
       </View>
     </Pressable>

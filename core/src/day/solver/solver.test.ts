@@ -150,7 +150,7 @@ it('whatever is drawn, its plan breaks nothing, is no worse than the first, and 
     const known = await prove(model, first, {
       solver: solverInNode,
       weights: { presence: 0.9 },
-      seconds: 3,
+      seconds: 6,
     });
     expect(checkPlan(model, known.best.plan)).toEqual([]);
     expect(known.best.cost).toBeLessThanOrEqual(first.cost);
