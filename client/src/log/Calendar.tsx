@@ -43,25 +43,26 @@ function Day({
     <Pressable
       role="button"
       aria-pressed={chosen}
-      aria-label={say('log.day', { day: format(day, 'EEEE d MMMM'), bakes: bakes.length })}
       onPress={() => onDay(chosen ? undefined : day)}
       testID={`day-${format(day, 'yyyy-MM-dd')}`}
       className={`h-14 items-center rounded pt-1 active:opacity-70 ${chosen ? 'border-2 border-ink bg-ground' : ''}`}
     >
-      {number}
-      <View className="flex-row items-center">
-        <Moon
-          state={lastMoon(first.data)}
-          shell={first.data.shell !== 'none'}
-          size={28}
-          label={first.data.formulaName}
-        />
-        {bakes.length > 1 ? (
-          // The name says how many already.
-          <Text aria-hidden className="font-figures-strong text-small text-ink">
-            {`×${bakes.length}`}
-          </Text>
-        ) : null}
+      <Text className="sr-only">
+        {say('log.day', { day: format(day, 'EEEE d MMMM'), bakes: bakes.length })}
+      </Text>
+      <View aria-hidden className="items-center">
+        {number}
+        <View className="flex-row items-center">
+          <Moon
+            state={lastMoon(first.data)}
+            shell={first.data.shell !== 'none'}
+            size={28}
+            label={first.data.formulaName}
+          />
+          {bakes.length > 1 ? (
+            <Text className="font-figures-strong text-small text-ink">{`×${bakes.length}`}</Text>
+          ) : null}
+        </View>
       </View>
     </Pressable>
   );
