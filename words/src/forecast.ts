@@ -153,13 +153,20 @@ function signInShort({ endC, firmness, warnings }: BySign, temperature: Words): 
 /** Whatever can be said of a formula in one line, from its forecast down to what is missing. */
 export function outlookInShort(of: {
   readonly judged: PartVerdict;
+  /** Lines of its list whose amount nobody knows. */
+  readonly missingAmounts: number;
   readonly bakes: Bakes | undefined;
   readonly missing: string | undefined;
   readonly problem: Problem | undefined;
   readonly forecast: Forecast | undefined;
   readonly temperature: Words;
 }): string {
-  if (of.judged.kind === 'not-judged') return of.temperature.tell(of.judged.reason);
+  if (of.judged.kind === 'not-judged') {
+    // The bench says which; a line under the thumb says that there are some.
+    return of.missingAmounts > 0
+      ? say('formula.amounts-missing', { count: of.missingAmounts })
+      : of.temperature.tell(of.judged.reason);
+  }
   if (of.judged.kind === 'made') {
     const [first] = of.judged.warnings;
     return first ? of.temperature.tell(first) : say('forecast.its-ratios-are-as-usual');

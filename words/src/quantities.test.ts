@@ -110,6 +110,7 @@ it.each([
   [{ millimetres: 2.84 }, '2.8 mm', '2.8 mm'],
   [{ millimetres: 18.6 }, '19 mm', '19 mm'],
   [{ millilitres: 1232 }, '1230 ml', '1230 ml'],
+  [{ millilitres: 20_000 }, '20 l', '20 l'],
   [{ share: 0.0789 }, '7.9 %', '7.9 %'],
   [{ share: 0.0789, digits: 0 }, '8 %', '8 %'],
   [{ share: 0.02 }, '2 %', '2 %'],
@@ -150,6 +151,9 @@ it.each([
   [{ grams: 0.2, gramsPerMl: 1 }, '0.01 oz'],
   [{ grams: 170.1 }, '6 oz'],
   [{ millilitres: 355 }, '1 1/2 cups'],
+  // By hand: a quart is 946.353 ml, four cups.
+  [{ millilitres: 3500 }, '15 cups'],
+  [{ millilitres: 5050 }, '5 1/4 quarts'],
 ] as const)('%j is measured as %s', (quantity, measured) => {
   const inCups = { ...METRIC, weights: 'cups' } as const;
   expect(spaced(quantityIn(quantity, inCups))).toBe(measured);

@@ -157,6 +157,8 @@ const CUP_PARTS = [
   [2 / 3, '2/3'],
   [3 / 4, '3/4'],
 ] as const;
+/** From so many cups on nobody counts them: quarts to the quarter are within 3 %. */
+const CUPS_COUNTED = 16;
 /** How far measures may be off before another spoon is worth it, as a share. Source: common practice. */
 const MEASURED_WITHIN = 0.03;
 
@@ -170,6 +172,10 @@ function measures(millilitres: number): Measured | undefined {
   // From here on there is a quarter of a cup in it, as nearly as is measured.
   if (spoons * (1 + MEASURED_WITHIN) < 4) return { value: inParts(spoons, 2), unit: 'tbsp' };
   const cups = fromMillilitres(millilitres, 'cup');
+  if (cups >= CUPS_COUNTED) {
+    const quarters = Math.round(fromMillilitres(millilitres, 'quart') * 4) / 4;
+    return { value: inParts(quarters, 4), unit: say('counted.quart', { count: 2 }) };
+  }
   const near = (1 + MEASURED_WITHIN) * cups;
   const whole = Math.floor(near);
   const [part, text] = CUP_PARTS.findLast(([each]) => whole + each <= near)!;
@@ -230,12 +236,18 @@ function weighed(of: Extract<Quantity, { grams: number }>, weights: Units['weigh
   return measured ?? ounces(of.grams);
 }
 
+/** From so many on a volume is told in litres. */
+const MILLILITRES_COUNTED = 5000;
+
 /** A length, weight or volume as a figure and its unit, in the cook's units. */
 export function measuredIn(of: Measurable, { lengths, weights }: Units): Measured {
   if ('grams' in of) return weighed(of, weights);
   if ('millilitres' in of) {
     const cups = weights === 'cups' ? measures(of.millilitres) : undefined;
-    return cups ?? { value: grams(of.millilitres), unit: 'ml' };
+    if (cups) return cups;
+    return of.millilitres < MILLILITRES_COUNTED
+      ? { value: grams(of.millilitres), unit: 'ml' }
+      : { value: trimmed(of.millilitres / 1000, 1), unit: 'l' };
   }
   if ('areaMm2' in of) {
     return lengths === 'in'

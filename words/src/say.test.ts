@@ -60,9 +60,9 @@ it('says a finding within another, and several of them as a list', () => {
 });
 
 it.each([
-  [0, 'Enter how much cream there is: until then this cannot be told.'],
-  [1, 'Enter how much cream there is, and one more amount: until then this cannot be told.'],
-  [3, 'Enter how much cream there is, and 3 more amounts: until then this cannot be told.'],
+  [0, 'Enter how much cream there is to see what comes of it.'],
+  [1, 'Enter how much cream there is, and one more amount, to see what comes of it.'],
+  [3, 'Enter how much cream there is, and 3 more amounts, to see what comes of it.'],
 ])('counts: %d more', (more, said) => {
   expect(inC.tell(finding('formula.cannot-tell', { name: 'cream', more }))).toBe(said);
 });

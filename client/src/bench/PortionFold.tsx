@@ -1,6 +1,5 @@
 import type { FormulaData } from '@hollow-moon/contract';
 import {
-  cannotTell,
   KJ_PER_KCAL,
   tasteOf,
   toInHand,
@@ -193,10 +192,11 @@ export function PortionFold({
   readonly book: KitchenBook;
   readonly onEdit: Edit;
 }) {
-  const { quantity, tell } = useWords();
+  const { quantity } = useWords();
   const { build } = inKitchen;
   const { currency } = book.kitchen.data;
-  const untold = cannotTell(build);
+  const missing = build.unknown.length;
+  const untold = missing > 0 && say('formula.amounts-missing', { count: missing });
   const weight = build.portionG === undefined ? '?' : quantity({ grams: build.portionG });
   const inShort = say('bench.portion-in-short', {
     weight,
@@ -204,12 +204,12 @@ export function PortionFold({
     energy: build.energyKj === undefined ? '?' : grams(build.energyKj / KJ_PER_KCAL),
   });
   return (
-    <Fold id="portion" title={say('bench.a-portion')} summary={inShort}>
+    <Fold id="portion" title={say('bench.a-portion')} summary={untold || inShort}>
       {() => (
         <>
           <PortionFields data={data} onEdit={onEdit} />
           <PortionFigures build={build} currency={currency} />
-          {untold ? <Read testID="portion-untold">{tell(untold)}</Read> : null}
+          {untold ? <Read testID="portion-untold">{untold}</Read> : null}
           <Soft testID="cost-all">
             {build.unpriced.length === 0
               ? say('bench.for-everything-by-the-kitchens', {

@@ -1,5 +1,4 @@
 import {
-  cannotTell,
   energyKjPer100g,
   KJ_PER_KCAL,
   leftOutByEye,
@@ -36,7 +35,8 @@ function Figures({ of }: { readonly of: readonly FigureRow[] }) {
 export function RatioFold({ analysis }: { readonly analysis: Analysis }) {
   const { measured, tell } = useWords();
   const { share, eggToLiquid, yolkToWhite, mixtureG, whole, allergens, hazards } = analysis;
-  const untold = cannotTell(analysis);
+  const missing = analysis.unknown.length;
+  const untold = missing > 0 && say('formula.amounts-missing', { count: missing });
   const byEye = leftOutByEye(analysis);
   const energyKj = whole.grams > 0 ? energyKjPer100g(whole.composition) : 0;
   const [mixture, all, makes] = [
@@ -70,7 +70,7 @@ export function RatioFold({ analysis }: { readonly analysis: Analysis }) {
       title={say('bench.ratios')}
       summary={
         untold
-          ? tell(untold)
+          ? untold
           : say('bench.ratios-in-short', {
               egg: ratio(eggToLiquid),
               sugar: percent(share.addedSugar),
@@ -82,7 +82,7 @@ export function RatioFold({ analysis }: { readonly analysis: Analysis }) {
         <>
           {untold ? (
             <Notice kind="hint" testID="ratios-untold">
-              {tell(untold)}
+              {untold}
             </Notice>
           ) : (
             <>

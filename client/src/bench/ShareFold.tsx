@@ -33,6 +33,8 @@ const FORMATS = [
   { label: say('bench.table-csv'), ending: 'csv', type: 'text/csv', write: toCsv },
 ] as const;
 
+type Format = (typeof FORMATS)[number];
+
 /** The bench card of what is in the book, in the units of this device. */
 function Cards({
   kitchenId,
@@ -95,6 +97,18 @@ export function ShareFold({
     dispatch(newBegun({ id: copyId, data: copyOf(data) }));
     router.navigate(`/formulas/${copyId}`);
   };
+  const save = async ({ ending, type, write }: Pick<Format, 'ending' | 'type' | 'write'>) => {
+    // What tasks and forecasts take is code of the day's, which few who open a bench come to need.
+    const { takesOf } = await import('../day/takes');
+    const told = {
+      formulaOf: book.formulaOf,
+      find: book.find,
+      pantry: book.pantry,
+      eggGrade: book.kitchen.data.eggGrade,
+      takes: await takesOf(data, book),
+    };
+    keepAsFile(fileName(data.name, ending), type, write(data, told));
+  };
   const stored = book.formulas.some((each) => each.id === id);
   return (
     <Fold
@@ -112,18 +126,7 @@ export function ShareFold({
                 key={ending}
                 label={label}
                 testID={`save-${ending}`}
-                onPress={() =>
-                  keepAsFile(
-                    fileName(data.name, ending),
-                    type,
-                    write(data, {
-                      formulaOf: book.formulaOf,
-                      find: book.find,
-                      pantry: book.pantry,
-                      eggGrade: book.kitchen.data.eggGrade,
-                    }),
-                  )
-                }
+                onPress={() => void save({ ending, type, write })}
               />
             ))}
           </View>

@@ -1,7 +1,6 @@
 import type { FormulaData } from '@hollow-moon/contract';
 import {
   batchStands,
-  cannotTell,
   checkDisc,
   discsFrom,
   doughDisc,
@@ -66,17 +65,16 @@ function UnknownAmount({
   readonly fit: Fit;
   readonly onEdit: Edit;
 }) {
-  const { put, tell } = useWords();
-  const untold = cannotTell(analysis);
-  if (!untold) return null;
+  const { put } = useWords();
   const [line] = analysis.unknown;
+  if (!line) return null;
   const wantsG = fit.unknownWantsG;
   return (
     <Notice
       kind="hint"
       testID="unknown-amount"
       actions={
-        line && wantsG !== undefined ? (
+        wantsG !== undefined ? (
           <Button
             label={put('bench.take-g', { wants: { grams: wantsG } })}
             onPress={() =>
@@ -92,14 +90,13 @@ function UnknownAmount({
         ) : undefined
       }
     >
-      {line && wantsG !== undefined
+      {wantsG !== undefined
         ? put('bench.the-tins-need', {
-            untold: tell(untold),
             tins: data.vesselCount,
             wants: { grams: wantsG },
             name: plainName(line),
           })
-        : tell(untold)}
+        : say('formula.amounts-missing', { count: analysis.unknown.length })}
     </Notice>
   );
 }
@@ -298,7 +295,7 @@ function FitLines({
           })}
         </Soft>
       ) : null}
-      {cannotTell(analysis) ? (
+      {analysis.unknown.length > 0 ? (
         <UnknownAmount data={data} analysis={analysis} fit={fit} onEdit={onEdit} />
       ) : analysis.whole.grams <= 0 ? (
         <Soft>{say('bench.nothing-mixed-yet')}</Soft>

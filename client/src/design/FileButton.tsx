@@ -1,7 +1,6 @@
 import { createElement, useRef } from 'react';
 import { View } from 'react-native';
 import { Button } from './Button';
-import { textOfBytes } from './files';
 
 /** Opens a text file of the device; the browser's own chooser does the choosing. */
 export function FileButton({
@@ -29,7 +28,12 @@ export function FileButton({
         style: { display: 'none' },
         onChange: (event: { target: HTMLInputElement }) => {
           const [file] = event.target.files ?? [];
-          void file?.arrayBuffer().then((bytes) => onText(textOfBytes(bytes)));
+          // Guessing how a text was written takes tables that nobody needs who opens no file.
+          if (file) {
+            void Promise.all([file.arrayBuffer(), import('./decode')]).then(
+              ([bytes, { textOfBytes }]) => onText(textOfBytes(bytes)),
+            );
+          }
           // The same file may be chosen again.
           event.target.value = '';
         },

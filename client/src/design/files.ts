@@ -24,19 +24,3 @@ export const fileName = (title: string, ending: string): string => {
 export const openFile = (address: string): void => {
   globalThis.open(address, '_blank', 'noopener');
 };
-
-/**
- * The text of a file, whatever it was written with: UTF-16 or UTF-8 by its mark, UTF-8 where all of it is, else
- * Windows-1252, which every byte is something in. Source: WHATWG Encoding Standard.
- */
-export function textOfBytes(bytes: ArrayBuffer): string {
-  const [a, b, c] = new Uint8Array(bytes.slice(0, 3));
-  if (a === 0xff && b === 0xfe) return new TextDecoder('utf-16le').decode(bytes);
-  if (a === 0xfe && b === 0xff) return new TextDecoder('utf-16be').decode(bytes);
-  if (a === 0xef && b === 0xbb && c === 0xbf) return new TextDecoder('utf-8').decode(bytes);
-  try {
-    return new TextDecoder('utf-8', { fatal: true }).decode(bytes);
-  } catch {
-    return new TextDecoder('windows-1252').decode(bytes);
-  }
-}

@@ -8,7 +8,7 @@ import { SureFold } from '../certainty/SureFold';
 import { CompareFold, othersOf } from '../compare/CompareFold';
 import { useCompared } from '../compare/useCompared';
 import { CoolingFold } from '../cooling/CoolingFold';
-import { fileName, keepAsFile, Question, Read, Sheet, Soft, useWords } from '../design';
+import { Button, fileName, keepAsFile, Question, Read, Sheet, Soft, useWords } from '../design';
 import type { Edit } from '../drafts/edits';
 import { useSpread } from '../jobs';
 import { Moon } from '../moon';
@@ -30,6 +30,8 @@ interface PanelProps {
   readonly book: KitchenBook;
   readonly outlook: Outlook;
   readonly onEdit: Edit;
+  /** Goes to the list, where it does not stand beside this. */
+  readonly onBench?: () => void;
   /** Moon and cut side by side, and the curves on the dial's axis. */
   readonly wide?: boolean;
 }
@@ -41,8 +43,9 @@ const STIRRED: ReadonlySet<PartKind> = new Set(['starch-cream', 'starch-pudding'
 function NoForecast({
   data,
   book,
-  outlook: { judged },
-}: Pick<PanelProps, 'data' | 'book' | 'outlook'>) {
+  outlook: { judged, missingAmounts },
+  onBench,
+}: Pick<PanelProps, 'data' | 'book' | 'outlook' | 'onBench'>) {
   const { tell } = useWords();
   const stirred = judged.kind === 'by-sign' && STIRRED.has(data.family) ? judged.endC : undefined;
   return (
@@ -62,11 +65,20 @@ function NoForecast({
                 ? say('forecast.nothing-here-is-set-by-an')
                 : tell(judged.treatment)}
           </Read>
-          <Soft className="text-center">
-            {judged.kind === 'by-sign'
-              ? say('forecast.no-oven-sets-it-go-by')
-              : say('forecast.its-list-ratios-and-tins-are')}
-          </Soft>
+          {missingAmounts === 0 ? (
+            <Soft className="text-center">
+              {judged.kind === 'by-sign'
+                ? say('forecast.no-oven-sets-it-go-by')
+                : say('forecast.its-list-ratios-and-tins-are')}
+            </Soft>
+          ) : onBench ? (
+            <Button
+              label={say('forecast.to-the-list')}
+              weight="main"
+              onPress={onBench}
+              testID="to-the-list"
+            />
+          ) : null}
         </View>
       </Sheet>
       {stirred ? <StirredCream key={data.family} data={data} book={book} endC={stirred} /> : null}
@@ -171,7 +183,7 @@ function UnderTheDial({
 }
 
 /** What will happen in the oven: the instrument with what changes it, then the questions one asks of it. */
-export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: PanelProps) {
+export function ForecastPanel({ data, book, outlook, onEdit, onBench, wide = false }: PanelProps) {
   const { bakes, plan, live, forecast, answered, settled, tried } = outlook;
   const [unsure, setUnsure] = useState<Unsure>(() => ({
     ...USUAL_UNSURE,
@@ -184,7 +196,11 @@ export function ForecastPanel({ data, book, outlook, onEdit, wide = false }: Pan
   const [laid, setLaid] = useState<ProbeOverlay>();
   const recorded = useMemo(() => laid && pointsOf(laid), [laid]);
   const takeAlong = useExport(data, outlook);
-  if (!bakes) return <NoForecast data={data} book={book} outlook={outlook} />;
+  if (!bakes) {
+    return (
+      <NoForecast data={data} book={book} outlook={outlook} {...(onBench ? { onBench } : {})} />
+    );
+  }
   const controls = (
     <UnderTheDial data={data} book={book} outlook={outlook} onEdit={onEdit} wide={wide} />
   );

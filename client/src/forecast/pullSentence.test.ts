@@ -61,6 +61,7 @@ describe('a forecast in words', () => {
       judgePart(analyse(lines, 'EU M'), family, 'none');
     const judged = of(tart.lines, 'baked-custard');
     const empty = {
+      missingAmounts: 0,
       bakes: undefined,
       missing: undefined,
       problem: undefined,
@@ -71,6 +72,12 @@ describe('a forecast in words', () => {
     expect(outlookInShort({ ...empty, judged, bakes })).toBe('Working it out');
     expect(outlookInShort({ ...empty, judged, missing: 'A tin.' })).toBe('A tin.');
     expect(outlookInShort({ ...empty, judged: of([], 'curd') })).toMatch(/nothing on the list/);
+    const vague = tart.lines.map((line, at) =>
+      at < 2 ? { ...line, vague: 'unknown' as const } : line,
+    );
+    expect(
+      outlookInShort({ ...empty, judged: of(vague, 'baked-custard'), missingAmounts: 2 }),
+    ).toBe('2 amounts are missing.');
     const syrup = of(tart.lines, 'syrup-nut');
     const sign = 'Sliceable, done at 93 to 96\u00a0°C';
     expect(outlookInShort({ ...empty, judged: syrup })).toBe(sign);

@@ -16,6 +16,8 @@ import { useForecast, type ForecastState } from './useForecast';
 /** What a formula on the bench leads to: judged, planned, forecast. */
 export interface Outlook extends ForecastState {
   readonly judged: PartVerdict;
+  /** Lines of its list whose amount nobody knows. */
+  readonly missingAmounts: number;
   /** How the oven sets it; `undefined` where it does not. */
   readonly bakes: Bakes | undefined;
   /** What the forecast is of, where there can be one. */
@@ -40,10 +42,11 @@ export function useOutlook(
   const { lines, family, shell } = data;
   const { find } = book;
   const { eggGrade } = book.kitchen.data;
-  const judged = useMemo(
-    () => judgePart(analyse(lines, eggGrade, find, family), family, shell),
-    [lines, eggGrade, find, family, shell],
+  const analysis = useMemo(
+    () => analyse(lines, eggGrade, find, family),
+    [lines, eggGrade, find, family],
   );
+  const judged = useMemo(() => judgePart(analysis, family, shell), [analysis, family, shell]);
   const wish = planFor(data, book, tried);
   const bakes = useMemo(() => bakesOf(judged, family, shell), [judged, family, shell]);
   const plan = bakes && 'plan' in wish ? wish.plan : undefined;
@@ -54,6 +57,7 @@ export function useOutlook(
     forecast: plan ? state.forecast : undefined,
     answered: plan && state.answered,
     judged,
+    missingAmounts: analysis.unknown.length,
     bakes,
     plan,
     missing: bakes && 'missing' in wish ? wish.missing : undefined,

@@ -183,7 +183,14 @@ function Workplace({ id, data, book, bench }: Pick<Parts, 'id' | 'data' | 'book'
   const make = useBeginMaking(id, data, book);
   const editAhead = useEditAhead(bench.edit, book, outlook);
   const forecast = (wide: boolean) => (
-    <ForecastPanel data={data} book={book} outlook={outlook} onEdit={editAhead} wide={wide} />
+    <ForecastPanel
+      data={data}
+      book={book}
+      outlook={outlook}
+      onEdit={editAhead}
+      wide={wide}
+      {...(wide ? {} : { onBench: () => setSide('bench') })}
+    />
   );
   const shell = (wide: boolean) => (
     <ShellPanel data={data} book={book} filled={outlook.forecast} onEdit={editAhead} wide={wide} />

@@ -9,7 +9,7 @@ import { CATALOGUE, findIngredient, labelOf, unitsFor, type LineUnit } from '@ho
 import { useState } from 'react';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
-import { Button, Choice, NumberField, Picker, Soft, TextField } from '../design';
+import { Button, Choice, NumberField, Picker, Soft, TextField, useWords } from '../design';
 import type { KitchenBook } from '../book/book';
 import { FormEnding, useProblemOf, useWriting } from '../equipment';
 
@@ -160,8 +160,11 @@ function PriceFields({
   readonly problemAt: (path: string) => string | undefined;
   readonly onPrice: (price: Price) => void;
 }) {
+  // Shops price by the kilo where the scales show grams, else by the pound.
+  const usual = useWords().units.weights === 'g' ? 'kg' : 'lb';
   const setPrice = (change: Partial<Price>) =>
-    onPrice({ ...(price ?? { price: 0, amount: 1, unit: 'kg' }), ...change });
+    onPrice({ ...(price ?? { price: 0, amount: 1, unit: usual }), ...change });
+
   return (
     <View className="flex-row flex-wrap items-end gap-3">
       <NumberField
@@ -184,7 +187,7 @@ function PriceFields({
       <View className="w-28">
         <Picker
           label={say('kitchen.price-of')}
-          value={price?.unit ?? 'kg'}
+          value={price?.unit ?? usual}
           options={units.map((value) => ({ value, label: value }))}
           onChange={(unit) => setPrice({ unit: unit as LineUnit })}
         />

@@ -89,18 +89,20 @@ function BathOutcome({
   readonly vesselCount: number;
   readonly foreseen: BathForecast | undefined;
 }) {
-  const { degrees, unit } = useWords();
+  const { degrees, unit, units, quantity } = useWords();
+  const water = (ml: number) =>
+    units.weights === 'cups' ? quantity({ millilitres: ml }) : litres(ml);
   const size = vessel ? bathSize({ ...bath, vessels: vesselCount }, vessel) : undefined;
   return (
     <>
       {size?.ok ? (
         <Soft testID="bath-water">
           {say('oven.takes-of-water', {
-            litres: litres(size.value.waterMl),
+            litres: water(size.value.waterMl),
             kettles: Math.ceil(size.value.waterMl / KETTLE_ML),
             more2:
               foreseen && foreseen.driesAtS === undefined
-                ? ` ${say('oven.at-the-pull-it-is-at', { atPullC: withUnit(degrees(foreseen.atPullC), unit), litres: litres(foreseen.leftMl) })}`
+                ? ` ${say('oven.at-the-pull-it-is-at', { atPullC: withUnit(degrees(foreseen.atPullC), unit), litres: water(foreseen.leftMl) })}`
                 : '',
           })}
         </Soft>

@@ -285,3 +285,42 @@ describe('the formats of others', () => {
     expect(lostIn(formulaOf(1)).map(({ code }) => code)).toContain('file.loses-temperatures');
   });
 });
+
+describe('how long it takes', () => {
+  const data = formulaOf(7);
+  const only = (read: ReturnType<typeof fromRecipe>) => {
+    if (!read.ok) throw new Error(read.problem.code);
+    expect(read.value).toHaveLength(1);
+    return read.value[0]!;
+  };
+  const plain = (text: string | undefined) => text?.replaceAll('\u00a0', ' ');
+  // 25 min by hand, 1 h in the oven, 5 h 30 min to the table.
+  const takes = { prepS: 1500, cookS: 3600, allS: 19_800 };
+
+  it('is written as durations and read as a sentence. Source: ISO 8601, schema.org/totalTime', () => {
+    const written: unknown = JSON.parse(toRecipe(data, { takes }));
+    expect(written).toMatchObject({ prepTime: 'PT25M', cookTime: 'PT1H', totalTime: 'PT5H30M' });
+    const back = only(fromRecipe(JSON.stringify(written)));
+    expect(plain(back.note)).toBe(
+      'First line.\nSecond line.\nPreparation 25 min, cooking 60 min, 5 h 30 min in all.',
+    );
+  });
+
+  it('is a row of the note in Markdown', () => {
+    const back = only(fromMarkdown(toMarkdown(data, { takes: { cookS: 2400 } })));
+    expect(plain(back.note)).toBe('First line.\nSecond line.\nCooking 40 min.');
+  });
+
+  it.each([
+    ['a Recipe', toRecipe, fromRecipe],
+    ['Markdown', toMarkdown, fromMarkdown],
+  ])('is said once, however often the file goes out and in, in %s', (_, out, back) => {
+    const once = only(back(out(data, { takes })));
+    const twice = only(back(out({ ...data, note: once.note! }, { takes })));
+    expect(plain(twice.note)).toBe(plain(once.note));
+  });
+
+  it('is not written where it is not known', () => {
+    expect(toRecipe(data)).not.toMatch(/Time"/);
+  });
+});

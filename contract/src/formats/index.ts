@@ -1,7 +1,7 @@
 export * from './formulaFile';
 export { fromAnyList } from './anyList';
 export { fromCsv, toCsv } from './csv';
-export { lineInWords, lostIn, type ListedRecipe, type Told } from './lines';
+export { lineInWords, lostIn, type ListedRecipe, type Takes, type Told } from './lines';
 export { fromMarkdown, toMarkdown } from './markdown';
 export { fromPage } from './page';
 export { fromRecipe, toRecipe } from './recipe';

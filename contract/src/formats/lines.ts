@@ -8,7 +8,7 @@ import {
   type Language,
   type PartKind,
 } from '@hollow-moon/core';
-import { say } from '@hollow-moon/words';
+import { duration, say } from '@hollow-moon/words';
 import type { FormulaData } from '../formula';
 import { FILE_LIMIT } from './formulaFile';
 
@@ -30,12 +30,31 @@ export interface ListedRecipe {
 
 export const TOO_LARGE = fail('file.too-large', undefined, { most: FILE_LIMIT / 1000 });
 
+/** How long a recipe takes, s: hands, what is on the fire or in the oven, and from the first thing done to the table. */
+export interface Takes {
+  readonly prepS?: number | undefined;
+  readonly cookS?: number | undefined;
+  readonly allS?: number | undefined;
+}
+
+/** How long it takes as a sentence of a note; nothing where nothing is known. */
+export function takesInWords({ prepS, cookS, allS }: Takes): string {
+  const said = [
+    ...(prepS ? [say('file.takes-preparation', { time: duration(prepS) })] : []),
+    ...(cookS ? [say('file.takes-cooking', { time: duration(cookS) })] : []),
+    ...(allS ? [say('file.takes-in-all', { time: duration(allS) })] : []),
+  ].join(', ');
+  return said === '' ? '' : `${said[0]!.toUpperCase()}${said.slice(1)}.`;
+}
+
 /** What a format is told of the book: what a component is made from, and the ingredients with the kitchen's own. */
 export interface Told {
   readonly formulaOf?: (id: string) => FormulaData | undefined;
   readonly find?: FindIngredient;
   /** The kitchen's, by which counted eggs are weighed; without it nothing is said of what is in it. */
   readonly eggGrade?: EggGrade;
+  /** How long it takes, where that was worked out. */
+  readonly takes?: Takes | undefined;
 }
 
 /** What follows a name where there is no amount, as this application reads it again. */

@@ -6,6 +6,7 @@ import {
   headingOf,
   lineInWords,
   listsOf,
+  takesInWords,
   TOO_LARGE,
   type ListedRecipe,
   type ListOf,
@@ -32,7 +33,12 @@ export function toMarkdown(data: FormulaData, told: Told = {}): string {
     .join('');
   const steps = data.steps.map((step, at) => `${at + 1}. ${plainly(step)}`).join('\n');
   const method = steps ? `\n## ${say('file.method')}\n\n${steps}\n` : '';
-  const note = data.note ? `\n> ${data.note.split(/\r?\n/).map(plainly).join('\n> ')}\n` : '';
+  const takes = plainly(takesInWords(told.takes ?? {}));
+  const said = [
+    ...(data.note ? data.note.split(/\r?\n/).map(plainly) : []).filter((row) => row !== takes),
+    ...(takes ? [takes] : []),
+  ];
+  const note = said.length > 0 ? `\n> ${said.join('\n> ')}\n` : '';
   return `# ${plainly(data.name)}\n\n${say('file.for-portions', { count: data.vesselCount * data.portionsEach })}\n${lists}${method}${note}`;
 }
 

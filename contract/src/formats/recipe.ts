@@ -7,11 +7,19 @@ import {
   succeed,
   type Result,
 } from '@hollow-moon/core';
-import { duration, say } from '@hollow-moon/words';
+import { say } from '@hollow-moon/words';
 import { z } from 'zod';
 import type { FormulaData } from '../formula';
 import { parseJson } from './formulaFile';
-import { headingOf, lineInWords, listsOf, type ListedRecipe, type Told } from './lines';
+import {
+  headingOf,
+  lineInWords,
+  listsOf,
+  takesInWords,
+  type ListedRecipe,
+  type Takes,
+  type Told,
+} from './lines';
 
 /**
  * A schema.org Recipe as JSON-LD, safe to be put into a page as it is. Each list is a HowToSection with its supplies, the
@@ -37,12 +45,27 @@ export function toRecipe(data: FormulaData, told: Told = {}): string {
       ...data.steps.map((text) => ({ '@type': 'HowToStep', text })),
     ],
     inLanguage: 'en',
+    ...timesOf(told.takes),
     ...servedAs(data, told),
     ...(data.note ? { description: data.note } : {}),
   };
   // In a page `</script>` would end it.
   return `${JSON.stringify(recipe, null, 2).replaceAll('<', '\\u003c')}\n`;
 }
+
+/** Whole minutes as a duration. Source: ISO 8601, as schema.org/Duration has it. */
+const isoOf = (seconds: number): string => {
+  const minutes = Math.round(seconds / 60);
+  const hours = Math.floor(minutes / 60);
+  return `PT${hours > 0 ? `${hours}H` : ''}${minutes % 60 > 0 || hours === 0 ? `${minutes % 60}M` : ''}`;
+};
+
+/** How long it takes. Source: schema.org/prepTime, /cookTime, /totalTime. */
+const timesOf = ({ prepS, cookS, allS }: Takes = {}): object => ({
+  ...(prepS === undefined ? {} : { prepTime: isoOf(prepS) }),
+  ...(cookS === undefined ? {} : { cookTime: isoOf(cookS) }),
+  ...(allS === undefined ? {} : { totalTime: isoOf(allS) }),
+});
 
 /** Whom it suits and what a portion gives, as far as the list can tell. Source: schema.org/RestrictedDiet, /NutritionInformation. */
 function servedAs(data: FormulaData, { eggGrade, find, formulaOf }: Told): object {
@@ -184,15 +207,9 @@ function noteOf({
   cookTime,
   totalTime,
 }: z.infer<typeof recipeSchema>): string {
-  const took = (
-    [
-      ['file.takes-preparation', prepTime],
-      ['file.takes-cooking', cookTime],
-      ['file.takes-in-all', totalTime],
-    ] as const
-  ).flatMap(([id, seconds]) => (seconds ? [say(id, { time: duration(seconds) })] : []));
   const told = description.split(/\r?\n/).map(plainText).filter(Boolean);
-  return [...told, ...(took.length > 0 ? [`${took.join(', ')}.`] : [])].join('\n');
+  const takes = takesInWords({ prepS: prepTime, cookS: cookTime, allS: totalTime });
+  return [...told.filter((each) => each !== plainText(takes)), takes].filter(Boolean).join('\n');
 }
 
 /** What the application has no place for, or works out by itself. */

@@ -33,7 +33,10 @@ export function checkVessel(vessel: Vessel): Problem[] {
       vessel.capacityMl >= least &&
       vessel.capacityMl <= most
     )) {
-      mark('capacityMl', 'vessel.capacity', { least, most: most / 1000 });
+      mark('capacityMl', 'vessel.capacity', {
+        least: { millilitres: least },
+        most: { millilitres: most },
+      });
     }
     return problems;
   }

@@ -230,7 +230,10 @@ describe('measures', () => {
       path: 'heightMm',
       values: { what: { code: 'vessel.height' }, least: { widthMm: 5 }, most: { widthMm: 200 } },
     });
-    expect(said({ kind: 'capacity', capacityMl: 1 }).values).toEqual({ least: 20, most: 20 });
+    expect(said({ kind: 'capacity', capacityMl: 1 }).values).toEqual({
+      least: { millilitres: 20 },
+      most: { millilitres: 20_000 },
+    });
     expect(said({ kind: 'oval', baseDiameterMm: 1, breadthMm: 90 }).values?.what).toEqual({
       code: 'vessel.base-length',
     });

@@ -55,6 +55,17 @@ Method
   });
 });
 
+it('takes two words for a step where they are a sentence and no food', () => {
+  const text = `Lime tart
+120 g sugar
+Warm milk.
+Cook gently, stirring.
+Chill overnight.
+Bake blind!
+Cream cheese.`;
+  expect(kinds(text)).toEqual(['title', 'line', 'line', 'step', 'step', 'step', 'line']);
+});
+
 it('reads a Portuguese recipe', () => {
   const text = `Torta fria de maracujá
 Rende 10 fatias

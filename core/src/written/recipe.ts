@@ -46,11 +46,14 @@ const NUMBERED = /^\s*(?:\(?\d{1,2}[.)]|step \d+:?|passo \d+:?|étape \d+:?|paso
 
 const QUANTITY = /^\s*(?:[-•*]\s*)?(?:\d|[½⅓⅔¼¾])/;
 
-/** Whether a row tells what to do. */
-function isStep(row: string): boolean {
+/** Whether a row tells what to do; of two words, where it is a sentence and no food: "Chill overnight.", not "Warm milk." */
+function isStep(row: string, language: Language, own: readonly Ingredient[]): boolean {
   const bare = row.replace(NUMBERED, '');
+  if (QUANTITY.test(bare) || !VERBS.test(bare)) return false;
   const words = bare.trim().split(/\s+/).length;
-  return words >= 3 && !QUANTITY.test(bare) && VERBS.test(bare);
+  if (words >= 3) return true;
+  const { ingredientId, likely } = ingredientIn(bare, language, own);
+  return words === 2 && /[.!]\s*$/.test(bare) && ingredientId === undefined && likely.length === 0;
 }
 
 /** What kitchens make themselves as often as they buy it: over a list it is a heading, in one an ingredient. */
@@ -159,7 +162,7 @@ function kindOf(
   if (row === '') return 'empty';
   if (headingIn(row) !== undefined) return first && /^#\s/.test(row) ? 'title' : 'heading';
   if (isMethod(row)) return 'heading';
-  if (method || isStep(row)) return 'step';
+  if (method || isStep(row, language, own)) return 'step';
   if (isYield(row) && isTitle(row, language, own)) return first && isNamed(row) ? 'title' : 'yield';
   if (first && isTitle(row, language, own) && !opensList(row)) return 'title';
   if (isYield(row) && ingredientIn(row, language, own).ingredientId === undefined) return 'yield';

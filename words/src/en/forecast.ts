@@ -146,7 +146,7 @@ export const forecast = {
   'headspace.curd': 'It is already thick when it goes in.',
   'headspace.cold-set': 'It does not rise.',
 
-  'vessel.capacity': 'Enter how much it holds to the brim, from {least} ml to {most} litres.',
+  'vessel.capacity': 'Enter how much it holds to the brim, from {least} to {most}.',
   'vessel.measure': '{what} must be between {least} and {most}.',
   'vessel.base-length': 'The length of the base',
   'vessel.base-diameter': 'The diameter of the base',

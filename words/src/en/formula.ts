@@ -2,7 +2,9 @@
 export const formula = {
   'formula.empty': 'Nothing is on the list yet. Add eggs, a liquid and sugar to see the ratios.',
   'formula.cannot-tell':
-    '{more, plural, =0 {Enter how much {name} there is: until then this cannot be told.} one {Enter how much {name} there is, and one more amount: until then this cannot be told.} other {Enter how much {name} there is, and # more amounts: until then this cannot be told.}}',
+    '{more, plural, =0 {Enter how much {name} there is to see what comes of it.} one {Enter how much {name} there is, and one more amount, to see what comes of it.} other {Enter how much {name} there is, and # more amounts, to see what comes of it.}}',
+  'formula.amounts-missing':
+    '{count, plural, one {An amount is missing.} other {# amounts are missing.}}',
   'formula.by-eye': 'Added by eye and left out of the ratios: {names}.',
 
   'line.piece-unknown':

@@ -192,7 +192,7 @@ export const bench = {
   'bench.pouring-slowly-does-not-make-the':
     'Pouring slowly does not make the mix cooler; it only spreads the heat. Letting the liquid stand does. The time is for an open pan {wide200} wide, give or take a third.',
   'bench.the-tins-need':
-    '{untold} {tins, plural, one {The tin needs} other {The # tins need}} about {wants} of {name}.',
+    '{tins, plural, one {The tin needs} other {The # tins need}} about {wants} of {name}.',
   'bench.take-g': 'Use {wants}',
   'bench.roll-the-dough': 'Roll the dough',
   'bench.wide': '{unit} wide',

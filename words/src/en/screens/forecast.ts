@@ -6,6 +6,7 @@ export const forecast = {
   'forecast.nothing-here-is-set-by-an': 'Nothing here is set in an oven.',
   'forecast.no-oven-sets-it-go-by':
     'This is not set in an oven: go by its end sign. Ratios, end point and tins are on the bench.',
+  'forecast.to-the-list': 'Go to the list',
   'forecast.its-list-ratios-and-tins-are':
     'Its list, ratios and tins are still saved and computed.',
   'forecast.no-window': 'No window. {sentence}',
