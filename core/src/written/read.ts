@@ -141,6 +141,19 @@ function byItsPiece(
   return like.length === 1 && named.ambiguous ? like[0] : undefined;
 }
 
+/** What is drunk by the measure of a jug and is dry by the spoon or the scale: "200 ml black tea", "2 tsp black tea". */
+const POURED: Readonly<Record<string, string>> = { 'tea-leaves': 'brewed-tea' };
+const JUGS: ReadonlySet<string> = new Set(['ml', 'cl', 'dl', 'l', 'cup', 'fl oz', 'pint', 'quart']);
+const DRY = /\b(?:lea(?:f|ves)|loose|dry|feuilles|folhas|hojas)\b/iu;
+
+/** What is meant by a name that is one thing poured and another dry. */
+const asMeasured = (
+  id: string | undefined,
+  unit: string | null | undefined,
+  description: string,
+): string | undefined =>
+  id !== undefined && unit && JUGS.has(unit) && !DRY.test(description) ? (POURED[id] ?? id) : id;
+
 /** Everything before the name of a line is known: the line as the parser sees it. */
 function parsedOf(text: string, language: Language) {
   const notated: Notated = notationOf(text, language, (word) => isUnit(word, language));
@@ -182,7 +195,11 @@ export function readLine(
   const pieceWord = parsed?.unitOfMeasureID === 'piece' ? parsed.unitOfMeasure! : undefined;
   const piece = pieceWord === undefined ? undefined : pieceNamed(pieceWord, language);
   const named = namedWith(pieceWord, description.replace(byEye, ' '), language, own);
-  const ingredientId = byItsPiece(named, piece, find);
+  const ingredientId = asMeasured(
+    byItsPiece(named, piece, find),
+    parsed?.unitOfMeasureID,
+    description,
+  );
   const ingredient = ingredientId === undefined ? undefined : find(ingredientId);
 
   const amount = amountIn(parsed, {

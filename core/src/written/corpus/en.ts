@@ -132,6 +132,10 @@ a few drops of almond extract | almond-extract | by-eye
 2 tbsp red currant jelly, melted | redcurrant-jelly | 2 tbsp
 1 tbsp kirsch | cherry-spirit | 1 tbsp
 2 tsp black tea | tea-leaves | 2 tsp
+200 ml black tea | brewed-tea | 200 ml
+1 cup hot black tea | brewed-tea | 1 cup
+1 cup loose tea leaves | tea-leaves | 1 cup
+10 g black tea | tea-leaves | 10 g
 400 g sweet potato puree | sweet-potato-puree | 400 g
 400 g sweet-potato purée | sweet-potato-puree | 400 g
 1 15 oz can pumpkin | pumpkin-puree | 425.2 g

@@ -1,6 +1,7 @@
 /** Lines of our own as Portuguese and Brazilian kitchens write them; what each says was worked out by hand. */
 export const PT = `
 250 g de farinha | wheat-flour | 250 g
+200 ml de chá preto | brewed-tea | 200 ml
 2 xícaras de farinha de trigo | wheat-flour | 2 cup
 1 e 1/2 xícara (chá) de farinha de trigo | wheat-flour | 1.5 cup
 1 1/2 xícara de chá de farinha de trigo peneirada | wheat-flour | 1.5 cup

@@ -89,6 +89,8 @@ export const ES: Names = {
   'ginger-fresh': 'jengibre fresco, jengibre rallado',
   'star-anise': 'anís estrellado',
   coffee: 'café, café fuerte',
+  'tea-leaves': 'té negro, hojas de té',
+  'brewed-tea': 'té fuerte, té preparado',
   'instant-coffee': 'café soluble, café instantáneo',
   'baking-powder': 'levadura química, polvo de hornear, levadura en polvo, polvos de hornear',
   'bicarbonate-of-soda': 'bicarbonato, bicarbonato de sodio, bicarbonato sódico',

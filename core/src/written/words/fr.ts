@@ -100,6 +100,7 @@ export const FR: Names = {
   'mixed-spice': 'quatre-épices, épices à pain d’épices',
   coffee: 'café, café fort, expresso',
   'instant-coffee': 'café soluble, café lyophilisé',
+  'brewed-tea': 'thé infusé, thé fort',
   'tea-leaves': 'thé noir, thé, feuilles de thé',
   'baking-powder': 'levure chimique, poudre à lever, poudre levante',
   'bicarbonate-of-soda': 'bicarbonate de soude, bicarbonate',

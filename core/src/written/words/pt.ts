@@ -158,6 +158,8 @@ export const PT: Names = {
   rum: 'rum',
   brandy: 'aguardente, brandy',
   'fortified-wine': 'vinho do porto, vinho da madeira',
+  'tea-leaves': 'chá preto, folhas de chá',
+  'brewed-tea': 'chá pronto, chá forte',
   'white-wine': 'vinho branco',
   'red-wine': 'vinho tinto',
   'orange-liqueur': 'licor de laranja',
