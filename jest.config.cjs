@@ -35,7 +35,15 @@ function clientRoom() {
     Object.entries(web.transform).map(([pattern, value]) => [
       pattern,
       Array.isArray(value) && value[0] === 'babel-jest'
-        ? ['babel-jest', { ...value[1], configFile: join(__dirname, 'client/babel.config.js') }]
+        ? [
+            'babel-jest',
+            {
+              ...value[1],
+              configFile: join(__dirname, 'client/babel.config.js'),
+              // What is fetched when it is needed is simply required: Jest runs scripts, not modules.
+              plugins: ['dynamic-import-node'],
+            },
+          ]
         : value,
     ]),
   );

@@ -1,12 +1,14 @@
 import type { OvenData, VesselData } from '@hollow-moon/contract';
 import { say } from '@hollow-moon/words';
-import { useState, type ReactNode } from 'react';
+import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { optionsOf, type KitchenBook } from '../book/book';
-import { Picker } from '../design';
-import { OvenForm } from './OvenForm';
-import { VesselForm } from './VesselForm';
+import { Picker, Soft } from '../design';
+
+// A tin or an oven is made now and then: its form, with the package that holds forms, is fetched when it is.
+const OvenForm = lazy(() => import('./OvenForm').then((all) => ({ default: all.OvenForm })));
+const VesselForm = lazy(() => import('./VesselForm').then((all) => ({ default: all.VesselForm })));
 
 const NEW = 'new';
 
@@ -46,7 +48,9 @@ function Choose({
       />
       {adding === undefined ? null : (
         <View className="border-l-2 border-line pl-3" testID={`${testID}-new`}>
-          {form(adding, () => setAdding(undefined))}
+          <Suspense fallback={<Soft>{say('kitchen.opening-the-form')}</Soft>}>
+            {form(adding, () => setAdding(undefined))}
+          </Suspense>
         </View>
       )}
     </>

@@ -116,6 +116,7 @@ describe('a tin', () => {
       </Provider>,
     );
     type('tin', 'new');
+    await screen.findByTestId('name');
     type('name', 'Grandmother’s');
     await keep();
     await waitFor(() => expect(onChange).toHaveBeenCalled());

@@ -1,12 +1,7 @@
-import {
-  FormNumber,
-  FormPicker,
-  FormText,
-  OvenForm,
-  ShowAway,
-  useWriting,
-  VesselForm,
-} from '../equipment';
+import { useWriting } from '../equipment';
+import { FormNumber, FormPicker, FormText, ShowAway } from '../equipment/fields';
+import { OvenForm } from '../equipment/OvenForm';
+import { VesselForm } from '../equipment/VesselForm';
 import { say, type Units, type Words } from '@hollow-moon/words';
 import { kitchenDataSchema, type KitchenData, type VesselData } from '@hollow-moon/contract';
 import { boilingPointAtAltitudeC, EGG_GRADES, type EggGrade } from '@hollow-moon/core';

@@ -6,7 +6,7 @@ import { v4 as uuid } from 'uuid';
 import { Button, Fold, icons, Read, Soft, TextField } from '../design';
 import { money } from '../design/money';
 import type { KitchenBook } from '../book/book';
-import { ShowAway } from '../equipment';
+import { ShowAway } from '../equipment/fields';
 import { PantryForm } from './PantryForm';
 
 const nameOf = ({ data: { ingredientId, own } }: PantryItem, book: KitchenBook): string =>

@@ -11,7 +11,8 @@ import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { Button, Choice, NumberField, Picker, Soft, TextField, useWords } from '../design';
 import type { KitchenBook } from '../book/book';
-import { FormEnding, useProblemOf, useWriting } from '../equipment';
+import { useWriting } from '../equipment';
+import { FormEnding, useProblemOf } from '../equipment/fields';
 
 type Own = NonNullable<PantryData['own']>;
 type Price = NonNullable<PantryData['price']>;

@@ -119,7 +119,8 @@ export const EN: Names = {
   saffron: 'saffron, saffron threads, saffron strands',
   'star-anise': 'star anise',
   'brewed-tea': 'brewed tea, brewed black tea, strong tea, hot tea, cold tea',
-  'tea-leaves': 'black tea, tea, tea leaves, loose black tea, loose tea, loose tea leaves, black tea leaves',
+  'tea-leaves':
+    'black tea, tea, tea leaves, loose black tea, loose tea, loose tea leaves, black tea leaves',
   'instant-coffee':
     'instant coffee, espresso powder, instant espresso powder, instant espresso, coffee powder',
   coffee: 'coffee, strong coffee, brewed coffee, espresso, black coffee',

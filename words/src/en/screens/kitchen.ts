@@ -92,6 +92,7 @@ export const kitchen = {
   'kitchen.put-away-2': 'put away',
   'kitchen.our-label': 'own label',
   'kitchen.for': '{money} for {amount} {unit}',
+  'kitchen.opening-the-form': 'Opening the form…',
   'kitchen.no-price': 'no price',
   'kitchen.hide-what-is-put-away': 'Hide what is put away',
   'kitchen.show-put-away': 'Show {away} put away',
