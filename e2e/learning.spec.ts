@@ -1,6 +1,6 @@
 /** What is read of a running bake moves its forecast: the clock, the window and what is said follow. */
 import { expect, test, type Page } from '@playwright/test';
-import { figure, find, FORMULA, openFormula, toShelf } from './kitchen';
+import { figure, find, FORMULA, open, openFormula, toShelf } from './kitchen';
 
 async function begin(page: Page): Promise<void> {
   await page.clock.install();
@@ -77,4 +77,33 @@ test('a reading in °F is asked about and not believed', async ({ page }) => {
   });
   await expect(page.getByTestId('gap')).toHaveCount(0);
   expect(await windowTold(page)).toEqual(before);
+});
+
+test('an oven is corrected from the record by what was read, and put back', async ({ page }) => {
+  test.slow();
+  await begin(page);
+  await page.clock.fastForward('15:00');
+  await read(page, (await figure(page.getByTestId('probe-now'))) - 6);
+  await page.clock.fastForward('12:00');
+  await read(page, (await figure(page.getByTestId('probe-now'))) - 6);
+  await expect(page.getByTestId('learnt')).toContainText(/the oven gives about/, {
+    timeout: 60_000,
+  });
+  await page.getByTestId('pull-it').click();
+  await page.getByTestId('into-log').click();
+  await open(page, 'record-oven');
+  const says = page.getByTestId('oven-read');
+  await expect(says).toContainText(/cooler than its dial, give or take \d+\s°C\.$/, {
+    timeout: 60_000,
+  });
+  const [, to] = /is (\d+)\s°C cooler/.exec(await says.innerText())!;
+  const kitchen = page.getByTestId('oven-in-the-kitchen');
+  const before = await kitchen.innerText();
+  await page.getByTestId('correct-oven').click();
+  await expect(kitchen).toHaveText(
+    new RegExp(`^Forecasts now take .* as ${to}\\s°C cooler than its dial\\.$`),
+  );
+  await expect(page.getByTestId('correct-oven')).toBeFocused();
+  await page.getByTestId('correct-oven').click();
+  await expect(kitchen).toHaveText(before);
 });

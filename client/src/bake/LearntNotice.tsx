@@ -1,11 +1,10 @@
 import type { BakeData, Noted, Reading } from '@hollow-moon/contract';
-import { BEFORE_READING, type Doubted, type Learnt } from '@hollow-moon/core/learning';
+import { BEFORE_READING, SETTLED, type Doubted, type Learnt } from '@hollow-moon/core/learning';
 import { minutes, say } from '@hollow-moon/words';
 import { View } from 'react-native';
 import { Notice, useWords } from '../design';
 
-/** So much of what was unsure has to be settled, and so far off it has to be, in what is still unsure, to be told. */
-const SETTLED = 0.8;
+/** So far off it has to be, in what is still unsure, to be told. */
 const CLEAR = 1;
 
 /** What of the inputs the readings have settled, that of which they say most first. */

@@ -5,7 +5,7 @@ import {
   type Noted,
   type Reading as NotedReading,
 } from '@hollow-moon/contract';
-import { asBaked, shifted } from '@hollow-moon/core';
+import { asBaked, shifted, type ForecastPlan } from '@hollow-moon/core';
 import {
   LEAST_TRACES,
   learn,
@@ -68,6 +68,21 @@ function readingsOf({ surfaceMm }: BakeData, { readings, wobbles }: Noted): Read
   ];
 }
 
+/** What was read of a bake says of the plan it was really baked by; `undefined` until it is worked out, and of nothing read. */
+export function useTaught(
+  plan: ForecastPlan | undefined,
+  data: BakeData,
+  noted: Noted,
+): Learnt | undefined {
+  const untilS = Math.round(FURTHER.share * data.foreseen.pullS + FURTHER.s);
+  const traces = useTraces(plan, untilS);
+  return useMemo(() => {
+    if (!plan || !traces || traces.length < LEAST_TRACES) return undefined;
+    const readings = readingsOf(data, noted);
+    return readings.length > 0 ? learn(traces, readings, steadyOvenC(plan)) : undefined;
+  }, [plan, traces, data, noted]);
+}
+
 /**
  * A running bake as its readings and what was done to it say it goes: the runs of its plan as it was really baked, weighed
  * by what was read, and the forecast made anew with what is most likely; `before` is what was believed last. Nothing is
@@ -87,13 +102,7 @@ export function useLearnt(
     () => planned && asBaked(planned, deedsOf(noted.deeds, planned)),
     [planned, noted.deeds],
   );
-  const untilS = Math.round(FURTHER.share * data.foreseen.pullS + FURTHER.s);
-  const traces = useTraces(plan, untilS);
-  const learnt = useMemo(() => {
-    if (!plan || !traces || traces.length < LEAST_TRACES) return undefined;
-    const readings = readingsOf(data, noted);
-    return readings.length > 0 ? learn(traces, readings, steadyOvenC(plan)) : undefined;
-  }, [plan, traces, data, noted]);
+  const learnt = useTaught(plan, data, noted);
   const asked = useMemo((): AsForecast | undefined => {
     if (!plan) return undefined;
     return learnt && learnt.believed.length > 0

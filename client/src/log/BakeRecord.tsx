@@ -4,17 +4,17 @@ import { router } from 'expo-router';
 import { Text, View } from 'react-native';
 import { foreseenMoon, secondsInto } from '../bake/progress';
 import { BakeDial } from '../bake/BakeDial';
+import type { KitchenBook } from '../book/book';
 import { deedInWords } from '../deeds';
 import { Button, Figure, Fold, Labelled, Read, Sheet, Soft, Title, useWords } from '../design';
 import { captionOf, listed, minutes, say, spanOfMinutes, wobbleWidth } from '@hollow-moon/words';
-import { Curves } from '../curves/Curves';
 import { Margin, useTitle } from '../layout';
 import { DonenessKey, Moon, moonInWords, type MoonState } from '../moon';
+import { centreReadings } from './centre';
 import { differenceInWords } from './difference';
+import { OvenFold } from './OvenFold';
+import { RecordCurves } from './RecordCurves';
 import { lastMoon, RESULT_MARKS } from './outcome';
-
-const centreReadings = ({ readings }: StoredBake) =>
-  readings.filter(({ place }) => place === 'centre');
 
 /** A reading this near to the pull, s, is the reading at the pull; one from long before says nothing of it. */
 const AT_PULL_S = 180;
@@ -250,43 +250,14 @@ function Deeds({ deeds }: Pick<StoredBake, 'deeds'>) {
   );
 }
 
-const columnOf = ({ curve }: StoredBake['data']['foreseen'], index: 1 | 2 | 3) =>
-  curve.map((point) => [point[0], point[index]] as const);
-
-/** The temperatures that were foreseen when it was begun, those believed at the pull, and what was read. */
-function RecordCurves({
+/** One bake: what was foreseen and what was done, on the same axes. */
+export function BakeRecord({
   bake,
-  pulledS,
+  book,
 }: {
   readonly bake: StoredBake;
-  readonly pulledS: number | undefined;
+  readonly book: KitchenBook;
 }) {
-  const { foreseen, believed } = bake.data;
-  const { window, setC, curdleC, pullS } = foreseen;
-  return (
-    <View className="gap-1">
-      <Curves
-        rim={columnOf(foreseen, 1)}
-        halfRadius={columnOf(foreseen, 2)}
-        centre={columnOf(foreseen, 3)}
-        setC={setC}
-        curdleC={curdleC ?? undefined}
-        window={
-          window ? [window.earliest.timeS, window.best.timeS, window.latest.timeS] : undefined
-        }
-        pullS={pullS}
-        readings={centreReadings(bake).map((each) => [each.atS, each.celsius] as const)}
-        pulledS={pulledS}
-        others={believed ? [{ name: 'believed', points: columnOf(believed, 3) }] : []}
-        label={say('log.foreseen-temperatures-and-the-readings-taken')}
-      />
-      {believed ? <Soft testID="believed-key">{say('log.as-believed')}</Soft> : null}
-    </View>
-  );
-}
-
-/** One bake: what was foreseen and what was done, on the same axes. */
-export function BakeRecord({ bake }: { readonly bake: StoredBake }) {
   const { data } = bake;
   useTitle(data.formulaName);
   const words = useWords();
@@ -331,6 +302,7 @@ export function BakeRecord({ bake }: { readonly bake: StoredBake }) {
             {() => <RecordCurves bake={bake} pulledS={pulledS} />}
           </Fold>
         )}
+        {made ? null : <OvenFold bake={bake} book={book} />}
       </View>
       <Margin>
         <View className="flex-row flex-wrap gap-2">
@@ -343,7 +315,6 @@ export function BakeRecord({ bake }: { readonly bake: StoredBake }) {
             label={say('log.add-to-this-record')}
             onPress={() => router.navigate(`/bake/${bake.id}`)}
           />
-          <Button label={say('log.correct-the-oven')} onPress={() => router.navigate('/kitchen')} />
         </View>
       </Margin>
     </View>

@@ -264,7 +264,7 @@ function OpenRecord({ id, book }: { readonly id: string; readonly book: KitchenB
       </Margin>
     );
   }
-  if (data) return <BakeRecord bake={data} />;
+  if (data) return <BakeRecord bake={data} book={book} />;
   return (
     <Margin>
       <Soft>{say('log.turning-the-page')}</Soft>

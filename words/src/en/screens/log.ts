@@ -58,6 +58,21 @@ export const log = {
   'log.temperatures': 'Temperatures',
   'log.curves-in-short': 'As they were forecast, with what was read',
   'log.correct-the-oven': 'Correct the oven',
+  'log.oven-in-short':
+    '{readings, plural, =0 {Nothing was read} one {By what was read once} other {By what was read # times}}',
+  'log.oven-runs':
+    '{way, select, true {accurate} cool {{offset} cooler than its dial} other {{offset} hotter than its dial}}',
+  'log.oven-working': 'Working out what was read…',
+  'log.oven-unsettled':
+    'What was read does not tell how the oven runs. Read its thermometer, or the middle twice, in the next bake.',
+  'log.oven-nothing-read':
+    'Nothing that was read in this bake tells how the oven runs. Read its thermometer, or the middle twice, in the next bake.',
+  'log.oven-read': 'By what was read, {name} is {runs}, give or take {unsure}.',
+  'log.oven-in-the-kitchen': 'The kitchen has it as {runs}.',
+  'log.oven-correct': 'Take it as {runs}',
+  'log.oven-corrected': 'Forecasts now take {name} as {runs}.',
+  'log.oven-put-back': 'Put back: {runs}',
+  'log.oven-by-hand': 'Ovens of the kitchen',
   'log.day': '{day}, {bakes, plural, one {# bake} other {# bakes}}',
   'log.month-before': 'The month before',
   'log.month-after': 'The month after',
