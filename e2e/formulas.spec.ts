@@ -56,6 +56,44 @@ test('what is typed changes ratios and verdict at once, and is kept', async ({ p
   await expect(page.getByTestId('save-state')).toHaveText('Saved');
 });
 
+test('lines are dragged into another order, by thumb and by keyboard, and undone', async ({
+  page,
+}) => {
+  await openFormula(page, FORMULA.milkPie);
+  await toBench(page);
+  const names = () =>
+    page
+      .getByTestId(/^sort-\d+$/)
+      .evaluateAll((rows) => rows.map((row) => row.textContent?.replace(/\d.*$/, '') ?? ''));
+  await page.getByTestId('sort-').click();
+  const first = page.getByTestId('handle-sort-0');
+  await expect(first).toBeFocused();
+  const before = await names();
+  expect(before.length).toBeGreaterThan(3);
+  const [from, to] = [await first.boundingBox(), await page.getByTestId('sort-2').boundingBox()];
+  await page.mouse.move(from!.x + 24, from!.y + 24);
+  await page.mouse.down();
+  await page.mouse.move(from!.x + 24, to!.y + 20, { steps: 8 });
+  await page.mouse.move(from!.x + 24, to!.y + 28, { steps: 4 });
+  await page.mouse.up();
+  const [a, b, c, ...rest] = before;
+  await expect.poll(names).toEqual([b, c, a, ...rest]);
+  // By keyboard, and told as it goes.
+  await page.getByTestId('handle-sort-2').focus();
+  await page.keyboard.press('Space');
+  await expect(page.getByText(`${a}, at place 3 of ${before.length}.`)).toBeAttached();
+  await page.keyboard.press('ArrowUp');
+
+  await expect(page.getByText(`${a}, at place 2 of ${before.length}.`)).toBeAttached();
+  await page.keyboard.press('Space');
+  await expect.poll(names).toEqual([b, a, c, ...rest]);
+  await page.getByTestId('sorted-').click();
+  await expect(page.getByTestId('sort-')).toBeFocused();
+  await expect(page.getByTestId('open-line-1')).toContainText(a!);
+  for (const _ of [1, 2]) await page.keyboard.press('Control+z');
+  await expect(page.getByTestId('open-line-0')).toContainText(a!);
+});
+
 test('the tin changes masses, disc and depth, and the batch scales to it', async ({ page }) => {
   await openFormula(page, FORMULA.bay);
   await toBench(page);

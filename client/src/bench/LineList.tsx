@@ -7,12 +7,12 @@ import {
   type WeighedLine,
 } from '@hollow-moon/core';
 import { amountInWords, measureInWords, say, unitInWords } from '@hollow-moon/words';
-import { useState, type ReactNode } from 'react';
+import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import type { KitchenBook } from '../book/book';
 import { Button, focusOn, icons, Soft, useWords } from '../design';
 import { newLine } from '../drafts/newFormula';
-import { withLine } from '../drafts/drafts';
+import { withLine, withLineMoved } from '../drafts/drafts';
 import type { Edit } from '../drafts/edits';
 import { LineEditor, Remarks } from './LineEditor';
 import { QuickLine } from './QuickLine';
@@ -40,18 +40,20 @@ function asideOf(
   ].filter(Boolean);
 }
 
-/** An amount as it is written on the list, and what it weighs where that is not the same. */
+/** An amount as it is written on the list. */
+function writtenAmount(line: Line, book: KitchenBook): string {
+  if (line.vague) return say(line.vague === 'unknown' ? 'bench.amount-asked' : 'bench.by-eye');
+  return Number.isFinite(line.amount)
+    ? `${amountInWords(line.amount, line.unit)}\u00a0${unitInWords(line.unit, book.find(line.ingredientId), Math.max(1, line.amount))}`
+    : '–';
+}
+
+/** An amount as it is written, and what it weighs where that is not the same. */
 function useFigures({ line, grams }: WeighedLine, book: KitchenBook) {
   const { quantity, units } = useWords();
-  if (line.vague)
-    return {
-      written: say(line.vague === 'unknown' ? 'bench.amount-asked' : 'bench.by-eye'),
-      weight: '',
-    };
+  const written = writtenAmount(line, book);
+  if (line.vague) return { written, weight: '' };
   const food = book.find(line.ingredientId);
-  const written = Number.isFinite(line.amount)
-    ? `${amountInWords(line.amount, line.unit)}\u00a0${unitInWords(line.unit, food, Math.max(1, line.amount))}`
-    : '–';
   if (line.unit === 'g' && units.weights === 'g') return { written, weight: '' };
   // What is counted or measured is weighed beside; what is weighed is measured, for who measures.
   const volume = isMassUnit(line.unit) && food?.gramsPerMl ? { gramsPerMl: food.gramsPerMl } : {};
@@ -193,10 +195,46 @@ function ListedLine({
   );
 }
 
+/** Dragging takes a package of its own, fetched when somebody wants another order. */
+const SortLines = lazy(() => import('./SortLines'));
+
+/** The list while it is put into another order. */
+function SortedList({
+  analysis,
+  book,
+  prefix = '',
+  onEdit,
+  onDone,
+}: ListProps & { readonly onDone: () => void }) {
+  const lines = analysis.lines.map(({ line }) => ({
+    id: line.id,
+    name: book.find(line.ingredientId)?.name ?? say('bench.no-ingredient-yet'),
+    amount: writtenAmount(line, book),
+  }));
+  return (
+    <>
+      <Suspense fallback={<Soft>{say('bench.opening-the-order')}</Soft>}>
+        <SortLines
+          lines={lines}
+          prefix={prefix}
+          onMove={(id, by) => onEdit(`${id}/move`, (data) => withLineMoved(data, id, by))}
+        />
+      </Suspense>
+      <Button
+        label={say('bench.order-done')}
+        weight="main"
+        onPress={onDone}
+        testID={`sorted-${prefix}`}
+      />
+    </>
+  );
+}
+
 /** All the lines of one list as it would be written down; the one that is open is edited in its place. */
 export function LineList(props: ListProps) {
   const { analysis, book, prefix = '', onLines } = props;
   const [openId, setOpenId] = useState<string>();
+  const [sorting, setSorting] = useState(false);
   const remarks = remarksOn(analysis);
   const heaviest = Math.max(...analysis.lines.map(({ grams }) => grams ?? 0), 1e-9);
   const quick = prefix === '' ? 'quick' : `quick-${prefix.replace('.', '')}`;
@@ -210,6 +248,13 @@ export function LineList(props: ListProps) {
     const left = analysis.lines.length - 1;
     focusOn(left > 0 ? `open-line-${prefix}${Math.min(position, left - 1)}` : quick);
   };
+  if (sorting) {
+    const onDone = () => {
+      setSorting(false);
+      focusOn(`sort-${prefix}`);
+    };
+    return <SortedList {...props} onDone={onDone} />;
+  }
   return (
     <>
       <View role="list" className="-mx-4">
@@ -231,6 +276,17 @@ export function LineList(props: ListProps) {
       <View className="flex-row flex-wrap gap-2">
         <Button label={say('bench.add-a-line')} icon={icons.add} onPress={add} />
         {props.children}
+        {analysis.lines.length > 1 ? (
+          <Button
+            label={say('bench.reorder')}
+            icon={icons.grip}
+            onPress={() => {
+              setSorting(true);
+              focusOn(`handle-sort-${prefix}0`);
+            }}
+            testID={`sort-${prefix}`}
+          />
+        ) : null}
       </View>
     </>
   );

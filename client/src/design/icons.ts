@@ -5,6 +5,7 @@ import Forth from 'lucide-react-native/icons/chevron-right';
 import Down from 'lucide-react-native/icons/chevron-down';
 import Up from 'lucide-react-native/icons/chevron-up';
 import Afar from 'lucide-react-native/icons/maximize';
+import Grip from 'lucide-react-native/icons/grip-vertical';
 import Hand from 'lucide-react-native/icons/hand';
 import Keyboard from 'lucide-react-native/icons/keyboard';
 import Search from 'lucide-react-native/icons/search';
@@ -41,6 +42,7 @@ export const icons = {
   find: Search,
   forth: Forth,
   formulas: ScrollText,
+  grip: Grip,
   hint: Info,
   keys: Keyboard,
   kitchen: ChefHat,

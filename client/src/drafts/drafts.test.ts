@@ -11,6 +11,7 @@ import {
   stepBetween,
   undone,
   withLine,
+  withLineMoved,
   withoutLine,
 } from './drafts';
 
@@ -166,5 +167,23 @@ describe('lines', () => {
       'egg-yolk',
       'sugar',
     ]);
+  });
+});
+
+describe('a line moved in its list', () => {
+  // Places counted by hand, on the list of three of the tart below.
+  const order = (by: number, at: number) => {
+    const { lines } = tart;
+    const moved = withLineMoved(tart, lines[at]!.id, by);
+    return moved.lines.map(({ id }) => lines.findIndex((line) => line.id === id));
+  };
+  it.each([
+    ['up by one', -1, 2, [0, 2, 1]],
+    ['down by two', 2, 0, [1, 2, 0]],
+    ['no further than the top', -9, 2, [2, 0, 1]],
+    ['no further than the end', 9, 1, [0, 2, 1]],
+  ])('%s', (_, by, at, expected) => {
+    expect(tart.lines).toHaveLength(3);
+    expect(order(by, at)).toEqual(expected);
   });
 });

@@ -255,15 +255,15 @@ export const withLine = (data: FormulaData, id: string, change: Partial<Line>): 
 export const withoutLine = (data: FormulaData, id: string): FormulaData =>
   withLists(data, (lines) => lines.filter((line) => line.id !== id));
 
-/** The data with a line moved up (-1) or down (1) in its list; at an end it stays. */
-export const withLineMoved = (data: FormulaData, id: string, by: -1 | 1): FormulaData =>
+/** The data with a line moved so many places down its list, or up; no further than its ends. */
+export const withLineMoved = (data: FormulaData, id: string, by: number): FormulaData =>
   withLists(data, (lines) => {
     const at = lines.findIndex((line) => line.id === id);
-    const to = at + by;
-    if (at < 0 || to < 0 || to >= lines.length) return lines;
-    const moved = [...lines];
-    [moved[at], moved[to]] = [moved[to]!, moved[at]!];
-    return moved;
+    const line = lines[at];
+    if (!line) return lines;
+    const others = lines.filter((each) => each !== line);
+    const to = Math.min(others.length, Math.max(0, at + by));
+    return [...others.slice(0, to), line, ...others.slice(to)];
   });
 
 /** The data with a component changed. */

@@ -205,7 +205,7 @@ function ForeseenAndDone({
 function Table({ rows }: { readonly rows: readonly (readonly [string, string, string])[] }) {
   return (
     <View role="table" aria-label={say('log.foreseen-and-done')} className="gap-1">
-      <View role="row" className="flex-row">
+      <View role="row" className="flex-row gap-3">
         <Text role="columnheader" className="flex-1 font-read text-small text-ink-soft">
           {say('log.sign')}
         </Text>
@@ -217,7 +217,7 @@ function Table({ rows }: { readonly rows: readonly (readonly [string, string, st
         </Text>
       </View>
       {rows.map(([label, foreseen, done]) => (
-        <View key={label} role="row" className="flex-row border-t border-line py-2">
+        <View key={label} role="row" className="flex-row gap-3 border-t border-line py-2">
           <Text role="cell" className="flex-1 font-read text-base text-ink">
             {label}
           </Text>

@@ -44,6 +44,8 @@ function Correction({
   const read = ovenRead(learnt, plan.oven.offsetK);
   if (!read) return <Read testID="oven-read">{say('log.oven-unsettled')}</Read>;
   const { name, offsetK } = oven.data;
+  // Less than what is still unsure of it is no reason to take it for another oven.
+  const agrees = Math.abs(offsetK - read.offsetK) < read.unsureK;
   const take = (data: OvenData, before: OvenData | undefined) => {
     write(data, oven.version);
     setWas(before);
@@ -61,22 +63,23 @@ function Correction({
         <Soft testID="oven-in-the-kitchen">
           {was
             ? say('log.oven-corrected', { name, runs: runs(offsetK) })
-            : say('log.oven-in-the-kitchen', { runs: runs(offsetK) })}
+            : say(agrees ? 'log.oven-agrees' : 'log.oven-in-the-kitchen', { runs: runs(offsetK) })}
         </Soft>
       </View>
-      {was || offsetK !== read.offsetK ? (
-        <Button
-          label={
-            was
-              ? say('log.oven-put-back', { runs: runs(was.offsetK) })
-              : say('log.oven-correct', { runs: runs(read.offsetK) })
-          }
-          weight={was ? 'plain' : 'main'}
-          onPress={() =>
-            was ? take(was, undefined) : take({ ...oven.data, offsetK: read.offsetK }, oven.data)
-          }
-          testID="correct-oven"
-        />
+      {was || !agrees ? (
+        <View className="flex-row">
+          <Button
+            label={
+              was
+                ? say('log.oven-put-back', { runs: runs(was.offsetK) })
+                : say('log.oven-correct', { runs: runs(read.offsetK) })
+            }
+            onPress={() =>
+              was ? take(was, undefined) : take({ ...oven.data, offsetK: read.offsetK }, oven.data)
+            }
+            testID="correct-oven"
+          />
+        </View>
       ) : null}
     </>
   );
@@ -106,11 +109,13 @@ export function OvenFold({
           ) : (
             <Correction bake={bake} plan={planned.plan} oven={oven} kitchenId={book.kitchen.id} />
           )}
-          <Button
-            label={say('log.oven-by-hand')}
-            onPress={() => router.navigate('/kitchen')}
-            testID="oven-by-hand"
-          />
+          <View className="flex-row">
+            <Button
+              label={say('log.oven-by-hand')}
+              onPress={() => router.navigate('/kitchen')}
+              testID="oven-by-hand"
+            />
+          </View>
         </>
       )}
     </Fold>

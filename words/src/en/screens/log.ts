@@ -68,6 +68,7 @@ export const log = {
   'log.oven-nothing-read':
     'Nothing that was read in this bake tells how the oven runs. Read its thermometer, or the middle twice, in the next bake.',
   'log.oven-read': 'By what was read, {name} is {runs}, give or take {unsure}.',
+  'log.oven-agrees': 'The kitchen has it as {runs}, which agrees: there is nothing to correct.',
   'log.oven-in-the-kitchen': 'The kitchen has it as {runs}.',
   'log.oven-correct': 'Take it as {runs}',
   'log.oven-corrected': 'Forecasts now take {name} as {runs}.',
