@@ -3,8 +3,8 @@ import { expect, test, type Page } from '@playwright/test';
 import { find, FORMULA, open, openFormula, plannedNight, toBench, WIDE } from './kitchen';
 
 /**
- * Source: WCAG 2.2 levels A and AA, with the best practices and the experimental rules of axe-core. The browser draws
- * the options of its own lists, four hundred ingredients in each: they are left out.
+ * Source: WCAG 2.2 levels A and AA, of AAA the contrast of text (7 to 1), with the best practices and the experimental
+ * rules of axe-core. The browser draws the options of its own lists, four hundred ingredients in each: they are left out.
  */
 const TAGS = [
   'wcag2a',
@@ -20,7 +20,11 @@ async function expectAccessible(page: Page): Promise<void> {
   // Every view is one page without frames from elsewhere: asked in one go, axe answers in a sixth of the time.
   const { violations } = await new AxeBuilder({ page })
     .setLegacyMode()
-    .options({ resultTypes: ['violations'], runOnly: TAGS })
+    .options({
+      resultTypes: ['violations'],
+      runOnly: TAGS,
+      rules: { 'color-contrast-enhanced': { enabled: true } },
+    })
     .exclude('option')
     .analyze();
   expect(
@@ -130,6 +134,64 @@ const views: Record<string, (page: Page) => Promise<void>> = {
     await open(page, 'live-probe');
     await page.getByTestId('probe-address').fill('nowhere');
     await expect(page.getByText(/An address looks like/)).toBeVisible();
+  },
+  'the list of keys': async (page) => {
+    await page.goto('/');
+    await expect(page.getByTestId(`verdict-${FORMULA.bay}`)).toHaveText(/^\d+\smin/);
+    await page.keyboard.press('?');
+    await expect(page.getByRole('dialog')).toBeVisible();
+  },
+  'a pasted recipe that asks': async (page) => {
+    await page.goto('/');
+    await page.getByRole('button', { name: 'New formula' }).first().click();
+    await page
+      .getByTestId('paste-text')
+      .fill('Orchard pots\nServes 6\n500 ml cream\n12 oz sugar\n100 g walnut or pecan halves');
+    await expect(page.getByText('Pecans', { exact: true })).toBeVisible();
+  },
+  'lines put in order': async (page) => {
+    await openFormula(page, FORMULA.bay);
+    await toBench(page);
+    await page.getByTestId('sort-').click();
+    await expect(page.getByTestId('handle-sort-0')).toBeFocused();
+  },
+  'an oven to be corrected': async (page) => {
+    await page.goto('/log/00000000-0000-4000-8000-000500000002');
+    await open(page, 'record-oven');
+    await expect(page.getByTestId('oven-in-the-kitchen')).toBeVisible();
+  },
+  'help at work': async (page) => {
+    await plannedNight(page, 'Toasted-rice caramel moulds');
+    await page.getByTestId('go-to-work').click();
+    const caramel = page.getByTestId('task-now').filter({ hasText: /caramel/i });
+    for (let before = 0; before < 6 && (await caramel.count()) === 0; before += 1) {
+      await page.getByTestId('done-already').click();
+    }
+    await page.getByTestId('next-tap').click();
+    await page.getByTestId('task-wrong').click();
+    await expect(page.getByTestId('wrong-sheet')).toBeVisible();
+  },
+  'the book away': async (page) => {
+    await page.route('**/api/**', (route) => route.abort());
+    await page.goto('/');
+    await expect(page.getByTestId('book-away')).toBeVisible();
+  },
+  'the book on its way': async (page) => {
+    await page.route('**/api/**', () => undefined);
+    await page.goto('/');
+    await expect(page.getByTestId('opening')).toBeVisible();
+  },
+  'nothing at an address': async (page) => {
+    await page.goto('/nowhere');
+    await expect(page.getByText('There is nothing at this address.')).toBeVisible();
+  },
+  'an amount that nobody knows': async (page) => {
+    await page.goto('/');
+    await page.getByRole('button', { name: 'New formula' }).first().click();
+    await page.getByTestId('paste-text').fill('Quay pots\n500 ml cream\n6 egg yolks\nsugar');
+    await page.getByTestId('paste-done').click();
+    await page.getByTestId('side-forecast').click();
+    await expect(page.getByTestId('to-the-list')).toBeVisible();
   },
   kitchen: async (page) => {
     await page.goto('/kitchen');

@@ -5,7 +5,7 @@ import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { Button, focusOn, Fold, Notice, Sheet, Title } from '../design';
 import { Curves } from '../curves/Curves';
-import { Column, Head, Margin, useLow, useTitle, useWide, WhenHere } from '../layout';
+import { Column, Head, Hollow, Margin, useLow, useTitle, useWide, WhenHere } from '../layout';
 import { useBakeQuery } from '../wire/api';
 import { useKitchenBook } from '../book/book';
 import { useAppDispatch, useAppSelector } from '../state/state';
@@ -288,16 +288,13 @@ function FromBook({ id, kitchenId }: { readonly id: string; readonly kitchenId: 
   if (isError) {
     return (
       <Column>
-        <Margin>
-          <Notice
-            kind="danger"
-            actions={
-              <Button label={say('bake.to-the-log')} onPress={() => router.navigate('/log')} />
-            }
-          >
-            {say('bake.this-bake-is-not-in-the')}
-          </Notice>
-        </Margin>
+        <Hollow alone kind="trouble" says={say('bake.this-bake-is-not-in-the')}>
+          <Button
+            label={say('bake.to-the-log')}
+            weight="main"
+            onPress={() => router.navigate('/log')}
+          />
+        </Hollow>
       </Column>
     );
   }

@@ -6,8 +6,9 @@ import { router, useLocalSearchParams } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useKitchenBook, type KitchenBook } from '../book/book';
-import { Button, icons, Notice, PlaceLink, Read, Soft, Title, useWords } from '../design';
-import { Column, Head, Margin, useTitle, useWide, WhenHere } from '../layout';
+import { Button, icons, Notice, Read, Soft, Title, useWords } from '../design';
+import { Column, Head, Margin, Opening, useTitle, useWide, WhenHere } from '../layout';
+import { NoSuchDay } from './NoSuchDay';
 import { AlongFold } from './AlongFold';
 import { FetchDayFold } from './FetchDayFold';
 import { HandsFold, NamedFold } from './HandsFold';
@@ -216,15 +217,8 @@ function DayOf({ id, book }: { readonly id: string; readonly book: KitchenBook }
   const stored = days?.find((each) => each.id === id);
   useTitle(stored?.data.name ?? say('day.plan'));
   if (stored) return <Day key={id} stored={stored} book={book} />;
-  if (!days) return null;
-  return (
-    <Margin>
-      <Notice kind="hint">{say('day.not-here')}</Notice>
-      <PlaceLink to="/plan" testID="back-to-plans" className="min-h-12 justify-center">
-        <Read>{say('day.back')}</Read>
-      </PlaceLink>
-    </Margin>
-  );
+  if (!days) return <Opening />;
+  return <NoSuchDay />;
 }
 
 /** The screen of one day. */

@@ -7,7 +7,7 @@ import { useState } from 'react';
 import { Text, View } from 'react-native';
 import { useKitchenBook, type KitchenBook } from '../book/book';
 import { Button, FileButton, icons, Notice, PlaceLink, Soft, Title, useWords } from '../design';
-import { Column, Margin, useTitle, WhenHere } from '../layout';
+import { Column, Hollow, Margin, useTitle, WhenHere } from '../layout';
 import { emptyDay, useDays, useKeepDay } from './useDay';
 import { dayInWords } from './when';
 
@@ -78,7 +78,7 @@ function Days({ book }: { readonly book: KitchenBook }) {
         {lacking.length > 0 ? (
           <Notice kind="danger">{say('day.file-lacks', { formulas: listed(lacking) })}</Notice>
         ) : null}
-        {days?.length === 0 ? <Notice kind="hint">{say('day.none-yet')}</Notice> : null}
+        {days?.length === 0 ? <Hollow kind="empty" says={say('day.none-yet')} /> : null}
       </Margin>
       <View role="list">
         {(days ?? [])

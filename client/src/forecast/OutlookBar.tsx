@@ -120,15 +120,13 @@ export const FormulaFoot = memo(function FormulaFoot({
               role="radio"
               testID={`side-${each}`}
               aria-checked={here}
-              aria-label={
-                each === 'forecast' ? `${SIDE_NAMES.forecast}. ${props.says}` : SIDE_NAMES[each]
-              }
               onPress={() => onSide(each)}
               {...keysOf(each)}
               className={`min-w-14 flex-row items-center justify-center gap-2 border-t-4 px-2 active:opacity-70 ${each === 'forecast' ? 'min-w-0 flex-1 justify-start' : ''} ${here ? 'border-ink bg-ground' : 'border-transparent'}`}
             >
               {each === 'forecast' ? (
                 <>
+                  <Text className="sr-only">{`${SIDE_NAMES.forecast}. `}</Text>
                   <View className="max-[359px]:hidden">
                     <Moon {...moon} shell={props.shell} size={32} label={moonInWords(moon.state)} />
                   </View>

@@ -3,7 +3,7 @@ import type { FormulaData } from '@hollow-moon/contract';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useCallback, useState, type ComponentProps, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { Button, Choice, Notice, SkipLink, Title, useWords } from '../design';
+import { Button, Choice, SkipLink, Title, useWords } from '../design';
 import {
   FormulaFoot,
   ForecastPanel,
@@ -13,7 +13,7 @@ import {
   type Outlook,
   type Side,
 } from '../forecast';
-import { Column, Head, Margin, useLow, useTitle, useWide, WhenHere } from '../layout';
+import { Column, Head, Hollow, useLow, useTitle, useWide, WhenHere } from '../layout';
 import { ShellPanel } from '../blind';
 import type { Edit } from '../drafts/edits';
 import { useKitchenBook, type KitchenBook } from '../book/book';
@@ -32,16 +32,13 @@ function OpenFormula({ id, book }: { readonly id: string; readonly book: Kitchen
   if (!data) {
     return (
       <Column>
-        <Margin>
-          <Notice
-            kind="danger"
-            actions={
-              <Button label={say('formulas.all-formulas')} onPress={() => router.navigate('/')} />
-            }
-          >
-            {say('formulas.this-formula-is-not-in-the')}
-          </Notice>
-        </Margin>
+        <Hollow alone kind="trouble" says={say('formulas.this-formula-is-not-in-the')}>
+          <Button
+            label={say('formulas.all-formulas')}
+            weight="main"
+            onPress={() => router.navigate('/')}
+          />
+        </Hollow>
       </Column>
     );
   }

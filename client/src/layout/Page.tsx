@@ -1,8 +1,9 @@
 import { say } from '@hollow-moon/words';
 import type { ReactNode } from 'react';
-import { ActivityIndicator, ScrollView, View } from 'react-native';
-import { Button, Notice, Soft } from '../design';
+import { ScrollView, View } from 'react-native';
+import { Button } from '../design';
 import type { Loading } from '../book/book';
+import { Hollow, Opening } from './Hollow';
 
 /** What stands in a column without a sheet of its own: kept off the edges. */
 export const Margin = ({
@@ -44,20 +45,15 @@ export function WhenHere<T>({
   if (loading.state === 'here') return <>{children(loading.value)}</>;
   if (loading.state === 'away') {
     return (
-      <View className="p-4">
-        <Notice
-          kind="danger"
-          actions={<Button label={say('layout.try-again')} weight="main" onPress={loading.again} />}
-        >
-          {say('layout.the-kitchens-book-cannot-be-reached')}
-        </Notice>
-      </View>
+      <Hollow
+        alone
+        kind="trouble"
+        says={say('layout.the-kitchens-book-cannot-be-reached')}
+        testID="book-away"
+      >
+        <Button label={say('layout.try-again')} weight="main" onPress={loading.again} />
+      </Hollow>
     );
   }
-  return (
-    <View className="items-center gap-2 p-8">
-      <ActivityIndicator color="rgb(var(--yolk-text))" />
-      <Soft>{say('layout.opening-the-kitchens-book')}</Soft>
-    </View>
-  );
+  return <Opening />;
 }

@@ -2,4 +2,5 @@ export * from './Head';
 export * from './Page';
 export * from './useWide';
 export * from './useTitle';
+export * from './Hollow';
 export * from './Later';

@@ -18,7 +18,7 @@ import {
   useWords,
 } from '../design';
 import { say, minutes, withUnit, listed } from '@hollow-moon/words';
-import { Column, Margin, useTitle, useWide, WhenHere } from '../layout';
+import { Column, Hollow, Margin, useTitle, useWide, WhenHere } from '../layout';
 import { Moon } from '../moon';
 import { useBakeQuery } from '../wire/api';
 import { useKitchenBook, type KitchenBook } from '../book/book';
@@ -164,15 +164,21 @@ function Finder({ book, log }: { readonly book: KitchenBook; readonly log: Log }
           </Notice>
         ) : null}
         {all?.length === 0 ? (
-          <Notice
-            kind="hint"
+          <Hollow
+            kind="empty"
             testID="log-empty"
-            {...(searching
-              ? { actions: <Button label={say('log.show-all')} onPress={clear} /> }
-              : {})}
+            says={searching ? say('log.no-bake-fits-that') : say('log.no-bakes-yet-open-a-formula')}
           >
-            {searching ? say('log.no-bake-fits-that') : say('log.no-bakes-yet-open-a-formula')}
-          </Notice>
+            {searching ? (
+              <Button label={say('log.show-all')} onPress={clear} />
+            ) : (
+              <Button
+                label={say('log.to-the-formulas')}
+                weight="main"
+                onPress={() => router.navigate('/')}
+              />
+            )}
+          </Hollow>
         ) : null}
       </Margin>
       {all && all.length > 0 ? (
@@ -259,17 +265,17 @@ function OpenRecord({ id, book }: { readonly id: string; readonly book: KitchenB
   const { data, isError } = useBakeQuery({ kitchenId: book.kitchen.id, id });
   if (isError) {
     return (
-      <Margin>
-        <Notice kind="danger">{say('log.this-bake-is-not-in-the')}</Notice>
-      </Margin>
+      <Hollow alone kind="trouble" says={say('log.this-bake-is-not-in-the')}>
+        <Button
+          label={say('log.all-bakes')}
+          weight="main"
+          onPress={() => router.navigate('/log')}
+        />
+      </Hollow>
     );
   }
   if (data) return <BakeRecord bake={data} book={book} />;
-  return (
-    <Margin>
-      <Soft>{say('log.turning-the-page')}</Soft>
-    </Margin>
-  );
+  return <Hollow kind="loading" says={say('log.turning-the-page')} />;
 }
 
 /** The log: past bakes, found again. */

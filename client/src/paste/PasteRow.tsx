@@ -155,11 +155,11 @@ function Row({
     <Pressable
       role="button"
       aria-expanded={open}
-      aria-label={reads ? `${text}: ${reads}` : text}
       onPress={onPress}
-      className="min-h-10 flex-row items-center gap-2"
+      className="min-h-12 flex-row items-center gap-2"
     >
       <Text
+        aria-hidden
         className={`w-4 text-center font-read-strong text-base ${mark === '?' ? 'text-scorch' : 'text-ink-soft'}`}
       >
         {mark}

@@ -4,8 +4,7 @@ import { View } from 'react-native';
 import { Pass } from '../bake/Pass';
 import type { KitchenBook } from '../book/book';
 import { Button, icons, Notice, Soft, TextField, Title } from '../design';
-import { Margin } from '../layout';
-import { Moon } from '../moon';
+import { Hollow, Margin } from '../layout';
 import { FormulaTile } from './FormulaTile';
 import { grouped, useBegin, useFormulas, wordsOf, type ListedFormula } from './shelves';
 
@@ -130,15 +129,9 @@ export const FormulaList = memo(function FormulaList({ book }: { readonly book: 
           />
         ) : null}
         {all.length === 0 ? (
-          <View className="items-center gap-4 py-8">
-            <Moon state={undefined} shell size={140} label={say('shelf.empty')} />
-            <Notice
-              kind="hint"
-              actions={<Button label={say('shelf.new-formula')} weight="main" onPress={begin} />}
-            >
-              {say('shelf.no-formulas-yet-begin-with-eggs')}
-            </Notice>
-          </View>
+          <Hollow kind="empty" says={say('shelf.no-formulas-yet-begin-with-eggs')}>
+            <Button label={say('shelf.new-formula')} weight="main" onPress={begin} />
+          </Hollow>
         ) : rows.length === 0 ? (
           <Notice
             kind="hint"

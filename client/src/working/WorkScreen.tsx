@@ -4,9 +4,9 @@ import { useLocalSearchParams } from 'expo-router';
 import { useCallback, useState } from 'react';
 import { View } from 'react-native';
 import { useKitchenBook, type KitchenBook } from '../book/book';
-import { hourOf, useDays, useMarks, usePlan, useWorks } from '../day';
-import { Button, focusOn, icons, Notice, Soft } from '../design';
-import { Head, Margin, useTitle, WhenHere } from '../layout';
+import { hourOf, NoSuchDay, useDays, useMarks, usePlan, useWorks } from '../day';
+import { Button, focusOn, icons, Soft } from '../design';
+import { Head, Margin, Opening, useTitle, WhenHere } from '../layout';
 import { useAppSelector } from '../state/state';
 import { nextTap } from './Actions';
 import { Panes, PastDay } from './Panes';
@@ -111,13 +111,11 @@ function WorkOf({ id, book }: { readonly id: string; readonly book: KitchenBook 
   const stored = days?.find((each) => each.id === id);
   useTitle(stored ? say('working.at-work', { day: stored.data.name }) : say('day.plan'));
   if (stored) return <Work key={id} stored={stored} book={book} />;
-  if (!days) return null;
+  if (!days) return <Opening />;
   return (
     <>
       <Head name={say('day.plan')} back={say('day.back')} to="/plan" />
-      <Margin>
-        <Notice kind="hint">{say('day.not-here')}</Notice>
-      </Margin>
+      <NoSuchDay />
     </>
   );
 }

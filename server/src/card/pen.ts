@@ -21,7 +21,7 @@ const ASCENT = 0.984;
 
 /** Ink and its softer kin; print has no theme. */
 const INK = '#141A2E';
-const SOFT = '#4A5470';
+const SOFT = '#454F6A';
 const RULE = '#B9C1D0';
 
 export type Document = InstanceType<typeof PDFDocument>;

@@ -74,6 +74,7 @@ export const log = {
   'log.oven-corrected': 'Forecasts now take {name} as {runs}.',
   'log.oven-put-back': 'Put back: {runs}',
   'log.oven-by-hand': 'Ovens of the kitchen',
+  'log.to-the-formulas': 'All formulas',
   'log.day': '{day}, {bakes, plural, one {# bake} other {# bakes}}',
   'log.month-before': 'The month before',
   'log.month-after': 'The month after',

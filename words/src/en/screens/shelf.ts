@@ -16,5 +16,4 @@ export const shelf = {
   'shelf.show-put-away': 'Show {putAway} put away',
   'shelf.find': 'Find',
   'shelf.no-window': 'No window',
-  'shelf.empty': 'An empty shell: no formulas yet',
 } as const;
