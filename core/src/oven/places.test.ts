@@ -1,9 +1,9 @@
 /** Where a bake stands once it is out: the air, the walls and the vapour it meets there, by what is stated of each place. */
+import { WATERY } from '../materials';
 import { ROOM_VAPOUR_PA, standardPressurePa } from '../properties';
 import type { Bath, Course } from '../thermal';
 import { courseOut, onRack, type OutStep, type WayOut } from './places';
 
-const DRYING = { skinKgM2: 0.2, activity: 0.98, waterKgM3: 700 };
 const BATH: Bath = {
   levelM: 0.02,
   convectionWm2K: 300,
@@ -39,7 +39,7 @@ const WAY: WayOut = {
   roomC: 24,
   altitudeM: 800,
   vessel: 'bright-tin',
-  drying: DRYING,
+  drying: WATERY,
   bath: BATH,
   iceLevelM: 0.03,
   coolingOven: cooling,
