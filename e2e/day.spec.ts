@@ -1,7 +1,7 @@
 /** A day planned through the application: the demonstration's night, one of a cook's own, and one that cannot be had. */
-import { expect, test, type Download, type Page } from '@playwright/test';
+import { expect, test, type Download, type Locator, type Page } from '@playwright/test';
 import ICAL from 'ical.js';
-import { open, slideTo, WIDE } from './kitchen';
+import { open, plannedNight, slideTo, WIDE } from './kitchen';
 
 const NIGHT = '/plan/00000000-0000-4000-8000-009000000001';
 
@@ -319,4 +319,30 @@ test('on a wide screen picture, verdict and tasks stand side by side', async ({ 
   await expect(verdict(page)).toBeInViewport();
   await expect(page.getByRole('img', { name: /Deck oven/ })).toBeInViewport();
   await expect(page.locator('[data-testid^="task-"]').first()).toBeInViewport();
+});
+
+test('what is in hand is counted, and what is still to be bought is told in packs', async ({
+  page,
+}) => {
+  await plannedNight(page, 'Bay-leaf set custard tart');
+  await open(page, 'day-fetch');
+  const butter = page.getByTestId('buy-butter');
+  const told = async (of: Locator) => (await of.innerText()).replaceAll('\u00a0', ' ');
+  // Priced by the packet in the demonstration, which is how it is bought.
+  await expect(butter).toHaveText(/^Buy \d+ × /);
+  const eggs = Number(/\d+/.exec(await page.getByTestId('day-eggs').innerText())![0]);
+  await page.getByTestId('count-in-hand').click();
+  await page.getByTestId('in-hand-butter').fill('9000');
+  await expect(butter).toHaveText(/9000\sg in hand\. Enough in hand\.$/);
+  await page.getByTestId('eggs-in-hand').fill('2');
+  expect(await told(page.getByTestId('eggs-to-buy'))).toBe(
+    `2 in hand: buy ${eggs - 2 === 1 ? 'one egg' : `${eggs - 2} eggs`}.`,
+  );
+  await expect(page.getByTestId('day-cost')).toContainText(/costs about/);
+  // It is in the day, and still there tomorrow.
+  await page.getByTestId('count-in-hand').click();
+  await expect(page.getByTestId('eggs-in-hand')).toHaveCount(0);
+  await page.reload();
+  await open(page, 'day-fetch');
+  await expect(butter).toHaveText(/9000\sg in hand\. Enough in hand\.$/);
 });

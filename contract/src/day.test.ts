@@ -29,6 +29,7 @@ const DAY: DayData = {
   nowMin: null,
   presence: 0.5,
   way: { order: [id(1)], soonerMin: { [id(1)]: 30 } },
+  inHand: { grams: { milk: 700 }, eggs: 6 },
   archived: false,
 };
 

@@ -1,6 +1,14 @@
 import { z } from 'zod';
 import { refusal, wholeWithin, within } from './limits';
-import { archivedSchema, distinct, idSchema, nameSchema, storedSchema, textSchema } from './wire';
+import {
+  archivedSchema,
+  distinct,
+  idSchema,
+  ingredientIdSchema,
+  nameSchema,
+  storedSchema,
+  textSchema,
+} from './wire';
 
 /** Minutes of a day; hours before its midnight are negative. */
 const DAY_MIN = 1440;
@@ -76,6 +84,16 @@ const waySchema = z.object({
 });
 export type WayData = z.infer<typeof waySchema>;
 
+/** What is there already of what a day needs: grams by ingredient, and eggs in shell. */
+const inHandSchema = z.object({
+  grams: z.record(ingredientIdSchema, within('in-hand', { least: 0, most: 1_000_000 })),
+  eggs: wholeWithin('eggs-in-hand', { least: 0, most: 10_000 }),
+});
+export type InHand = z.infer<typeof inHandSchema>;
+
+/** Nothing has been counted yet. */
+export const NOTHING_IN_HAND: InHand = { grams: {}, eggs: 0 };
+
 /** A day that is planned. */
 export const dayDataSchema = z.object({
   name: nameSchema,
@@ -103,6 +121,7 @@ export const dayDataSchema = z.object({
   /** How much being there counts against freshness: 0 for freshness alone, 1 for presence alone. */
   presence: within('presence', { least: 0, most: 1 }).default(0.9),
   way: waySchema.nullable().default(null),
+  inHand: inHandSchema.default(NOTHING_IN_HAND),
   archived: archivedSchema,
 });
 export type DayData = z.infer<typeof dayDataSchema>;

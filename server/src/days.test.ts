@@ -49,6 +49,7 @@ it('comes back as it was written, with its locks and how its plan was found', as
     nowMin: -30,
     presence: 0.1,
     way: { order: [first!.id, second!.id], soonerMin: { [first!.id]: 45 } },
+    inHand: { grams: { sugar: 250.5, 'own-salt': 0 }, eggs: 17 },
   };
   await agent.put(`${days}/${id}`).send(write(data)).expect(200);
   expect((await agent.get(`${days}/${id}`).expect(200)).body.data).toEqual(data);
@@ -60,6 +61,7 @@ it('comes back as it was written, with its locks and how its plan was found', as
     changes: [],
     nowMin: null,
     way: null,
+    inHand: { grams: {}, eggs: 0 },
   };
   await agent.put(`${days}/${id}`).send(write(fewer, 1)).expect(200);
   expect((await agent.get(`${days}/${id}`).expect(200)).body.data).toEqual(fewer);

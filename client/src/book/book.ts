@@ -12,9 +12,11 @@ import {
 import {
   catalogueWith,
   findAmong,
+  packsOf,
   pricesPerG,
   type FindIngredient,
   type Ingredient,
+  type Pack,
 } from '@hollow-moon/core';
 import { useEffect, useMemo } from 'react';
 import { useWrites } from '../outgoing/useWrites';
@@ -44,6 +46,8 @@ export interface KitchenBook {
   readonly ingredientOptions: readonly { readonly value: string; readonly label: string }[];
   /** Money for a gram, by ingredient. */
   readonly prices: ReadonlyMap<string, number>;
+  /** What each thing is sold in, by ingredient. */
+  readonly packs: ReadonlyMap<string, Pack>;
   readonly formulaOf: (id: string) => FormulaData | undefined;
 }
 
@@ -108,6 +112,7 @@ export function bookOf(stored: Stored): KitchenBook {
     ingredientOptions: catalogue.map(({ id, name }) => ({ value: id, label: name })),
     find,
     prices: pricesPerG(priced, stored.kitchen.data.eggGrade, find),
+    packs: packsOf(priced, stored.kitchen.data.eggGrade, find),
     formulaOf: (id) => formulas.get(id),
   };
 }

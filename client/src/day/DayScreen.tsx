@@ -150,12 +150,12 @@ const Tasks = ({ planned, works, book, edits, stored: { data } }: Shown) =>
   ) : null;
 
 /** What follows from the plan: ovens, what to fetch, what to take along. */
-const Results = ({ planned, works, book, stored }: Shown) => (
+const Results = ({ planned, works, book, stored, edits }: Shown) => (
   <>
     {planned ? (
       <>
         <OvensFold planned={planned} day={stored.data} />
-        <FetchDayFold day={stored.data} book={book} works={works} />
+        <FetchDayFold onEdit={edits.edit} day={stored.data} book={book} works={works} />
       </>
     ) : null}
     <AlongFold stored={stored} planned={planned} book={book} />

@@ -1,4 +1,4 @@
-import type { DayData, StoredDay } from '@hollow-moon/contract';
+import { NOTHING_IN_HAND, type DayData, type StoredDay } from '@hollow-moon/contract';
 import { say } from '@hollow-moon/words';
 import { addDays, format, parseISO } from 'date-fns';
 import { useCallback, useMemo, useState } from 'react';
@@ -54,6 +54,7 @@ export const emptyDay = (now: Date): DayData => ({
   nowMin: null,
   presence: 0.5,
   way: null,
+  inHand: NOTHING_IN_HAND,
   archived: false,
 });
 
@@ -63,6 +64,7 @@ export const aWeekLater = (day: DayData): DayData => ({
   date: format(addDays(parseISO(day.date), 7), 'yyyy-MM-dd'),
   locks: [],
   nowMin: null,
+  inHand: NOTHING_IN_HAND,
 });
 
 export type EditDay = (change: (data: DayData) => DayData, field?: string) => void;

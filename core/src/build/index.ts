@@ -3,6 +3,7 @@ export * from './byProducts';
 export * from './cost';
 export * from './part';
 export * from './shopping';
+export * from './toBuy';
 export * from './fit';
 export * from './scale';
 export * from './shellWork';

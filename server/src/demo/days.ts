@@ -58,6 +58,7 @@ export const demoDays = (now: Date): Readonly<Record<string, DayData>> => ({
     nowMin: null,
     presence: 0.9,
     way: null,
+    inHand: { grams: { sugar: 1500, butter: 1000 }, eggs: 30 },
     archived: false,
   },
 });

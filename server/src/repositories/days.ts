@@ -1,7 +1,12 @@
-import { dayDataSchema, type DayData } from '@hollow-moon/contract';
+import { dayDataSchema, NOTHING_IN_HAND, type DayData } from '@hollow-moon/contract';
 import { childRows, fromJson, repositoryOf, type Children } from './table';
 
-const { locks: locksSchema, changes: changesSchema, way: waySchema } = dayDataSchema.shape;
+const {
+  locks: locksSchema,
+  changes: changesSchema,
+  way: waySchema,
+  inHand: inHandSchema,
+} = dayDataSchema.shape;
 
 const BAKES: Children<DayData> = {
   table: 'day_bakes',
@@ -42,6 +47,7 @@ export const days = repositoryOf<DayData>({
     { name: 'changes', write: (data) => JSON.stringify(data.changes) },
     { name: 'now_min', write: (data) => data.nowMin },
     { name: 'way', write: (data) => (data.way ? JSON.stringify(data.way) : null) },
+    { name: 'in_hand', write: (data) => JSON.stringify(data.inHand) },
     { name: 'archived', write: (data) => (data.archived ? 1 : 0) },
   ],
   children: [BAKES, PEOPLE],
@@ -71,6 +77,8 @@ export const days = repositoryOf<DayData>({
     changes: fromJson(changesSchema, row.changes),
     nowMin: row.now_min === null ? null : Number(row.now_min),
     way: row.way === null ? null : fromJson(waySchema, row.way),
+    // Days from before it could be said have nothing counted.
+    inHand: row.in_hand === null ? NOTHING_IN_HAND : fromJson(inHandSchema, row.in_hand),
     archived: Boolean(row.archived),
   }),
 });

@@ -66,6 +66,8 @@ export const contract = {
   'field.rings': 'The number of rings',
   'field.mixers': 'The number of mixers',
   'field.fridge-places': 'The places in the fridge',
+  'field.in-hand': 'What is in hand, in g,',
+  'field.eggs-in-hand': 'The eggs in hand',
   'field.presence': 'What being there counts',
 
   'text.too-long': '{what} can have up to {most} characters.',

@@ -156,6 +156,20 @@ export const day = {
 
   'day.fetch': 'To fetch for the day',
   'day.fetch-in-short': '{count, plural, one {one thing} other {# things}}{eggs}',
+  'day.count-in-hand': 'Count what is in hand',
+  'day.counted': 'Counted',
+  'day.eggs-in-hand': 'Eggs in hand',
+  'day.in-hand-of': '{name} in hand',
+  'day.have': '{grams} in hand.',
+  'day.buy': 'Buy {grams}.',
+  'day.buy-packs': 'Buy {count} × {pack}.',
+  'day.enough': 'Enough in hand.',
+  'day.buy-eggs':
+    '{have, plural, =0 {None in hand} one {# in hand} other {# in hand}}: buy {count, plural, one {one egg} other {# eggs}}.',
+  'day.enough-eggs': '{have} in hand: enough.',
+  'day.eggs': 'eggs',
+  'day.cost':
+    'What is still to be bought costs about {cost}{unpriced, plural, =0 {} one {, without one thing that has no price} other {, without # things that have no price}}.',
   'day.fetch-eggs': ', {count, plural, one {one egg} other {# eggs}} to crack',
   'day.eggs-left': 'Left over: {left}. Cover, chill and date them: two days, four at the most.',
   'day.yolks': '{count, plural, one {one yolk} other {# yolks}}',
