@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { readFile } from 'node:fs/promises';
 import {
   find,
   chooseIngredient,
@@ -174,6 +175,17 @@ test('a formula goes out as a file and comes in again', async ({ page }) => {
     return file.path();
   };
   const [own, recipe] = [await taken('json'), await taken('jsonld')];
+  // How long it takes goes with it: 37 min in the oven, which its forecast says, and its shell and its milk before that.
+  const { cookTime, totalTime } = JSON.parse(await readFile(recipe, 'utf8')) as {
+    readonly cookTime: string;
+    readonly totalTime: string;
+  };
+  const minutes = (duration: string) => {
+    const [, hours = '0', rest = '0'] = /^PT(?:(\d+)H)?(?:(\d+)M)?$/.exec(duration)!;
+    return 60 * Number(hours) + Number(rest);
+  };
+  expect(minutes(cookTime)).toBeGreaterThan(37 + 15);
+  expect(minutes(totalTime)).toBeGreaterThan(minutes(cookTime) + 60);
 
   await page.goto('/');
   await page.getByRole('button', { name: 'New formula' }).first().click();
