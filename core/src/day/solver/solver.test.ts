@@ -17,7 +17,7 @@ import { solverIn, type SolverMessage, type SolverThread } from './engine';
 import { DAY_PROGRAM } from './program';
 import { gapOf } from './prove';
 
-jest.setTimeout(120_000);
+jest.setTimeout(240_000);
 
 /** Everything in time, whatever the presence. */
 const IN_TIME: Aim = {
@@ -150,7 +150,8 @@ it('whatever is drawn, its plan breaks nothing, is no worse than the first, and 
     const known = await prove(model, first, {
       solver: solverInNode,
       weights: { presence: 0.9 },
-      seconds: 6,
+      // A busy machine is given the time to better one of them; after that little is enough to break something.
+      seconds: bettered > 0 ? 6 : 45,
     });
     expect(checkPlan(model, known.best.plan)).toEqual([]);
     expect(known.best.cost).toBeLessThanOrEqual(first.cost);
