@@ -1,6 +1,7 @@
 /** Whole recipes of our own, as they are copied out of pages, notes and messages; what each row is was set by hand. */
 import { isReady } from './read';
 import { languageOf, readRecipe } from './recipe';
+import { kindOfHeading } from './sections';
 
 const kinds = (text: string) => readRecipe(text, languageOf(text)).rows.map(({ kind }) => kind);
 
@@ -53,6 +54,40 @@ Method
       ...Array<string>(4).fill('Almond cream'),
     ]);
   });
+});
+
+it('takes a cream over a list for the filling, and one at the top for what is made', () => {
+  const { rows, lines } = readRecipe(
+    'Crème brûlée\nPour 6 personnes\n\nCrème\n500 ml de crème\n6 jaunes d’œufs',
+    'fr',
+  );
+  expect(rows.map(({ kind }) => kind)).toEqual([
+    'title',
+    'yield',
+    'empty',
+    'heading',
+    'line',
+    'line',
+  ]);
+  expect(lines.map(({ section }) => kindOfHeading(section))).toEqual(['filling', 'filling']);
+  expect(['Crème', 'Crema', 'Creme', 'Cream'].map(kindOfHeading)).toEqual(
+    Array<string>(4).fill('filling'),
+  );
+  // Without a row left free as well, where another list has a heading; else it is cream that nobody weighed.
+  const apart = readRecipe('Pâte sucrée\n250 g de farine\nCrème\n4 œufs', 'fr').lines;
+  expect(apart.map(({ section }) => section)).toEqual(['Pâte sucrée', 'Crème']);
+  expect(kinds('Pots\n6 jaunes d’œufs\nCrème\n80 g de sucre')).toEqual([
+    'title',
+    'line',
+    'line',
+    'line',
+  ]);
+  // Creams of another kind stay what they are.
+  expect(['Crème d’amande', 'Crema de almendra', 'Crème fouettée'].map(kindOfHeading)).toEqual([
+    'nut-cream',
+    'nut-cream',
+    'whipped-cream',
+  ]);
 });
 
 it('takes two words for a step where they are a sentence and no food', () => {

@@ -74,13 +74,16 @@ const AMOUNT = /\d|[½⅓⅔¼¾]/;
 /** A row without a number that names no food and stands over others as their heading: "Almond cream", "Massa". */
 function barelyHeading(
   row: string,
-  { next, apart }: Pick<Seen, 'next' | 'apart'>,
+  { next, apart, sectioned }: Pick<Seen, 'next' | 'apart' | 'sectioned'>,
   language: Language,
   own: readonly Ingredient[],
 ): boolean {
   if (AMOUNT.test(row) || row.split(/\s+/).length > 5) return false;
   if (/^(?:for|para|pour)\s/iu.test(row)) return true;
   const { ingredientId, likely } = ingredientIn(row, language, own);
+  // "Crème" by itself, where lists have headings, is over the list that follows and no cream that nobody weighed.
+  const overList = (apart || sectioned) && /^\p{Lu}\p{L}*$/u.test(row) && AMOUNT.test(next);
+  if (overList && kindOfHeading(row) === 'filling') return true;
   if (kindOfHeading(row) === 'other-part') {
     // A name of its own over a list, with a line left free before it: "Slipway layer".
     const named = ingredientId === undefined && likely.length === 0 && /^\p{Lu}/u.test(row);
@@ -150,24 +153,28 @@ interface Seen {
   readonly next: string;
   /** The row before it was left free. */
   readonly apart: boolean;
+  /** A list with a heading stood before it. */
+  readonly sectioned: boolean;
 }
 
 /** What kind of row it is, going by itself and by what stood before. */
 function kindOf(
   row: string,
-  { first, method, listed, next, apart }: Seen,
+  { first, method, listed, next, apart, sectioned }: Seen,
   language: Language,
   own: readonly Ingredient[],
 ): RowKind {
   if (row === '') return 'empty';
   if (headingIn(row) !== undefined) return first && /^#\s/.test(row) ? 'title' : 'heading';
   if (isMethod(row)) return 'heading';
-  if (method || isStep(row, language, own)) return 'step';
+  if (method) return 'step';
   if (isYield(row) && isTitle(row, language, own)) return first && isNamed(row) ? 'title' : 'yield';
+  // "Pour 6 personnes" was told by now; what is left of "pour" is a verb.
+  if (isStep(row, language, own)) return 'step';
   if (first && isTitle(row, language, own) && !opensList(row)) return 'title';
   if (isYield(row) && ingredientIn(row, language, own).ingredientId === undefined) return 'yield';
   if (isTinLine(row, language, own)) return 'tin';
-  if (barelyHeading(row, { next, apart }, language, own)) return 'heading';
+  if (barelyHeading(row, { next, apart, sectioned }, language, own)) return 'heading';
   // A sentence under a list is something to know, not something to weigh.
   if (listed && !QUANTITY.test(row) && row.split(/\s+/).length > 9 && /[.!]\s*$/.test(row))
     return 'step';
@@ -180,7 +187,8 @@ function opensList(row: string): boolean {
   return (
     (kind === 'filling' || /dough$|shell$/.test(kind)) &&
     row.split(/\s+/).length <= 2 &&
-    !/tart|pie\b|torta|tarta|tarte/iu.test(row)
+    // "Crème brûlée" is what is made, "Crème" a list of it.
+    !/tart|pie\b|torta|tarta|tarte|^cr[eè]m[ea]\s/iu.test(row)
   );
 }
 
@@ -226,6 +234,7 @@ export function readRecipe(
       listed: count > 0,
       next: all.slice(at + 1).find((each) => each !== '') ?? '',
       apart: at > 0 && all[at - 1] === '',
+      sectioned: section !== '',
     };
     const kind = kinds.get(row) ?? kindOf(row, seen, language, own);
     if (kind === 'heading') {

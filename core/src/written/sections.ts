@@ -54,7 +54,7 @@ const WORDS: readonly (readonly [RegExp, PartKind])[] = [
 
 /** Words that name the main filling, whatever else stands in the heading. */
 const FILLING =
-  /filling|custard|appareil|recheio|relleno|creme|cream(?! ch)|crémeux|curd|ganache|mousse|bavarois|flan\b|pudim/;
+  /filling|custard|appareil|recheio|relleno|creme|crème|crema|cream(?! ch)|crémeux|curd|ganache|mousse|bavarois|flan\b|pudim/;
 
 /**
  * What a heading of a list names: a component by its kind, or `filling` for the main one. A heading
