@@ -280,6 +280,7 @@ export function LineList(props: ListProps) {
           <Button
             label={say('bench.reorder')}
             icon={icons.grip}
+            iconOnly
             onPress={() => {
               setSorting(true);
               focusOn(`handle-sort-${prefix}0`);
