@@ -114,12 +114,14 @@ function MovingCentre({
 
 /** What is written across the middle. */
 function Caption({ text }: { readonly text: string }) {
+  // Every sign of the figures' font is six tenths of its size wide: "7 7/8 in" is longer than "12 cm".
+  const width = Math.max(30, 0.6 * 8 * text.length + 4);
   return (
     <G>
       <Rect
-        x={CENTRE - 15}
+        x={CENTRE - width / 2}
         y={CENTRE - 6}
-        width={30}
+        width={width}
         height={12}
         rx={3}
         fill="#FFFFFF"
