@@ -99,13 +99,16 @@ export function ShareFold({
   };
   const save = async ({ ending, type, write }: Pick<Format, 'ending' | 'type' | 'write'>) => {
     // What tasks and forecasts take is code of the day's, which few who open a bench come to need.
-    const { takesOf } = await import('../day/takes');
+    // Where it can't be had or worked out the file goes out without it.
+    const takes = await import('../day/takes')
+      .then(({ takesOf }) => takesOf(data, book))
+      .catch(() => undefined);
     const told = {
       formulaOf: book.formulaOf,
       find: book.find,
       pantry: book.pantry,
       eggGrade: book.kitchen.data.eggGrade,
-      takes: await takesOf(data, book),
+      takes,
     };
     keepAsFile(fileName(data.name, ending), type, write(data, told));
   };
