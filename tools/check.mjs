@@ -1,9 +1,10 @@
 // `npm run check`: what a change can be held against in a minute: formatting, lint, types, imports, words, and the unit tests
-// of what changed since the last commit (`npm run check -- --since main` compares with another). `npm test` stays the whole.
+// that lie beside what changed since the last commit (`npm run check -- --since main` compares with another). With `--far` every
+// unit test runs that reaches a changed file by whatever way: a change deep in core reaches most of them. `npm test` stays the whole.
 // `npm run check -- core` runs every test of one room instead; `--watch` runs them again at each change.
 import { execFileSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
 import { ensureDebianPackages, ensureNpmPackages } from './packages.mjs';
 import {
   bin,
@@ -30,6 +31,20 @@ const changedSince = (commit) =>
     ...git('diff', '--name-only', commit),
     ...git('ls-files', '--others', '--exclude-standard'),
   ].filter((file) => existsSync(join(ROOT, file)));
+
+/** The rooms whose types a change in a room can break: itself and those that import it. */
+const REACHED = {
+  core: [...ROOMS, 'e2e'],
+  contract: ['contract', 'words', 'server', 'client', 'e2e'],
+  words: ['words', 'server', 'client', 'e2e'],
+  server: ['server'],
+  client: ['client'],
+  e2e: ['e2e'],
+};
+/** Settings and packages reach every room. */
+const typedRooms = (files) => [
+  ...new Set(files.flatMap((file) => REACHED[roomOf(file)] ?? REACHED.core)),
+];
 
 const isCode = (file) => /\.(ts|tsx|mjs|cjs|js)$/.test(file);
 const roomOf = (file) => file.split('/')[0];
@@ -64,16 +79,25 @@ async function holds(name, script, args) {
   return code === 0;
 }
 
-/** The unit tests that reach a changed file; those of the server are run whole, and only when it changed itself. */
-async function relatedTests(files) {
+/** How the unit tests of changed files are asked for: those in their folders, or all that reach them. */
+const testsOf = (files, far) =>
+  far
+    ? ['--findRelatedTests', ...files]
+    : [
+        '--testPathPattern',
+        ...new Set(files.map((file) => `/${dirname(file).replaceAll('.', '[.]')}/[^/]+$`)),
+      ];
+
+/** The unit tests of what changed; those of the server are run whole, and only when it changed itself. */
+async function relatedTests(files, far) {
   const unit = files.filter((file) => ROOMS.includes(roomOf(file)) && isCode(file));
   const server = unit.some((file) => roomOf(file) === 'server');
   const others = unit.filter((file) => roomOf(file) !== 'server');
-  const without = ROOMS.filter((room) => room !== 'server');
+  const rooms = far ? ROOMS.filter((room) => room !== 'server') : [...new Set(others.map(roomOf))];
   const unitHold =
     others.length === 0 ||
     (await holds('unit tests of what changed', JEST, [
-      ...['--selectProjects', ...without, '--passWithNoTests', '--findRelatedTests', ...others],
+      ...['--selectProjects', ...rooms, '--passWithNoTests', ...testsOf(others, far)],
     ]));
   if (!server) return unitHold;
   const serverHolds = await withDatabaseFor(['server'], async (env) => {
@@ -83,7 +107,7 @@ async function relatedTests(files) {
   return unitHold && serverHolds;
 }
 
-async function checkChanges(commit) {
+async function checkChanges(commit, far) {
   const files = changedSince(commit);
   if (files.length === 0) {
     say(`Nothing differs from ${commit}.`);
@@ -91,7 +115,10 @@ async function checkChanges(commit) {
   }
   const code = files.filter(isCode);
   const checks = [
-    () => holds('types', join(ROOT, 'tools/types.mjs'), []),
+    async () =>
+      (await holds('types', join(ROOT, 'tools/types.mjs'), typedRooms(files))) &&
+      (code.length === 0 ||
+        (await holds('lint', bin('eslint/bin/eslint.js'), ['--max-warnings=0', ...code]))),
     async () =>
       (await holds('formatting (mend with: npm run format)', bin('prettier/bin/prettier.cjs'), [
         ...['--check', '--ignore-unknown', '--log-level=warn', ...files],
@@ -103,9 +130,7 @@ async function checkChanges(commit) {
       (await holds('circles of folders', DEPCRUISE, [
         ...['--config', '.dependency-cruiser.folders.cjs', ...CHECKED_PATHS],
       ])) &&
-      (code.length === 0 ||
-        (await holds('lint', bin('eslint/bin/eslint.js'), ['--max-warnings=0', ...code]))) &&
-      (await relatedTests(files)),
+      (await relatedTests(files, far)),
   ];
   const held = await Promise.all(checks.map((check) => check()));
   if (held.includes(false)) throw new Trouble('Something does not hold: see above.');
@@ -117,12 +142,13 @@ await main(async () => {
   const since = args.includes('--since') ? args[args.indexOf('--since') + 1] : 'HEAD';
   const rooms = args.filter((arg) => ROOMS.includes(arg));
   const unknown = args.find(
-    (arg) => !ROOMS.includes(arg) && arg !== since && !['--since', '--watch'].includes(arg),
+    (arg) =>
+      !ROOMS.includes(arg) && arg !== since && !['--since', '--watch', '--far'].includes(arg),
   );
   if (unknown) throw new Trouble(`There is no room '${unknown}'. Rooms: ${ROOMS.join(', ')}.`);
   if (args.includes('--watch') && rooms.length === 0) {
     throw new Trouble('Name the room to watch: npm run check -- core --watch');
   }
   if (rooms.length > 0) await testRooms(rooms, args.includes('--watch'));
-  else await checkChanges(since);
+  else await checkChanges(since, args.includes('--far'));
 });
