@@ -22,7 +22,8 @@ import {
 } from '../design';
 import { useJob } from '../jobs';
 import type { Answer } from '../jobs/jobs';
-import { OTHER_STROKES } from '../curves/Curves';
+import {} from '../curves/Curves';
+import { OTHER_STROKES } from '../curves/drawn';
 
 const HEIGHT = 180;
 

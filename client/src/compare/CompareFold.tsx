@@ -6,7 +6,8 @@ import { Button, colours, Fold, icons, Picker, Read, Soft, useWords } from '../d
 import { ForecastDial } from '../dial';
 import { say, minutes, type Words } from '@hollow-moon/words';
 import { alternativesTo, centreOf, differenceInWords, type Alternative } from './alternatives';
-import { OTHER_STROKES } from '../curves/Curves';
+import {} from '../curves/Curves';
+import { OTHER_STROKES } from '../curves/drawn';
 import type { Answer } from '../jobs/jobs';
 
 interface Row {

@@ -2,7 +2,8 @@ import { extentOf, fillingOf, forecast, sectionReader, shapeFilledTo } from '@ho
 import { render, screen } from '@testing-library/react';
 import { planFor } from '../forecast';
 import { book, tart } from '../testing/book';
-import { Section, sectionSize } from './Section';
+import { sectionSize } from './cut';
+import { Section } from './Section';
 
 const wish = planFor(tart, book);
 const made = 'plan' in wish ? forecast(wish.plan) : undefined;
