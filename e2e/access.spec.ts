@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { find, FORMULA, open, openFormula, plannedNight, toBench, WIDE } from './kitchen';
+import { test } from './warm';
 
 /**
  * Source: WCAG 2.2 levels A and AA, of AAA the contrast of text (7 to 1), with the best practices and the experimental

@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { find, figure, FORMULA, KITCHEN_API, open, openFormula, toShelf } from './kitchen';
+import { test } from './warm';
 
 test('a bake from the turn the oven to the log, through a reload and an outage', async ({
   page,

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import {
   find,
   chooseIngredient,
@@ -9,6 +9,7 @@ import {
   open,
   toShelf,
 } from './kitchen';
+import { test } from './warm';
 
 /** A formula of its own for a test, so that none disturbs another. */
 async function begin(page: Page, name: string): Promise<void> {

@@ -1,7 +1,8 @@
-import { expect, test, type APIRequestContext } from '@playwright/test';
+import { expect, type APIRequestContext } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
 import { getDocument, type PDFDocumentProxy } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { FORMULA, KITCHEN_API, openFormula, toBench, open, find } from './kitchen';
+import { test } from './warm';
 
 /** A formula as the book gives it, as far as a card asks. */
 interface Stored {

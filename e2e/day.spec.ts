@@ -1,7 +1,8 @@
 /** A day planned through the application: the demonstration's night, one of a cook's own, and one that cannot be had. */
-import { expect, test, type Download, type Locator, type Page } from '@playwright/test';
+import { expect, type Download, type Locator, type Page } from '@playwright/test';
 import ICAL from 'ical.js';
 import { open, plannedNight, slideTo, WIDE } from './kitchen';
+import { test } from './warm';
 
 const NIGHT = '/plan/00000000-0000-4000-8000-009000000001';
 

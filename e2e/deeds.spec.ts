@@ -1,6 +1,7 @@
 /** What goes wrong on the way, what is done about it, and the forecast and the record that follow. */
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { FORMULA, KITCHEN_API, openFormula, WIDE } from './kitchen';
+import { test } from './warm';
 
 async function begin(page: Page, formula: string): Promise<void> {
   await page.clock.install();

@@ -1,6 +1,7 @@
 /** What a device keeps that is not in the book yet: two tabs, a storage that is full, one that is damaged. */
-import { expect, test, type Download, type Page } from '@playwright/test';
+import { expect, type Download, type Page } from '@playwright/test';
 import { find, FORMULA, openFormula, toBench } from './kitchen';
+import { test } from './warm';
 
 async function textOf(download: Download): Promise<string> {
   let text = '';

@@ -1,10 +1,11 @@
 /** A probe that reads by itself: what the stand-in says, and what the application makes of it. */
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { spawn } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
 import { between, cyclingOven, probeOf } from '../tools/devices/signal.mjs';
 import { serveDevice } from '../tools/devices/serve.mjs';
 import { figure, FORMULA, openFormula } from './kitchen';
+import { test } from './warm';
 
 const PORT = 17420;
 const ADDRESS = `ws://127.0.0.1:${PORT}/stream`;

@@ -1,6 +1,7 @@
 /** For every eye and hand: keyboard alone, small and low screens, large letters, spoken words, forced colours. */
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { find, FORMULA, open, openFormula, slideTo, toBench, WIDE } from './kitchen';
+import { test } from './warm';
 
 /** The test id of what the keyboard is on. */
 const focused = (page: Page) =>

@@ -1,8 +1,9 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { spawnSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { find, figure, FORMULA, openFormula, slideTo, open } from './kitchen';
+import { test } from './warm';
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url));
 const forecast = (...args: string[]) =>

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
 import {
   find,
@@ -13,6 +13,7 @@ import {
   toForecast,
   WIDE,
 } from './kitchen';
+import { test } from './warm';
 
 test('the list shows each formula with its moon and its one-line verdict', async ({ page }) => {
   await page.goto('/');

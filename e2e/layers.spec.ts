@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { figure, FORMULA, openFormula, slideTo, toBench, toForecast } from './kitchen';
+import { test } from './warm';
 
 test('the oven is turned down on a sign, and the minute it is forecast at is told', async ({
   page,

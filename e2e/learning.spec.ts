@@ -1,6 +1,7 @@
 /** What is read of a running bake moves its forecast: the clock, the window and what is said follow. */
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { figure, find, FORMULA, open, openFormula, toShelf } from './kitchen';
+import { test } from './warm';
 
 async function begin(page: Page): Promise<void> {
   await page.clock.install();

@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { find, FORMULA, openFormula, toBench } from './kitchen';
+import { test } from './warm';
 
 test('a tart that no oven sets is made part by part, read in its pan, judged and logged', async ({
   page,

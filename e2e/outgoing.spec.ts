@@ -1,7 +1,8 @@
 /** What is written while the book is away, what is put away and brought back, and a log longer than a page. */
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
 import { find, FORMULA, KITCHEN_API, openFormula, toBench, open } from './kitchen';
+import { test } from './warm';
 
 test('a form that is filled in while the book is away is kept through a reload, and goes in by itself', async ({
   page,

@@ -1,7 +1,8 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { figure, FORMULA, openFormula, toBench, WIDE, open } from './kitchen';
+import { test } from './warm';
 
 test('where there is no window, one tap opens one, and can be taken back', async ({ page }) => {
   await openFormula(page, FORMULA.buckwheat);

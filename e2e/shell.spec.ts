@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { find, figure, FORMULA, openFormula, toForecast, toShell } from './kitchen';
+import { test } from './warm';
 
 test('the empty shell is forecast, and its advice is a tap away', async ({ page }) => {
   await openFormula(page, FORMULA.milkPie);

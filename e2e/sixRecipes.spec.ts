@@ -1,10 +1,11 @@
 import { find } from './kitchen';
+import { test } from './warm';
 /**
  * Six invented recipes of this trade, taken from their text to a saved and checked formula on a phone by somebody who has
  * not seen the application before. Measure of success: under two minutes and under fifteen taps each; choosing from a list
  * counts as one.
  */
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import { expect, type Locator, type Page } from '@playwright/test';
 
 interface Recipe {
   readonly name: string;

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
 import {
   find,
@@ -10,6 +10,7 @@ import {
   toBench,
   toForecast,
 } from './kitchen';
+import { test } from './warm';
 
 test('bad input is named at its place and stays as typed', async ({ page }) => {
   await openFormula(page, FORMULA.bay);

@@ -1,6 +1,7 @@
 /** A day worked by its plan: from the first tap to the last, on two devices, with what is late and what was otherwise. */
-import { expect, test, type Browser, type Page } from '@playwright/test';
+import { expect, type Browser, type Page } from '@playwright/test';
 import { dayInBook, EVENING, open, plannedNight } from './kitchen';
+import { test } from './warm';
 
 const next = (page: Page) => page.getByTestId('next-tap');
 const title = (page: Page) => page.getByTestId('task-now');

@@ -30,6 +30,7 @@ const DAY: DayData = {
   presence: 0.5,
   way: { order: [id(1)], soonerMin: { [id(1)]: 30 } },
   inHand: { grams: { milk: 700 }, eggs: 6 },
+  paces: [{ verb: 'mix-dough', factor: 1.5, times: 4 }],
   archived: false,
 };
 

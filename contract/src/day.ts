@@ -1,5 +1,6 @@
+import { PACE_LIMITS, TIMED, VERBS, type OwnPace } from '@hollow-moon/core';
 import { z } from 'zod';
-import { refusal, wholeWithin, within } from './limits';
+import { oneOf, refusal, wholeWithin, within } from './limits';
 import {
   archivedSchema,
   distinct,
@@ -94,6 +95,13 @@ export type InHand = z.infer<typeof inHandSchema>;
 /** Nothing has been counted yet. */
 export const NOTHING_IN_HAND: InHand = { grams: {}, eggs: 0 };
 
+/** How this kitchen does a kind of work: so many times as long as is usual, by so many times of it. */
+const paceSchema = z.object({
+  verb: oneOf(VERBS),
+  factor: within('pace', PACE_LIMITS),
+  times: wholeWithin('pace-times', { least: 1, most: TIMED.last }),
+}) satisfies z.ZodType<OwnPace>;
+
 /** A day that is planned. */
 export const dayDataSchema = z.object({
   name: nameSchema,
@@ -122,6 +130,8 @@ export const dayDataSchema = z.object({
   presence: within('presence', { least: 0, most: 1 }).default(0.9),
   way: waySchema.nullable().default(null),
   inHand: inHandSchema.default(NOTHING_IN_HAND),
+  /** The kitchen's own pace as it was when the day was planned; kinds of work that are not in it take what is usual. */
+  paces: z.array(paceSchema).max(VERBS.length).default([]),
   archived: archivedSchema,
 });
 export type DayData = z.infer<typeof dayDataSchema>;

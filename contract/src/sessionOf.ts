@@ -8,6 +8,7 @@ import {
   type Result,
 } from '@hollow-moon/core';
 import {
+  atOwnPace,
   computedFrom,
   stoveOf,
   withChanges,
@@ -153,7 +154,7 @@ export function sessionOf(day: DayData, bakes: readonly WorkedBake[], where: Wor
     wanted: day.wanted.flatMap(({ id, dueMin }) => {
       const bake = bakes.find((each) => each.id === id);
       if (!bake) return [];
-      const { work } = withChanges(bake.work, changesOf(day, id));
+      const { work } = withChanges(atOwnPace(bake.work, day.paces), changesOf(day, id));
       return [{ ...bake, work, dueMin: BEFORE_MIN + dueMin }];
     }),
     means: {

@@ -25,4 +25,7 @@ export * from './tempering';
 export * from './thermal';
 export * from './units';
 export * from './vessel';
+// What a book keeps of work; the rest of the room is behind the door of planning.
+export { PACE_LIMITS, TIMED, type OwnPace, type Took } from './work/ownPace';
+export { VERBS, type Verb } from './work/task';
 export * from './written';

@@ -23,7 +23,7 @@ import { formulas, versionsOf } from './repositories/formulas';
 import { kitchens } from './repositories/kitchens';
 import { select } from './repositories/table';
 import { bakeRoutes } from './routes/bakes';
-import { dayRoutes } from './routes/days';
+import { dayRoutes, tookRoute } from './routes/days';
 import { eventsRoute } from './routes/events';
 import { idFrom, parse, readRoutes, shown, writeRoutes } from './routes/resource';
 import { CARD_SIZES } from './card/draw';
@@ -211,6 +211,7 @@ export function createApp(dependencies: AppDependencies): Express {
   const dayKeeper = keeperOf(database, days, 'day', now);
   const dayReading = dayRoutes(database, dayKeeper, kitchenMustExist, changes);
   resource('days', 'day', dayKeeper, dayDataSchema, dayReading);
+  app.use(`${IN_KITCHEN}/took`, tookRoute(database, kitchenMustExist));
   const bakeKeeper = keeperOf(database, bakes, 'bake', now);
   const bakeReading = bakeRoutes(database, bakeKeeper, kitchenMustExist, changes);
   resource('bakes', 'bake', bakeKeeper, bakeDataSchema, bakeReading);

@@ -5,6 +5,7 @@ import {
   type ChangeEvent,
   type MarkData,
 } from '@hollow-moon/contract';
+import { TIMED } from '@hollow-moon/core';
 import { randomUUID } from 'node:crypto';
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
@@ -96,12 +97,43 @@ it.each([
   ['more minutes than a day has', { minutes: 2000 }, 'minutes'],
   ['a time that is none', { at: 'at three' }, 'at'],
   ['what no mark has', { colour: 'red' }, ''],
+  ['what it took of nothing', { kind: 'done', tookMin: 12 }, 'tookMin'],
+  ['work that nobody knows', { verb: 'juggle', usualMin: 10, tookMin: 12 }, 'verb'],
 ])('is refused with %s', async (_, change, path) => {
   const refused = await agent
     .post(marks)
     .send({ ...tap(), ...change })
     .expect(422);
   expect(refused.body.error.path).toBe(path);
+});
+
+it('what tasks took is told of the whole kitchen, the latest first, and not once it is taken back', async () => {
+  const took = async () => (await agent.get(`${kitchen}/took`).expect(200)).body;
+  expect(await took()).toEqual([]);
+  const done = (minute: number, tookMin: number) =>
+    tap({
+      ...{ kind: 'done', at: `2026-11-24T04:${minute}:00.000Z` },
+      ...{ verb: 'mix-dough', usualMin: 12.5, tookMin },
+    });
+  const all = Array.from({ length: TIMED.last + 2 }, (_, nth) => done(10 + nth, 10 + nth));
+  const fill = { ...done(59, 4), verb: 'fill' } as const;
+  for (const mark of [...all, fill]) await agent.post(marks).send(mark).expect(200);
+  const mixed = { verb: 'mix-dough', usualMin: 12.5 };
+  const latest = all.map(({ tookMin }) => ({ ...mixed, tookMin })).reverse();
+  expect(await took()).toEqual([
+    { verb: 'fill', usualMin: 12.5, tookMin: 4 },
+    ...latest.slice(0, TIMED.last),
+  ]);
+  for (const { id } of [...all.slice(1), fill]) {
+    await agent.delete(`${marks}/${id}`).set('Content-Type', 'application/json').expect(204);
+  }
+  expect(await took()).toEqual([{ ...mixed, tookMin: 10 }]);
+  const other = randomUUID();
+  const [here] = (await agent.get('/api/kitchens').expect(200)).body;
+  await agent.get(`/api/kitchens/${other}/took`).expect(404);
+  const write = { writeId: randomUUID(), version: 0, data: here.data };
+  await agent.put(`/api/kitchens/${other}`).send(write).expect(200);
+  expect((await agent.get(`/api/kitchens/${other}/took`).expect(200)).body).toEqual([]);
 });
 
 it('belongs to a day that there is', async () => {

@@ -17,6 +17,7 @@ import { Outcome } from './Outcome';
 import { OvensFold } from './OvensFold';
 import { TaskList } from './TaskList';
 import { aWeekLater, useDayEdits, useDays, useKeepDay, type DayEdits } from './useDay';
+import { usePaces } from './usePaces';
 import { usePlan, type Planned } from './usePlan';
 import { useWorks, type Works } from './useWorks';
 import { WallSheets } from './WallSheets';
@@ -80,14 +81,15 @@ const DayHead = ({ stored: { data }, edits: { undo, redo }, wide }: Shown) => (
 /** What is asked of the day. */
 function Asked({ stored: { data }, book, edits: { edit } }: Shown) {
   const keep = useKeepDay(book.kitchen.id);
+  const paces = usePaces(book.kitchen.id);
   return (
     <>
       <WantedFold day={data} book={book} onEdit={edit} />
-      <HandsFold day={data} onEdit={edit} />
+      <HandsFold day={data} kitchenId={book.kitchen.id} onEdit={edit} />
       <NamedFold
         day={data}
         onEdit={edit}
-        onAgain={() => router.navigate(`/plan/${keep(aWeekLater(data))}`)}
+        onAgain={() => router.navigate(`/plan/${keep(aWeekLater(data, paces ?? data.paces))}`)}
       />
     </>
   );

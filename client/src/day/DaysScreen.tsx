@@ -9,6 +9,7 @@ import { useKitchenBook, type KitchenBook } from '../book/book';
 import { Button, FileButton, icons, Notice, PlaceLink, Soft, Title, useWords } from '../design';
 import { Column, Hollow, Margin, useTitle, WhenHere } from '../layout';
 import { emptyDay, useDays, useKeepDay } from './useDay';
+import { usePaces } from './usePaces';
 import { dayInWords } from './when';
 
 const DayLink = ({ id, data }: StoredDay) => (
@@ -50,6 +51,7 @@ function Days({ book }: { readonly book: KitchenBook }) {
   const [problem, setProblem] = useState<Problem>();
   const [lacking, setLacking] = useState<readonly string[]>([]);
   const keep = useKeepDay(book.kitchen.id);
+  const paces = usePaces(book.kitchen.id);
   const open = (text: string) => {
     const read = fromDayFile(text);
     setProblem(read.ok ? undefined : read.problem);
@@ -71,7 +73,7 @@ function Days({ book }: { readonly book: KitchenBook }) {
             label={say('day.new')}
             icon={icons.add}
             testID="new-day"
-            onPress={() => router.navigate(`/plan/${keep(emptyDay(new Date()))}`)}
+            onPress={() => router.navigate(`/plan/${keep(emptyDay(new Date(), paces))}`)}
           />
         </View>
         {problem ? <Notice kind="danger">{tell(problem)}</Notice> : null}

@@ -3,8 +3,8 @@ import { listed, say } from '@hollow-moon/words';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { Button, Choice, DateField, Fold, focusOn, HourField, icons, NumberField } from '../design';
-
 import { NameField } from './NameField';
+import { OwnPaceOf } from './OwnPace';
 import type { EditDay } from './useDay';
 
 const DAY_MIN = 1440;
@@ -118,7 +118,15 @@ function People({
 }
 
 /** Who works when, and what there is to work with; the ovens are the kitchen's own. */
-export function HandsFold({ day, onEdit }: { readonly day: DayData; readonly onEdit: EditDay }) {
+export function HandsFold({
+  day,
+  kitchenId,
+  onEdit,
+}: {
+  readonly day: DayData;
+  readonly kitchenId: string;
+  readonly onEdit: EditDay;
+}) {
   const { people, rings, mixers, fridgePlaces, beginsMin } = day;
   const begins = (Object.keys(BEGINS) as Begins[]).find((each) => BEGINS[each] === beginsMin);
   const whole = (field: 'rings' | 'mixers' | 'fridgePlaces', most: number) => (next: number) => {
@@ -176,6 +184,7 @@ export function HandsFold({ day, onEdit }: { readonly day: DayData; readonly onE
               { value: 'two', label: say('day.begins-two') },
             ]}
           />
+          <OwnPaceOf day={day} kitchenId={kitchenId} onEdit={onEdit} />
         </>
       )}
     </Fold>

@@ -185,9 +185,14 @@ function TaskDetails(of: TaskOfDay) {
               earliest: lasting(earliestMin),
               latest: lasting(latestMin),
             })
-          : say(task.from === 'usual' ? 'day.usual' : 'day.as-you-say', {
-              expected: lasting(expectedMin),
-            })}
+          : task.usualMin === undefined
+            ? say(task.from === 'usual' ? 'day.usual' : 'day.as-you-say', {
+                expected: lasting(expectedMin),
+              })
+            : say('day.as-here', {
+                expected: lasting(expectedMin),
+                usual: lasting(task.usualMin),
+              })}
       </Soft>
       {task.sign ? <Read>{tell(task.sign)}</Read> : null}
       {task.hazard ? <Soft>{tell(task.hazard)}</Soft> : null}

@@ -1,4 +1,5 @@
 import { NOTHING_IN_HAND, type DayData, type StoredDay } from '@hollow-moon/contract';
+import type { OwnPace } from '@hollow-moon/core';
 import { say } from '@hollow-moon/words';
 import { addDays, format, parseISO } from 'date-fns';
 import { useCallback, useMemo, useState } from 'react';
@@ -39,8 +40,8 @@ export function useKeepDay(kitchenId: string): (data: DayData) => string {
 /** Hours of a night baker, min after midnight. Common practice. */
 const NIGHT = { fromMin: 20 * 60, toMin: 30 * 60 } as const;
 
-/** A day nobody has said anything of yet: tomorrow, with one cook through the night. */
-export const emptyDay = (now: Date): DayData => ({
+/** A day nobody has said anything of yet: tomorrow, with one cook through the night, and work as it goes in this kitchen. */
+export const emptyDay = (now: Date, paces: readonly OwnPace[] = []): DayData => ({
   name: say('day.new-name'),
   date: format(addDays(now, 1), 'yyyy-MM-dd'),
   beginsMin: -1440,
@@ -55,16 +56,19 @@ export const emptyDay = (now: Date): DayData => ({
   presence: 0.5,
   way: null,
   inHand: NOTHING_IN_HAND,
+  paces: [...paces],
   archived: false,
 });
 
 /** The same day a week later, as a standing order has it: what is wanted and who works, and nothing that was done by hand. */
-export const aWeekLater = (day: DayData): DayData => ({
+export const aWeekLater = (day: DayData, paces: readonly OwnPace[]): DayData => ({
   ...day,
   date: format(addDays(parseISO(day.date), 7), 'yyyy-MM-dd'),
   locks: [],
   nowMin: null,
   inHand: NOTHING_IN_HAND,
+  // Who plans by what is usual goes on with it.
+  paces: day.paces.length > 0 ? [...paces] : [],
 });
 
 export type EditDay = (change: (data: DayData) => DayData, field?: string) => void;

@@ -8,6 +8,7 @@ import {
   markSchema,
   ovenSchema,
   pantryItemSchema,
+  tookSchema,
   vesselSchema,
   type BakePage,
   type BakeSearch,
@@ -16,6 +17,7 @@ import {
   type MarkData,
   type StoredBake,
 } from '@hollow-moon/contract';
+import type { Took } from '@hollow-moon/core';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import type { z } from 'zod';
 
@@ -78,6 +80,12 @@ export const api = createApi({
         transformResponse: as(markSchema.array()),
         providesTags: (_result, _error, { id }) => [{ type: 'marks', id }],
       }),
+      took: build.query<Took[], string>({
+        query: (kitchenId) => `/kitchens/${kitchenId}/took`,
+        transformResponse: as(tookSchema.array()),
+        // What is tapped while a day is worked is in it the next time it is asked for.
+        keepUnusedDataFor: 0,
+      }),
       bake: build.query<StoredBake, OneOf>({
         query: ({ kitchenId, id }) => `/kitchens/${kitchenId}/bakes/${id}`,
         transformResponse: as(bakeSchema),
@@ -98,6 +106,7 @@ export const {
   useLogInfiniteQuery,
   useBakeQuery,
   useMarksQuery,
+  useTookQuery,
 } = api;
 
 declare module '../state/state' {

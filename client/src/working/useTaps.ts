@@ -1,13 +1,13 @@
 import { foreseenFrom, type MarkData, type StoredDay } from '@hollow-moon/contract';
 import { workAskOf } from '@hollow-moon/contract/planning';
 import { MODEL_VERSION } from '@hollow-moon/core';
-import type { Job } from '@hollow-moon/core/planning';
+import { tookOf, type Job } from '@hollow-moon/core/planning';
 import { useMemo } from 'react';
 import { v4 as uuid } from 'uuid';
 import { pullMark, pullMarkId, type SaidOfPull } from '../bake/ofDay';
 import { beginBake, changeBake, takeUp } from '../bake/writing';
 import type { KitchenBook } from '../book/book';
-import { workedIn } from '../day';
+import { exactMinuteOf, workedIn } from '../day';
 import { pool } from '../jobs';
 import { queued } from '../outgoing/writes';
 import { useAppDispatch, useAppSelector, type AppThunk } from '../state/state';
@@ -181,7 +181,11 @@ export function useTaps(stored: StoredDay, book: KitchenBook, marks: readonly Ma
       more: (row, minutes) => tap(say(row, 'more', { minutes })),
       finish(row, otherwise = {}) {
         const bakeId = bakeOf(marks, row.job.id);
-        if (bakeId === undefined) return tap(say(row, 'done', otherwise));
+        if (bakeId === undefined) {
+          const endMin = exactMinuteOf(stored.data.date, new Date());
+          const took = tookOf(row.job, row.standing.ran, endMin);
+          return tap(say(row, 'done', { ...otherwise, ...took }));
+        }
         const { at, by } = say(row, 'done');
         void dispatch(pulled(of, bakeId, row.job.id, at, { ...otherwise, ...(by ? { by } : {}) }));
       },

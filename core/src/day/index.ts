@@ -13,3 +13,4 @@ export * from './solver';
 export * from './standings';
 export { changeMin } from './taken';
 export { onTime, relieved, reliefsFor, type Relief } from './reliefs';
+export { tookOf } from './took';

@@ -14,8 +14,9 @@ export interface Changed {
 /** A task that takes so long; hands that were on it throughout still are, others keep their place. */
 function retimed(task: Task, minutes: number): Task {
   const throughout = task.hands.length === 1 && task.hands[0]!.minutes >= task.span.expectedMin;
+  const { usualMin: _, ...rest } = task;
   return {
-    ...task,
+    ...rest,
     span: { earliestMin: minutes, expectedMin: minutes, latestMin: minutes },
     from: 'cook',
     hands: throughout ? [{ at: 'start', offsetMin: 0, minutes }] : task.hands,

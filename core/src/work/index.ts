@@ -1,5 +1,6 @@
 export * from './changes';
 export * from './elapsed';
+export * from './ownPace';
 export * from './plan';
 export { OUT_OF_THE_COLD_MIN } from './practice';
 export * from './task';

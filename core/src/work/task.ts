@@ -48,8 +48,8 @@ export interface Span {
   readonly latestMin: number;
 }
 
-/** Where a span comes from: worked out from this bake, usual in the trade, or said by the cook. */
-export type SpanSource = 'computed' | 'usual' | 'cook';
+/** Where a span comes from: worked out from this bake, usual in the trade, as this kitchen does it, or said by the cook. */
+export type SpanSource = 'computed' | 'usual' | 'kitchen' | 'cook';
 
 /** Minutes of somebody's attention: from so many after the start of a task, or before its end. */
 export interface Hands {
@@ -132,6 +132,8 @@ export interface Task {
   readonly station: Station;
   readonly span: Span;
   readonly from: SpanSource;
+  /** What would be usual, min, where the kitchen does it at a pace of its own. */
+  readonly usualMin?: number;
   readonly hands: readonly Hands[];
   readonly after: readonly After[];
   readonly oven?: OvenNeed;

@@ -59,6 +59,7 @@ export const demoDays = (now: Date): Readonly<Record<string, DayData>> => ({
     presence: 0.9,
     way: null,
     inHand: { grams: { sugar: 1500, butter: 1000 }, eggs: 30 },
+    paces: [],
     archived: false,
   },
 });

@@ -6,6 +6,7 @@ const {
   changes: changesSchema,
   way: waySchema,
   inHand: inHandSchema,
+  paces: pacesSchema,
 } = dayDataSchema.shape;
 
 const BAKES: Children<DayData> = {
@@ -48,6 +49,7 @@ export const days = repositoryOf<DayData>({
     { name: 'now_min', write: (data) => data.nowMin },
     { name: 'way', write: (data) => (data.way ? JSON.stringify(data.way) : null) },
     { name: 'in_hand', write: (data) => JSON.stringify(data.inHand) },
+    { name: 'paces', write: (data) => JSON.stringify(data.paces) },
     { name: 'archived', write: (data) => (data.archived ? 1 : 0) },
   ],
   children: [BAKES, PEOPLE],
@@ -79,6 +81,8 @@ export const days = repositoryOf<DayData>({
     way: row.way === null ? null : fromJson(waySchema, row.way),
     // Days from before it could be said have nothing counted.
     inHand: row.in_hand === null ? NOTHING_IN_HAND : fromJson(inHandSchema, row.in_hand),
+    // Days from before a kitchen had a pace of its own take what is usual.
+    paces: row.paces === null ? [] : fromJson(pacesSchema, row.paces),
     archived: Boolean(row.archived),
   }),
 });

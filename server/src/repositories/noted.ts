@@ -4,6 +4,7 @@ import {
   MOST_MARKS,
   NOTED_LIMITS,
   readingSchema,
+  tookSchema,
   wobbleCheckSchema,
   type DeedData,
   type MarkData,
@@ -11,6 +12,7 @@ import {
   type Reading,
   type WobbleCheck,
 } from '@hollow-moon/contract';
+import { TIMED, type Took } from '@hollow-moon/core';
 import type { z } from 'zod';
 import type { Database, Transaction } from '../database/pool';
 import type { ThingName } from '../errors';
@@ -125,6 +127,9 @@ const OF_MARK = {
   grams: 'grams',
   celsius: 'celsius',
   note: 'note',
+  verb: 'verb',
+  usualMin: 'usual_min',
+  tookMin: 'took_min',
 } as const satisfies Partial<Record<keyof MarkData, string>>;
 
 export const MARKS: NotedKind<MarkData> = {
@@ -166,6 +171,21 @@ export async function marksOf(
     [kitchenId, dayId],
   );
   return row ? childRows(row, MARKS).map(MARKS.read) : [];
+}
+
+/** What the last tasks of each kind took in a kitchen, the latest first. */
+export async function tookIn(on: Database, kitchenId: string): Promise<readonly Took[]> {
+  const rows = await select(
+    on,
+    `SELECT verb, usual_min, took_min FROM (
+       SELECT verb, usual_min, took_min, at, id, ROW_NUMBER() OVER (PARTITION BY verb ORDER BY at DESC, id) AS nth
+       FROM day_marks WHERE kitchen_id = ? AND verb IS NOT NULL
+     ) AS timed WHERE nth <= ? ORDER BY at DESC, id`,
+    [kitchenId, TIMED.last],
+  );
+  return rows.map(({ verb, usual_min: usualMin, took_min: tookMin }) =>
+    tookSchema.parse({ verb, usualMin, tookMin }),
+  );
 }
 
 /** All that was noted of a bake, by time. */

@@ -1,7 +1,7 @@
 import type { DayData } from '@hollow-moon/contract';
-import type { Router } from 'express';
+import { Router } from 'express';
 import type { Database } from '../database/pool';
-import { MARKS, marksOf } from '../repositories/noted';
+import { MARKS, marksOf, tookIn } from '../repositories/noted';
 import type { Changes } from '../services/changes';
 import type { Keeper } from '../services/keep';
 import { notedRoutes } from './noted';
@@ -21,5 +21,17 @@ export function dayRoutes(
     response.json(await marksOf(database, kitchenId, id));
   });
   notedRoutes(router, database, MARKS, keeper.find, changes);
+  return router;
+}
+
+/** What the last tasks of each kind took in a kitchen. */
+export function tookRoute(database: Database, kitchenMustExist: MustExist): Router {
+  const router = Router({ mergeParams: true });
+  router.get('/', async (request, response) => {
+    const kitchenId = idFrom(request, 'kitchenId', 'kitchen');
+    const took = await tookIn(database, kitchenId);
+    if (took.length === 0) await kitchenMustExist(kitchenId);
+    response.json(took);
+  });
   return router;
 }

@@ -75,6 +75,18 @@ export const day = {
   'day.span': 'Takes {expected} ({earliest} to {latest}), worked out from this bake.',
   'day.usual': 'Takes {expected}, as is usual in the trade.',
   'day.as-you-say': 'Takes {expected}, as you say.',
+  'day.as-here': 'Takes {expected} as it goes here; {usual} is usual in the trade.',
+  'day.pace-unknown':
+    'Work is planned to take what is usual in the trade. Tap tasks as they begin and end: after three of a kind you can plan by what they take here.',
+  'day.pace-usual':
+    'Work is planned to take what is usual in the trade. This is how it goes here, by what was tapped:',
+  'day.pace-own': 'Work is planned as it goes here, by what was tapped:',
+  'day.pace-as-usual': 'All of it takes about as long as is usual.',
+  'day.pace-of':
+    '{percent} % {way, select, longer {longer} other {shorter}} than usual, by the last {times}',
+  'day.take-own-pace': 'Plan as it goes here',
+  'day.take-last-pace': 'Plan by the last times',
+  'day.take-usual-pace': 'Plan by what is usual',
   'day.takes': 'Takes',
   'day.as-worked-out': 'As it was worked out',
   'day.not-done': 'We do not do this',

@@ -1,0 +1,50 @@
+// A browser that has been here before. A fresh context compiles the application's script anew at each page it opens, which costs
+// more than most tests ask of it; a cook's own browser keeps what it has compiled. So the tests share one browser over a profile
+// on the disk, of which nothing but the caches of scripts outlives a test.
+import { test as base, type BrowserContext } from '@playwright/test';
+import { mkdtemp, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { BASE_URL } from './place';
+
+/** Whatever a page can leave behind in a browser, but for what it keeps of scripts. */
+const LEFT_BEHIND = 'cookies,local_storage,indexeddb,service_workers,cache_storage';
+
+/** Shuts every page but the empty one that a browser begins with, and forgets what they kept. */
+async function forget(context: BrowserContext): Promise<void> {
+  const [first, ...others] = context.pages();
+  await Promise.all(others.map((page) => page.close()));
+  await context.unrouteAll({ behavior: 'ignoreErrors' });
+  await context.clearPermissions();
+  await context.setOffline(false);
+  const session = await context.newCDPSession(first!);
+  await session.send('Storage.clearDataForOrigin', {
+    origin: BASE_URL,
+    storageTypes: LEFT_BEHIND,
+  });
+  await session.detach();
+}
+
+interface Held {
+  readonly profile: string;
+  context?: BrowserContext;
+}
+
+export const test = base.extend<{ context: BrowserContext }, { held: Held }>({
+  held: [
+    // eslint-disable-next-line no-empty-pattern -- Playwright reads what is wanted from this very pattern.
+    async ({}, use) => {
+      const held: Held = { profile: await mkdtemp(join(tmpdir(), 'hollow-moon-browser-')) };
+      await use(held);
+      await held.context?.close();
+      await rm(held.profile, { recursive: true, force: true });
+    },
+    { scope: 'worker' },
+  ],
+  // Opened within a test and not for the worker, so that it gets the options of the configuration.
+  context: async ({ playwright, held }, use) => {
+    held.context ??= await playwright.chromium.launchPersistentContext(held.profile);
+    await use(held.context);
+    await forget(held.context);
+  },
+});
