@@ -1,5 +1,6 @@
 /** A day worked by its plan: from the first tap to the last, on two devices, with what is late and what was otherwise. */
 import { expect, type Browser, type Page } from '@playwright/test';
+import { randomUUID } from 'node:crypto';
 import { dayInBook, EVENING, open, plannedNight } from './kitchen';
 import { test } from './warm';
 
@@ -211,4 +212,53 @@ test('what is due is called and shown after a reload, though the work is not ope
   await expect(strip).toContainText(/\S/);
   await strip.click();
   await expect(page.getByTestId('shown-task')).toBeVisible();
+});
+
+test('what tasks took is kept, and a day can be planned by it', async ({ page }) => {
+  const work = await plannedNight(page, 'Bay-leaf set custard tart');
+  const day = page.url();
+  const marks = dayInBook(page, work, '/marks');
+  // Three linings that took 30 min where 20 are usual. By hand, as in the room of work: 40 % longer is believed of them.
+  const timed = [1, 2, 3].map((nth) => ({
+    ...{ id: randomUUID(), tap: randomUUID(), task: `earlier-${nth}`, kind: 'done' },
+    ...{ at: `2026-11-0${nth}T03:00:00.000Z` },
+    ...{ verb: 'roll-and-line', usualMin: 20, tookMin: 30 },
+  }));
+  for (const data of timed) expect((await page.request.post(marks, { data })).status()).toBe(200);
+
+  // The first task of the night, begun and done two minutes later.
+  await page.goto(work);
+  await expect(title(page)).toContainText('Take the butter out');
+  await next(page).click();
+  await expect(standing(page)).toHaveText(/^In hand since/);
+  await page.clock.fastForward('02:00');
+  await next(page).click();
+  await expect
+    .poll(async () => (await (await page.request.get(marks)).json()).at(-1))
+    .toMatchObject({ kind: 'done', verb: 'take-out-butter', usualMin: 1 });
+  const last = (await (await page.request.get(marks)).json()).at(-1);
+  // Two minutes, and the seconds that the clock goes on by itself.
+  expect(last.tookMin).toBeGreaterThanOrEqual(2);
+  expect(last.tookMin).toBeLessThan(3);
+  await page.getByTestId('undo-tap').click();
+
+  await page.goto(day);
+  await open(page, 'hands');
+  await expect(page.getByTestId('own-pace')).toContainText('planned to take what is usual');
+  await expect(page.getByTestId('paces').getByRole('listitem')).toHaveText([
+    /^Roll and line\s*40 % longer than usual, by the last 3$/,
+  ]);
+  const lining = page.getByRole('button', { name: /Roll and line/ });
+  const minutes = async () => Number(/(\d+)\smin$/.exec(await lining.innerText())![1]);
+  const usual = await minutes();
+  await page.getByTestId('take-own-pace').click();
+  await expect(page.getByTestId('own-pace')).toContainText('planned as it goes here');
+  await expect.poll(minutes).toBe(Math.round(1.4 * usual));
+  await lining.click();
+  await expect(page.getByText(`as it goes here; ${usual} min is usual in the trade`)).toBeVisible();
+  await page.getByTestId('undo-day').click();
+  await expect.poll(minutes).toBe(usual);
+  // The kitchen is left as it was found.
+  const headers = { 'Content-Type': 'application/json' };
+  for (const { id } of timed) await page.request.delete(`${marks}/${id}`, { headers });
 });

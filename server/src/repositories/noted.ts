@@ -183,8 +183,8 @@ export async function tookIn(on: Database, kitchenId: string): Promise<readonly 
      ) AS timed WHERE nth <= ? ORDER BY at DESC, id`,
     [kitchenId, TIMED.last],
   );
-  return rows.map(({ verb, usual_min: usualMin, took_min: tookMin }) =>
-    tookSchema.parse({ verb, usualMin, tookMin }),
+  return rows.map((row) =>
+    tookSchema.parse({ verb: row.verb, usualMin: row.usual_min, tookMin: row.took_min }),
   );
 }
 
