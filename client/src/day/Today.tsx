@@ -54,6 +54,15 @@ function Next({
           </Soft>
         ) : null}
       </View>
+      {ahead.length === 0 ? (
+        // What is due has no task ahead that would lead there: it could not be planned, or is all done.
+        <PlaceLink
+          to={`/plan/${stored.id}`}
+          className="min-h-14 justify-center border-t border-line px-4 py-2"
+        >
+          <Text className="font-read-strong text-base text-ink">{say('day.open-plan')}</Text>
+        </PlaceLink>
+      ) : null}
       <View role="list">
         {ahead.map(({ task, startMin, people }) => {
           const job = planned.model.byId.get(task)!;

@@ -184,7 +184,11 @@ export async function tookIn(on: Database, kitchenId: string): Promise<readonly 
     [kitchenId, TIMED.last],
   );
   return rows.map((row) =>
-    tookSchema.parse({ verb: row.verb, usualMin: row.usual_min, tookMin: row.took_min }),
+    tookSchema.parse({
+      verb: String(row.verb),
+      usualMin: Number(row.usual_min),
+      tookMin: Number(row.took_min),
+    }),
   );
 }
 

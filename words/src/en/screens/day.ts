@@ -211,6 +211,7 @@ export const day = {
 
   'day.today': 'Next in the plan',
   'day.today-now': 'Now',
+  'day.open-plan': 'Open its plan',
   'day.due-next': 'Due {at}: {bakes}',
 
   'day-breach.unknown': 'it has a task that nobody asked for.',
