@@ -347,3 +347,55 @@ test('what is in hand is counted, and what is still to be bought is told in pack
   await open(page, 'day-fetch');
   await expect(butter).toHaveText(/9000\sg in hand\. Enough in hand\.$/);
 });
+
+test('a standing order is kept by weekday, and a day takes it over by one tap', async ({
+  page,
+}) => {
+  // A Tuesday evening: the day that is planned next is a Wednesday.
+  await page.clock.install({ time: new Date('2026-12-15T18:00:00') });
+  await page.goto('/plan');
+  await open(page, 'orders');
+  const orders = page
+    .getByRole('list')
+    .filter({ has: page.locator('[data-testid^="open-order-"]') });
+  await expect(orders).toContainText(/11:30\s*Fig and ricotta.*\s*every day.*for Meadow tea room/);
+  await page.getByTestId('add-order').selectOption({ label: 'Landing milk pie' });
+  const row = orders.getByRole('listitem').filter({ hasText: 'Landing milk pie' });
+  await expect(row).toContainText('Tue');
+  await row.getByLabel('Tins').fill('3');
+  await row.getByLabel('Ready by').fill('07:15');
+  await row.getByLabel('For whom').fill('the school');
+  await row.getByRole('checkbox', { name: 'Wed' }).click();
+  await row.getByRole('checkbox', { name: 'Tue' }).click();
+  // The last day stays, and it is said why.
+  await row.getByRole('checkbox', { name: 'Wed' }).click();
+  await expect(row).toContainText('Choose at least one day of the week.');
+  await expect(row).toContainText(/07:15\s*Landing milk pie\s*Wed · 3 tins · for the school/);
+
+  await page.getByTestId('new-day').click();
+  await page.getByRole('button', { name: 'Add Wednesday’s 2 standing orders' }).click();
+  await expect(page.getByTestId('add-standing')).toHaveCount(0);
+  await expect(page.locator('[data-testid^="open-wanted-"]')).toHaveText([
+    /^07:15\s*Landing milk pie\s*3 tins, for the school$/,
+    /^11:30\s*Fig and ricotta baked cheese tart\s*one tin, for Meadow tea room$/,
+  ]);
+  await page.getByTestId('undo-day').click();
+  await expect(page.getByTestId('add-standing')).toBeVisible();
+  // On another day of the week there is one of them.
+  await open(page, 'day-named');
+  await page.getByTestId('day-date').fill('2026-12-17');
+  await expect(page.getByTestId('add-standing')).toHaveText('Add Thursday’s standing order');
+
+  await page.goto('/plan');
+  await open(page, 'orders');
+  await row
+    .getByRole('button', { name: /Landing milk pie/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'Remove Landing milk pie' }).click();
+  await expect(page.getByTestId('order-removed')).toContainText('no longer a standing order');
+  await page.getByTestId('order-back').click();
+  await expect(row).toBeVisible();
+  await row.getByRole('button', { name: 'Remove Landing milk pie' }).click();
+  await expect(row).toHaveCount(0);
+});

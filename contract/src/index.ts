@@ -9,6 +9,7 @@ export * from './formula';
 export * from './kitchen';
 export * from './limits';
 export * from './mark';
+export * from './order';
 export * from './oven';
 export * from './ovenUse';
 export * from './pantry';

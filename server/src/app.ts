@@ -1,6 +1,7 @@
 import {
   bakeDataSchema,
   dayDataSchema,
+  orderDataSchema,
   formulaDataSchema,
   kitchenDataSchema,
   ovenDataSchema,
@@ -18,6 +19,7 @@ import type { Database } from './database/pool';
 import { notFound, Refusal, refusalOf, type ThingName } from './errors';
 import { bakes } from './repositories/bakes';
 import { days } from './repositories/days';
+import { orders } from './repositories/orders';
 import { ovens, pantry, vessels } from './repositories/equipment';
 import { formulas, versionsOf } from './repositories/formulas';
 import { kitchens } from './repositories/kitchens';
@@ -212,6 +214,7 @@ export function createApp(dependencies: AppDependencies): Express {
   const dayReading = dayRoutes(database, dayKeeper, kitchenMustExist, changes);
   resource('days', 'day', dayKeeper, dayDataSchema, dayReading);
   app.use(`${IN_KITCHEN}/took`, tookRoute(database, kitchenMustExist));
+  resource('orders', 'order', keeperOf(database, orders, 'order', now), orderDataSchema);
   const bakeKeeper = keeperOf(database, bakes, 'bake', now);
   const bakeReading = bakeRoutes(database, bakeKeeper, kitchenMustExist, changes);
   resource('bakes', 'bake', bakeKeeper, bakeDataSchema, bakeReading);

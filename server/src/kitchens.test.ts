@@ -49,6 +49,7 @@ async function moveIn(): Promise<Record<Kind, string>> {
   const { wanted } = first.days.data as { wanted: object[] };
   const asked = [{ ...wanted[0], formulaId: ids.formulas }];
   await put('days', { ...first.days.data, wanted: asked });
+  await put('orders', { ...first.orders.data, formulaId: ids.formulas });
   await put('bakes', { ...first.bakes.data, formulaId: ids.formulas, vesselId, ovenId });
   return ids;
 }
@@ -101,6 +102,7 @@ describe('a kitchen beside another', () => {
     ['bakes', 'formulaId'],
     ['bakes', 'vesselId'],
     ['bakes', 'ovenId'],
+    ['orders', 'formulaId'],
   ] as const)('points with none of its %s at another’s %s', async (kind, path) => {
     const ids = await moveIn();
     const own = (await agent.get(`${theirs}/${kind}/${ids[kind]}`).expect(200)).body as Thing;
@@ -113,6 +115,7 @@ describe('a kitchen beside another', () => {
       code: 'unknown-reference',
       path: `data.${path}`,
     });
+    await database.query('DELETE FROM orders WHERE kitchen_id = ?', [theirId]);
     await database.query('DELETE FROM days WHERE kitchen_id = ?', [theirId]);
     await database.query('DELETE FROM bakes WHERE kitchen_id = ?', [theirId]);
     await database.query('DELETE FROM formulas WHERE kitchen_id = ?', [theirId]);

@@ -118,7 +118,7 @@ export function bookOf(stored: Stored): KitchenBook {
 }
 
 /** A list as it will be when what is on its way has come into the book. */
-function withUnderWay<T extends { readonly id: string; readonly data: unknown }>(
+export function withUnderWay<T extends { readonly id: string; readonly data: unknown }>(
   stored: readonly T[],
   underWay: ReadonlyMap<string, unknown>,
 ): readonly T[] {

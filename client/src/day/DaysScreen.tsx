@@ -8,6 +8,7 @@ import { Text, View } from 'react-native';
 import { useKitchenBook, type KitchenBook } from '../book/book';
 import { Button, FileButton, icons, Notice, PlaceLink, Soft, Title, useWords } from '../design';
 import { Column, Hollow, Margin, useTitle, WhenHere } from '../layout';
+import { OrdersFold } from './OrdersFold';
 import { emptyDay, useDays, useKeepDay } from './useDay';
 import { usePaces } from './usePaces';
 import { dayInWords } from './when';
@@ -88,6 +89,9 @@ function Days({ book }: { readonly book: KitchenBook }) {
           .map((day) => (
             <DayLink key={day.id} {...day} />
           ))}
+      </View>
+      <View className="mt-4">
+        <OrdersFold book={book} />
       </View>
       <Margin>
         <FileButton label={say('day.open-file')} accept=".json" onText={open} testID="open-day" />

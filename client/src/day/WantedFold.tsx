@@ -5,26 +5,10 @@ import { Pressable, Text, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import type { KitchenBook } from '../book/book';
 import type { EditDay } from './useDay';
-import {
-  Button,
-  Fold,
-  focusOn,
-  HourField,
-  icons,
-  NumberField,
-  Picker,
-  TextField,
-  Tick,
-  Read,
-  Soft,
-} from '../design';
-
-/** A bake is asked for at noon until somebody says otherwise. */
-const NOON_MIN = 12 * 60;
-const DAY_MIN = 1440;
-
-const hour = (minute: number): string =>
-  `${String(Math.floor((minute % DAY_MIN) / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
+import { ordersFor, useOrders, wantedBy } from './useOrders';
+import { weekdayInWords } from './when';
+import { AddBake, hour, isNextDay, NOON_MIN, WantedFields } from './WantedFields';
+import { Button, Fold, focusOn, icons, Read, Soft } from '../design';
 
 interface RowOf {
   readonly wanted: WantedData;
@@ -35,60 +19,15 @@ interface RowOf {
 
 /** A bake that is wanted, open to be changed. */
 function WantedEditor({ wanted, book, onChange, onRemove }: RowOf) {
-  const { id, formulaId, vessels, dueMin, forWhom } = wanted;
-  const name = book.formulaOf(formulaId)?.name ?? '';
+  const name = book.formulaOf(wanted.formulaId)?.name ?? '';
   return (
     <View className="gap-3 pb-4">
-      <Picker
-        label={say('day.which')}
-        value={formulaId}
-        onChange={(next) => onChange({ ...wanted, formulaId: next })}
-        testID={`which-${id}`}
-        options={book.formulas
-          .filter(({ id: each, data }) => !data.archived || each === formulaId)
-          .map(({ id: value, data }) => ({ value, label: data.name }))}
-      />
-      <View className="flex-row flex-wrap items-end gap-3">
-        <NumberField
-          label={say('day.how-many')}
-          value={vessels}
-          decimals={0}
-          className="w-24"
-          testID={`tins-${id}`}
-          onChange={(next) => {
-            // What is being typed is not asked for yet.
-            if (Number.isInteger(next) && next >= 1 && next <= 200) {
-              onChange({ ...wanted, vessels: next });
-            }
-          }}
-        />
-        <HourField
-          label={say('day.ready-by')}
-          minutes={dueMin % DAY_MIN}
-          testID={`due-${id}`}
-          onChange={(minute) =>
-            onChange({ ...wanted, dueMin: minute + (dueMin >= DAY_MIN ? DAY_MIN : 0) })
-          }
-        />
-        <Tick
-          label={say('day.next-day')}
-          ticked={dueMin >= DAY_MIN}
-          onChange={(next) =>
-            onChange({ ...wanted, dueMin: (dueMin % DAY_MIN) + (next ? DAY_MIN : 0) })
-          }
-        />
-      </View>
-      <TextField
-        label={say('day.for-whom')}
-        value={forWhom}
-        testID={`for-${id}`}
-        onChange={(next) => onChange({ ...wanted, forWhom: next.slice(0, 120) })}
-      />
+      <WantedFields wanted={wanted} book={book} onChange={onChange} />
       <View className="self-start">
         <Button
           label={say('day.remove', { bake: name })}
           icon={icons.remove}
-          testID={`remove-${id}`}
+          testID={`remove-${wanted.id}`}
           onPress={onRemove}
         />
       </View>
@@ -107,7 +46,7 @@ function WantedRow({
   const about = [
     say('day.vessels', { count: vessels }),
     forWhom === '' ? '' : say('day.for', { whom: forWhom }),
-    dueMin >= DAY_MIN ? say('day.next-day') : '',
+    isNextDay(dueMin) ? say('day.next-day') : '',
   ].filter(Boolean);
   return (
     <View role="listitem" className="border-t border-line">
@@ -134,27 +73,36 @@ function WantedRow({
   );
 }
 
-/** One bake more: chosen among the formulas that are in use. */
-const AddBake = ({
+/** What stands for the day's weekday, to be taken over while it is not wanted yet. */
+function FromOrders({
+  day,
   book,
-  onAdd,
+  onEdit,
 }: {
+  readonly day: DayData;
   readonly book: KitchenBook;
-  readonly onAdd: (formulaId: string) => void;
-}) => (
-  <Picker
-    label={say('day.add')}
-    value=""
-    onChange={onAdd}
-    testID="add-wanted"
-    options={[
-      { value: '', label: say('day.choose-a-formula') },
-      ...book.formulas
-        .filter(({ data }) => !data.archived)
-        .map(({ id, data }) => ({ value: id, label: data.name })),
-    ]}
-  />
-);
+  readonly onEdit: EditDay;
+}) {
+  const orders = ordersFor(day, useOrders(book.kitchen.id) ?? []).filter(
+    ({ formulaId }) => book.formulaOf(formulaId)?.archived === false,
+  );
+  if (orders.length === 0) return null;
+  return (
+    <View className="self-start">
+      <Button
+        label={say('day.add-standing', {
+          weekday: weekdayInWords(day.date),
+          count: orders.length,
+        })}
+        icon={icons.add}
+        testID="add-standing"
+        onPress={() =>
+          onEdit((data) => ({ ...data, wanted: [...data.wanted, ...orders.map(wantedBy)] }))
+        }
+      />
+    </View>
+  );
+}
 
 /** What is wanted of a day: which bakes, how many, by when, for whom. */
 export function WantedFold({
@@ -222,7 +170,8 @@ export function WantedFold({
               />
             ))}
           </View>
-          <AddBake book={book} onAdd={add} />
+          <AddBake label={say('day.add')} book={book} onAdd={add} testID="add-wanted" />
+          <FromOrders day={day} book={book} onEdit={onEdit} />
         </>
       )}
     </Fold>

@@ -36,6 +36,9 @@ export const dayAndHour = (date: string, minute: number): string =>
 /** A day: "Tuesday 1 December". */
 export const dayInWords = (date: string): string => format(parseISO(date), 'EEEE d MMMM');
 
+/** The day of the week of a date: "Tuesday". */
+export const weekdayInWords = (date: string): string => format(parseISO(date), 'EEEE');
+
 /** A figure and its unit, never parted at the end of a line. */
 const unparted = (text: string): string => text.replaceAll(' ', '\u00a0');
 

@@ -9,12 +9,13 @@ import { insisted, sentAgain, staleOf, withdrawn, type Write } from './writes';
 
 const KIND_NAMES = {
   kitchens: say('outgoing.the-kitchens-facts'),
-  formulas: 'A formula',
-  vessels: 'A tin',
+  formulas: say('outgoing.a-formula'),
+  vessels: say('outgoing.a-tin'),
   ovens: say('outgoing.an-oven'),
-  pantry: 'A price',
-  bakes: 'A bake',
-  days: 'A day',
+  pantry: say('outgoing.a-price'),
+  bakes: say('outgoing.a-bake'),
+  days: say('outgoing.a-day'),
+  orders: say('outgoing.an-order'),
   readings: say('outgoing.a-probe-reading'),
   wobbles: say('outgoing.a-wobble-check'),
   deeds: say('outgoing.a-deed'),

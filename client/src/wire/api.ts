@@ -6,6 +6,7 @@ import {
   formulaVersionSchema,
   kitchenSchema,
   markSchema,
+  orderSchema,
   ovenSchema,
   pantryItemSchema,
   tookSchema,
@@ -33,7 +34,7 @@ const as =
     schema.parse(response);
 
 /** The lists of the book. */
-export const LISTED = ['kitchens', 'formulas', 'vessels', 'ovens', 'pantry', 'days'] as const;
+export const LISTED = ['kitchens', 'formulas', 'vessels', 'ovens', 'pantry', 'days', 'orders'] as const;
 export type Listed = (typeof LISTED)[number];
 
 export const api = createApi({
@@ -58,6 +59,7 @@ export const api = createApi({
       ovens: listOf('ovens', ovenSchema),
       pantry: listOf('pantry', pantryItemSchema),
       days: listOf('days', daySchema),
+      orders: listOf('orders', orderSchema),
       versions: build.query<FormulaVersion[], OneOf>({
         query: ({ kitchenId, id }) => `/kitchens/${kitchenId}/formulas/${id}/versions`,
         transformResponse: as(formulaVersionSchema.array()),
@@ -102,6 +104,7 @@ export const {
   useOvensQuery,
   usePantryQuery,
   useDaysQuery,
+  useOrdersQuery,
   useVersionsQuery,
   useLogInfiniteQuery,
   useBakeQuery,

@@ -6,6 +6,7 @@ import {
   daySchema,
   formulaSchema,
   kitchenSchema,
+  orderSchema,
   ovenSchema,
   pantryItemSchema,
   storedSchema,
@@ -22,6 +23,7 @@ export const RESOURCES = {
   ovens: ovenSchema,
   pantry: pantryItemSchema,
   days: daySchema,
+  orders: orderSchema,
   bakes: storedSchema.extend({ data: bakeDataSchema }),
 } as const;
 export type ResourceKind = keyof typeof RESOURCES;

@@ -1,4 +1,4 @@
-import type { DayData } from '@hollow-moon/contract';
+import type { DayData, OrderData } from '@hollow-moon/contract';
 import { demoId } from './kitchen';
 import { FORMULA } from './list';
 
@@ -63,3 +63,15 @@ export const demoDays = (now: Date): Readonly<Record<string, DayData>> => ({
     archived: false,
   },
 });
+
+/** What the tea room has every day that it is open. */
+export const demoOrders: Readonly<Record<string, OrderData>> = {
+  [demoId(93, 1)]: {
+    formulaId: FORMULA.fig,
+    vessels: 1,
+    dueMin: clock(11, 30),
+    forWhom: MEADOW,
+    weekdays: [1, 2, 3, 4, 5, 6, 7],
+    archived: false,
+  },
+};

@@ -4,13 +4,14 @@ import { days } from '../repositories/days';
 import { ovens, pantry, vessels } from '../repositories/equipment';
 import { formulas } from '../repositories/formulas';
 import { kitchens } from '../repositories/kitchens';
+import { orders } from '../repositories/orders';
 import type { Repository } from '../repositories/table';
 import { DEEDS, notedOf, READINGS, WOBBLES } from '../repositories/noted';
 import type { ThingName } from '../errors';
 import { keeperOf } from '../services/keep';
 import { note } from '../services/note';
 import { demoBakes, LAST_DEMO_BAKE_ID } from './bakes';
-import { demoDays } from './days';
+import { demoDays, demoOrders } from './days';
 import { demoFormulas } from './formulas';
 import { DEMO_KITCHEN_ID, demoKitchen, demoOvens, demoVessels } from './kitchen';
 import { demoPantry } from './pantry';
@@ -42,6 +43,7 @@ export async function loadDemo(database: Database, now: () => Date): Promise<boo
   await putAll(pantry, 'ingredient', demoPantry);
   await putAll(formulas, 'formula', demoFormulas);
   await putAll(days, 'day', demoDays(now()));
+  await putAll(orders, 'order', demoOrders);
   for (const [id, { data, noted }] of Object.entries(demoBakes(now()))) {
     await putAll(bakes, 'bake', { [id]: data });
     for (const entry of noted.readings) await note(database, READINGS, DEMO_KITCHEN_ID, id, entry);

@@ -1,7 +1,7 @@
 import type TestAgent from 'supertest/lib/agent';
 
 /** The kinds of things a kitchen has, as they stand in addresses. */
-export const KINDS = ['formulas', 'vessels', 'ovens', 'pantry', 'days', 'bakes'] as const;
+export const KINDS = ['formulas', 'vessels', 'ovens', 'pantry', 'days', 'orders', 'bakes'] as const;
 export type Kind = (typeof KINDS)[number];
 
 export interface Thing {

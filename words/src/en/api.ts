@@ -28,6 +28,7 @@ export const api = {
   'thing.ingredient': 'ingredient',
   'thing.kitchen': 'kitchen',
   'thing.mark': 'tap',
+  'thing.order': 'standing order',
   'thing.oven': 'oven',
   'thing.reading': 'reading',
   'thing.wobble': 'wobble check',

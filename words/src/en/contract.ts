@@ -80,6 +80,7 @@ export const contract = {
 
   'wire.does-not-fit': 'This does not fit here. Check what you entered.',
   'wire.not-an-id': 'This is not an id of Hollow Moon.',
+  'order.no-day': 'Choose at least one day of the week.',
   'wire.not-one-of': 'Choose one from the list.',
   'wire.no-such-date': 'That date cannot be right. Check the clock of this device.',
   'wire.twice': 'Something is in this twice. Load the page again.',

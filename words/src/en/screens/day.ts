@@ -129,6 +129,8 @@ export const day = {
   'day.wanted-in-short':
     '{count, plural, =0 {nothing yet} one {one bake} other {# bakes}}, first at {first}',
   'day.nothing-yet': 'nothing yet',
+  'day.add-standing':
+    'Add {weekday}’s {count, plural, one {standing order} other {# standing orders}}',
   'day.add': 'Add a bake',
   'day.which': 'Which',
   'day.choose-a-formula': 'Choose a formula',

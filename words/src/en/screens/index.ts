@@ -23,6 +23,7 @@ import { log } from './log';
 import { moon } from './moon';
 import { offline } from './offline';
 import { outgoing } from './outgoing';
+import { order } from './order';
 import { oven } from './oven';
 import { paste } from './paste';
 import { probe } from './probe';
@@ -60,6 +61,7 @@ export const screens = {
   ...offline,
   ...outgoing,
   ...paste,
+  ...order,
   ...oven,
   ...probe,
   ...remedies,

@@ -1,6 +1,12 @@
 /** What the screens of `outgoing` say. */
 export const outgoing = {
   'outgoing.the-kitchens-facts': 'The kitchen’s settings',
+  'outgoing.a-formula': 'A formula',
+  'outgoing.a-tin': 'A tin',
+  'outgoing.a-price': 'A price',
+  'outgoing.a-bake': 'A bake',
+  'outgoing.a-day': 'A day',
+  'outgoing.an-order': 'A standing order',
   'outgoing.an-oven': 'An oven',
   'outgoing.a-probe-reading': 'A probe reading',
   'outgoing.a-tap': 'A tap on a task',

@@ -1,0 +1,210 @@
+import { WEEKDAYS, type OrderData, type StoredOrder, type Weekday } from '@hollow-moon/contract';
+import { listed, say } from '@hollow-moon/words';
+import { addDays, format } from 'date-fns';
+import { useState } from 'react';
+import { Pressable, Text, View } from 'react-native';
+import { v4 as uuid } from 'uuid';
+import type { KitchenBook } from '../book/book';
+import { Button, Fold, focusOn, icons, Notice, Read, Soft, Tick } from '../design';
+import { useWriting } from '../equipment';
+import { useOrders, weekdayOf } from './useOrders';
+import { AddBake, hour, isNextDay, NOON_MIN, WantedFields } from './WantedFields';
+
+/** A Monday: the names of the days are read off the week that it begins. */
+const MONDAY = new Date(2026, 10, 30);
+const shortName = (weekday: Weekday): string => format(addDays(MONDAY, weekday - 1), 'EEE');
+
+const daysInWords = (weekdays: readonly Weekday[]): string =>
+  weekdays.length === WEEKDAYS.length
+    ? say('order.every-day')
+    : listed(WEEKDAYS.filter((day) => weekdays.includes(day)).map(shortName));
+
+/** On which days of the week; the last of them stays. */
+function Days({
+  id,
+  weekdays,
+  onChange,
+}: {
+  readonly id: string;
+  readonly weekdays: readonly Weekday[];
+  readonly onChange: (weekdays: Weekday[]) => void;
+}) {
+  const [none, setNone] = useState(false);
+  return (
+    <View role="group" aria-label={say('order.on-days')} className="gap-2">
+      <Read>{say('order.on-days')}</Read>
+      <View className="flex-row flex-wrap gap-2">
+        {WEEKDAYS.map((day) => (
+          <Tick
+            key={day}
+            label={shortName(day)}
+            ticked={weekdays.includes(day)}
+            testID={`day-${day}-${id}`}
+            onChange={(ticked) => {
+              const next = WEEKDAYS.filter((each) =>
+                each === day ? ticked : weekdays.includes(each),
+              );
+              setNone(next.length === 0);
+              if (next.length > 0) onChange(next);
+            }}
+          />
+        ))}
+      </View>
+      {none ? <Soft>{say('order.no-day')}</Soft> : null}
+    </View>
+  );
+}
+
+/** One order in a line; a tap opens it to be changed. */
+function OrderRow({
+  order: { id, version, data },
+  book,
+  open,
+  onOpen,
+  onRemoved,
+}: {
+  readonly order: StoredOrder;
+  readonly book: KitchenBook;
+  readonly open: boolean;
+  readonly onOpen: () => void;
+  readonly onRemoved: () => void;
+}) {
+  const write = useWriting('orders', book.kitchen.id, id);
+  const name = book.formulaOf(data.formulaId)?.name ?? '';
+  const about = [
+    daysInWords(data.weekdays),
+    say('day.vessels', { count: data.vessels }),
+    data.forWhom === '' ? '' : say('day.for', { whom: data.forWhom }),
+    isNextDay(data.dueMin) ? say('day.next-day') : '',
+  ].filter(Boolean);
+  return (
+    <View role="listitem" className="border-t border-line">
+      <Pressable
+        role="button"
+        aria-expanded={open}
+        testID={`open-order-${id}`}
+        onPress={onOpen}
+        className="min-h-14 flex-row items-center gap-3 py-2 active:opacity-70"
+      >
+        <Text className="w-14 font-figures-strong text-base text-ink">{hour(data.dueMin)}</Text>
+        <View className="min-w-0 flex-1">
+          <Read className="font-read-strong">{name}</Read>
+          <Soft>{about.join(' · ')}</Soft>
+        </View>
+        {open ? (
+          <icons.shut size={18} className="text-ink-soft" aria-hidden />
+        ) : (
+          <icons.open size={18} className="text-ink-soft" aria-hidden />
+        )}
+      </Pressable>
+      {open ? (
+        <View className="gap-3 pb-4">
+          <WantedFields
+            wanted={{ ...data, id }}
+            book={book}
+            onChange={({ id: _, ...next }) => write(next, version)}
+          />
+          <Days
+            id={id}
+            weekdays={data.weekdays}
+            onChange={(weekdays) => write({ ...data, weekdays }, version)}
+          />
+          <View className="self-start">
+            <Button
+              label={say('day.remove', { bake: name })}
+              icon={icons.remove}
+              testID={`remove-order-${id}`}
+              onPress={() => {
+                write({ ...data, archived: true }, version);
+                onRemoved();
+              }}
+            />
+          </View>
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+/** An order that was just removed, and the way back. */
+function Removed({
+  order: { id, version, data },
+  book,
+  onBack,
+}: {
+  readonly order: StoredOrder;
+  readonly book: KitchenBook;
+  readonly onBack: () => void;
+}) {
+  const write = useWriting('orders', book.kitchen.id, id);
+  return (
+    <Notice
+      kind="hint"
+      testID="order-removed"
+      actions={
+        <Button
+          label={say('order.take-back')}
+          testID="order-back"
+          onPress={() => {
+            write({ ...data, archived: false }, version);
+            onBack();
+          }}
+        />
+      }
+    >
+      {say('order.removed', { bake: book.formulaOf(data.formulaId)?.name ?? '' })}
+    </Notice>
+  );
+}
+
+/** What is wanted on the same days of every week: each day that is planned can take its own over. */
+export function OrdersFold({ book }: { readonly book: KitchenBook }) {
+  const kitchenId = book.kitchen.id;
+  const all = useOrders(kitchenId);
+  const [open, setOpen] = useState<string>();
+  const [removed, setRemoved] = useState<string>();
+  const [fresh, setFresh] = useState(() => uuid());
+  const write = useWriting('orders', kitchenId, fresh);
+  if (!all) return null;
+  const orders = all.filter(({ data }) => !data.archived);
+  const gone = all.find(({ id, data }) => id === removed && data.archived);
+  const add = (formulaId: string) => {
+    const vessels = book.formulaOf(formulaId)?.vesselCount;
+    if (vessels === undefined) return;
+    const order: OrderData = {
+      ...{ formulaId, vessels, dueMin: NOON_MIN, forWhom: '', archived: false },
+      weekdays: [weekdayOf(format(new Date(), 'yyyy-MM-dd'))],
+    };
+    write(order, 0);
+    setOpen(fresh);
+    focusOn(`tins-${fresh}`);
+    setFresh(uuid());
+  };
+  return (
+    <Fold
+      id="orders"
+      title={say('order.standing')}
+      summary={say('order.in-short', { count: orders.length })}
+    >
+      {() => (
+        <>
+          {orders.length === 0 ? <Soft>{say('order.none-yet')}</Soft> : null}
+          <View role="list">
+            {orders.map((order) => (
+              <OrderRow
+                key={order.id}
+                order={order}
+                book={book}
+                open={open === order.id}
+                onOpen={() => setOpen(open === order.id ? undefined : order.id)}
+                onRemoved={() => setRemoved(order.id)}
+              />
+            ))}
+          </View>
+          {gone ? <Removed order={gone} book={book} onBack={() => setRemoved(undefined)} /> : null}
+          <AddBake label={say('order.add')} book={book} onAdd={add} testID="add-order" />
+        </>
+      )}
+    </Fold>
+  );
+}

@@ -1,0 +1,103 @@
+import type { WantedData } from '@hollow-moon/contract';
+import { say } from '@hollow-moon/words';
+import { View } from 'react-native';
+import type { KitchenBook } from '../book/book';
+import { HourField, NumberField, Picker, TextField, Tick } from '../design';
+
+/** A bake is asked for at noon until somebody says otherwise. */
+export const NOON_MIN = 12 * 60;
+const DAY_MIN = 1440;
+
+export const isNextDay = (dueMin: number): boolean => dueMin >= DAY_MIN;
+
+/** The hour of the wall at a minute of a day or of the next: "06:10". */
+export const hour = (minute: number): string =>
+  `${String(Math.floor((minute % DAY_MIN) / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
+
+/** What is asked of a bake: which, in how many tins, by when, for whom. `id` names its fields. */
+export function WantedFields<T extends WantedData>({
+  wanted,
+  book,
+  onChange,
+}: {
+  readonly wanted: T;
+  readonly book: KitchenBook;
+  readonly onChange: (wanted: T) => void;
+}) {
+  const { id, formulaId, vessels, dueMin, forWhom } = wanted;
+  return (
+    <>
+      <Picker
+        label={say('day.which')}
+        value={formulaId}
+        onChange={(next) => onChange({ ...wanted, formulaId: next })}
+        testID={`which-${id}`}
+        options={book.formulas
+          .filter(({ id: each, data }) => !data.archived || each === formulaId)
+          .map(({ id: value, data }) => ({ value, label: data.name }))}
+      />
+      <View className="flex-row flex-wrap items-end gap-3">
+        <NumberField
+          label={say('day.how-many')}
+          value={vessels}
+          decimals={0}
+          className="w-24"
+          testID={`tins-${id}`}
+          onChange={(next) => {
+            // What is being typed is not asked for yet.
+            if (Number.isInteger(next) && next >= 1 && next <= 200) {
+              onChange({ ...wanted, vessels: next });
+            }
+          }}
+        />
+        <HourField
+          label={say('day.ready-by')}
+          minutes={dueMin % DAY_MIN}
+          testID={`due-${id}`}
+          onChange={(minute) =>
+            onChange({ ...wanted, dueMin: minute + (dueMin >= DAY_MIN ? DAY_MIN : 0) })
+          }
+        />
+        <Tick
+          label={say('day.next-day')}
+          ticked={dueMin >= DAY_MIN}
+          onChange={(next) =>
+            onChange({ ...wanted, dueMin: (dueMin % DAY_MIN) + (next ? DAY_MIN : 0) })
+          }
+        />
+      </View>
+      <TextField
+        label={say('day.for-whom')}
+        value={forWhom}
+        testID={`for-${id}`}
+        onChange={(next) => onChange({ ...wanted, forWhom: next.slice(0, 120) })}
+      />
+    </>
+  );
+}
+
+/** One bake more: chosen among the formulas that are in use. */
+export const AddBake = ({
+  label,
+  testID,
+  book,
+  onAdd,
+}: {
+  readonly label: string;
+  readonly testID: string;
+  readonly book: KitchenBook;
+  readonly onAdd: (formulaId: string) => void;
+}) => (
+  <Picker
+    label={label}
+    value=""
+    onChange={onAdd}
+    testID={testID}
+    options={[
+      { value: '', label: say('day.choose-a-formula') },
+      ...book.formulas
+        .filter(({ data }) => !data.archived)
+        .map(({ id, data }) => ({ value: id, label: data.name })),
+    ]}
+  />
+);
