@@ -13,6 +13,7 @@ export * from './order';
 export * from './oven';
 export * from './ovenUse';
 export * from './pantry';
+export * from './picture';
 export * from './planOf';
 export * from './planned';
 export * from './shellBake';

@@ -1,5 +1,11 @@
 /** The log over a real MariaDB: notes added one by one, pages of it, and what is put away and brought back. */
-import { bakePageSchema, bakeSchema, LOG_PAGE, type BakeSummary } from '@hollow-moon/contract';
+import {
+  bakePageSchema,
+  bakeSchema,
+  LOG_PAGE,
+  PICTURE_LIMITS,
+  type BakeSummary,
+} from '@hollow-moon/contract';
 import { randomUUID } from 'node:crypto';
 import request from 'supertest';
 import type TestAgent from 'supertest/lib/agent';
@@ -173,6 +179,59 @@ describe('notes of a bake', () => {
     for (let count = 0; count < 200; count += 1) await post().expect(200);
     const { body } = await post().expect(422);
     expect(body.error.code).toBe('too-many');
+  });
+});
+
+describe('pictures of a bake', () => {
+  /** The shortest that can be told for a JPEG: its first bytes, and what makes it different. */
+  const picture = (nth: number) => ({
+    ...{ id: randomUUID(), at: `2026-11-2${nth}T05:00:00.000Z`, widePx: 1280, highPx: 960 },
+    jpeg: Buffer.from([0xff, 0xd8, 0xff, 0xe0, nth, 0xff, 0xd9]).toString('base64'),
+  });
+
+  it('are listed by time without what they show, and each is served as it came', async () => {
+    const id = await newBake();
+    const pictures = `${kitchen}/bakes/${id}/pictures`;
+    const [later, sooner] = [picture(5), picture(4)];
+    for (const each of [later, sooner, later]) await agent.post(pictures).send(each).expect(200);
+    const shown = [sooner, later].map(({ jpeg: _, ...rest }) => rest);
+    expect((await agent.get(pictures).expect(200)).body).toEqual(shown);
+    const served = await agent.get(`${pictures}/${later.id}`).expect(200);
+    expect(served.headers['content-type']).toBe('image/jpeg');
+    expect((served.body as Buffer).toString('base64')).toBe(later.jpeg);
+    // The bake itself stays as light as it was.
+    expect(Object.keys(await whole(id))).not.toContain('pictures');
+    await agent
+      .delete(`${pictures}/${later.id}`)
+      .set('Content-Type', 'application/json')
+      .expect(204);
+    await agent.get(`${pictures}/${later.id}`).expect(404);
+    expect((await agent.get(pictures).expect(200)).body).toEqual(shown.slice(0, 1));
+    const other = randomUUID();
+    await agent.get(`/api/kitchens/${other}/bakes/${id}/pictures`).expect(404);
+    await agent.get(`/api/kitchens/${other}/bakes/${id}/pictures/${sooner.id}`).expect(404);
+  });
+
+  it.each([
+    ['what is no JPEG', { jpeg: Buffer.from('<svg onload="1"/>').toString('base64') }, 'jpeg'],
+    ['what is no base64', { jpeg: '/9j/ü' }, 'jpeg'],
+    ['more bytes than are kept', { jpeg: `/9j/${'A'.repeat(293_336)}` }, 'jpeg'],
+    ['no size', { widePx: 0 }, 'widePx'],
+  ])('are refused with %s', async (_, change, path) => {
+    const refused = await agent
+      .post(`${kitchen}/bakes/${await newBake()}/pictures`)
+      .send({ ...picture(1), ...change })
+      .expect(422);
+    expect(refused.body.error.path).toBe(path);
+  });
+
+  it('are so many and no more', async () => {
+    const pictures = `${kitchen}/bakes/${await newBake()}/pictures`;
+    for (let nth = 0; nth < PICTURE_LIMITS.most; nth += 1) {
+      await agent.post(pictures).send(picture(nth)).expect(200);
+    }
+    const refused = await agent.post(pictures).send(picture(9)).expect(422);
+    expect(refused.body.error.code).toBe('too-many');
   });
 });
 

@@ -13,6 +13,7 @@ import { LiveProbe } from '../devices/LiveProbe';
 import { BakeHead } from './BakeHead';
 import type { LocalBake } from './bakes';
 import { believed as tellBelieved, notedKey } from './believed';
+import { PicturesFold } from '../pictures';
 import { notedOf } from './noted';
 import { NotedList, ResultForm } from './Notes';
 import { FORMS, NextStep, Pads, useForms, type Asked, type FormName } from './Pads';
@@ -262,7 +263,13 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
         onReading={(entry) => dispatch(noteOf(id, { kind: 'readings', entry }))}
       />
     );
-  const result = data.pulledAt === null ? null : <ResultForm data={data} onNote={note} />;
+  const result =
+    data.pulledAt === null ? null : (
+      <>
+        <ResultForm data={data} onNote={note} />
+        <PicturesFold kitchenId={bake.kitchenId} bakeId={id} />
+      </>
+    );
   const history = <BakeHistory id={id} data={believed} elapsedS={elapsedS} onNote={note} />;
   const of: Laid = { whole, head, live, result, history, onNote: note };
   return wide ? <WideBake {...of} /> : <PhoneBake {...of} open={open} onOpen={setOpen} />;

@@ -11,6 +11,7 @@ import Keyboard from 'lucide-react-native/icons/keyboard';
 import Search from 'lucide-react-native/icons/search';
 import Thermometer from 'lucide-react-native/icons/thermometer';
 import Close from 'lucide-react-native/icons/x';
+import Camera from 'lucide-react-native/icons/camera';
 import ChefHat from 'lucide-react-native/icons/chef-hat';
 import CircleAlert from 'lucide-react-native/icons/circle-alert';
 import Flame from 'lucide-react-native/icons/flame';
@@ -36,6 +37,7 @@ export const icons = {
   afar: Afar,
   alarm: AlarmClock,
   alert: CircleAlert,
+  camera: Camera,
   back: Back,
   bake: Flame,
   close: Close,

@@ -69,6 +69,10 @@ const noted =
       if (here === gone) dispatch(api.util.invalidateTags([{ type: 'marks', id }]));
       return;
     }
+    if (kind === 'pictures') {
+      dispatch(api.util.invalidateTags([{ type: 'bakes', id }]));
+      return;
+    }
     const entry = state.noted[entryId];
     const here = entry !== undefined && !entry.takenBack;
     if (here !== gone) return;

@@ -10,6 +10,7 @@ import { Button, Figure, Fold, Labelled, Read, Sheet, Soft, Title, useWords } fr
 import { captionOf, listed, minutes, say, spanOfMinutes, wobbleWidth } from '@hollow-moon/words';
 import { Margin, useTitle } from '../layout';
 import { DonenessKey, Moon, moonInWords, type MoonState } from '../moon';
+import { PicturesFold } from '../pictures';
 import { centreReadings } from './centre';
 import { differenceInWords } from './difference';
 import { OvenFold } from './OvenFold';
@@ -303,6 +304,7 @@ export function BakeRecord({
           </Fold>
         )}
         {made ? null : <OvenFold bake={bake} book={book} />}
+        <PicturesFold kitchenId={book.kitchen.id} bakeId={bake.id} />
       </View>
       <Margin>
         <View className="flex-row flex-wrap gap-2">

@@ -20,6 +20,7 @@ const KIND_NAMES = {
   wobbles: say('outgoing.a-wobble-check'),
   deeds: say('outgoing.a-deed'),
   marks: say('outgoing.a-tap'),
+  pictures: say('outgoing.a-picture'),
 } as const;
 
 /** Where a thing is looked at that has a screen of its own, and settles there what is to be settled. */
@@ -30,7 +31,7 @@ const screenOf = ({ thing, work: { kind } }: Write): string | undefined =>
       ? `/work/${thing}`
       : kind === 'days'
         ? `/plan/${thing}`
-        : ['bakes', 'readings', 'wobbles', 'deeds'].includes(kind)
+        : ['bakes', 'readings', 'wobbles', 'deeds', 'pictures'].includes(kind)
           ? `/bake/${thing}`
           : undefined;
 

@@ -1,4 +1,10 @@
-import { deedSchema, markSchema, readingSchema, wobbleCheckSchema } from '@hollow-moon/contract';
+import {
+  deedSchema,
+  markSchema,
+  pictureSchema,
+  readingSchema,
+  wobbleCheckSchema,
+} from '@hollow-moon/contract';
 import { z } from 'zod';
 import { RESOURCES, type ResourceKind } from '../wire/resources';
 import type { Write } from './writes';
@@ -24,9 +30,10 @@ export const keptWriteSchema = z.object({
     z.object({ op: z.literal('note'), kind: z.literal('wobbles'), entry: wobbleCheckSchema }),
     z.object({ op: z.literal('note'), kind: z.literal('deeds'), entry: deedSchema }),
     z.object({ op: z.literal('note'), kind: z.literal('marks'), entry: markSchema }),
+    z.object({ op: z.literal('note'), kind: z.literal('pictures'), entry: pictureSchema }),
     z.object({
       op: z.literal('take-back'),
-      kind: z.enum(['readings', 'wobbles', 'deeds', 'marks']),
+      kind: z.enum(['readings', 'wobbles', 'deeds', 'marks', 'pictures']),
       entryId: z.string(),
     }),
   ]),

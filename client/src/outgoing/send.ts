@@ -3,8 +3,9 @@ import { RESOURCES, type ResourceKind, type StoredThing } from '../wire/resource
 import type { Work, Write } from './writes';
 
 /** What a note is of, as it stands in addresses. */
-const notedOf = (kind: 'readings' | 'wobbles' | 'deeds' | 'marks'): 'bakes' | 'days' =>
-  kind === 'marks' ? 'days' : 'bakes';
+const notedOf = (
+  kind: 'readings' | 'wobbles' | 'deeds' | 'marks' | 'pictures',
+): 'bakes' | 'days' => (kind === 'marks' ? 'days' : 'bakes');
 
 /** Where a write goes, and what is sent. */
 function requestOf({ id, kitchenId, thing, work }: Write) {

@@ -1,4 +1,11 @@
-import type { BakeData, DeedData, MarkData, Reading, WobbleCheck } from '@hollow-moon/contract';
+import type {
+  BakeData,
+  DeedData,
+  MarkData,
+  PictureData,
+  Reading,
+  WobbleCheck,
+} from '@hollow-moon/contract';
 import { createAction, createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { v4 as uuid } from 'uuid';
 import type { Refused, ResourceKind, StoredThing } from '../wire/resources';
@@ -18,9 +25,10 @@ export type Work =
   | { readonly op: 'note'; readonly kind: 'wobbles'; readonly entry: WobbleCheck }
   | { readonly op: 'note'; readonly kind: 'deeds'; readonly entry: DeedData }
   | { readonly op: 'note'; readonly kind: 'marks'; readonly entry: MarkData }
+  | { readonly op: 'note'; readonly kind: 'pictures'; readonly entry: PictureData }
   | {
       readonly op: 'take-back';
-      readonly kind: 'readings' | 'wobbles' | 'deeds' | 'marks';
+      readonly kind: 'readings' | 'wobbles' | 'deeds' | 'marks' | 'pictures';
       readonly entryId: string;
     };
 

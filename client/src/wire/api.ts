@@ -9,6 +9,7 @@ import {
   orderSchema,
   ovenSchema,
   pantryItemSchema,
+  shownPictureSchema,
   tookSchema,
   vesselSchema,
   type BakePage,
@@ -16,6 +17,7 @@ import {
   type FormulaVersion,
   type Kitchen,
   type MarkData,
+  type ShownPicture,
   type StoredBake,
 } from '@hollow-moon/contract';
 import type { Took } from '@hollow-moon/core';
@@ -34,7 +36,15 @@ const as =
     schema.parse(response);
 
 /** The lists of the book. */
-export const LISTED = ['kitchens', 'formulas', 'vessels', 'ovens', 'pantry', 'days', 'orders'] as const;
+export const LISTED = [
+  'kitchens',
+  'formulas',
+  'vessels',
+  'ovens',
+  'pantry',
+  'days',
+  'orders',
+] as const;
 export type Listed = (typeof LISTED)[number];
 
 export const api = createApi({
@@ -82,6 +92,11 @@ export const api = createApi({
         transformResponse: as(markSchema.array()),
         providesTags: (_result, _error, { id }) => [{ type: 'marks', id }],
       }),
+      pictures: build.query<ShownPicture[], OneOf>({
+        query: ({ kitchenId, id }) => `/kitchens/${kitchenId}/bakes/${id}/pictures`,
+        transformResponse: as(shownPictureSchema.array()),
+        providesTags: (_result, _error, { id }) => [{ type: 'bakes', id }],
+      }),
       took: build.query<Took[], string>({
         query: (kitchenId) => `/kitchens/${kitchenId}/took`,
         transformResponse: as(tookSchema.array()),
@@ -110,6 +125,7 @@ export const {
   useBakeQuery,
   useMarksQuery,
   useTookQuery,
+  usePicturesQuery,
 } = api;
 
 declare module '../state/state' {

@@ -3,12 +3,16 @@ import {
   markSchema,
   MOST_MARKS,
   NOTED_LIMITS,
+  PICTURE_LIMITS,
+  pictureSchema,
   readingSchema,
   tookSchema,
   wobbleCheckSchema,
   type DeedData,
   type MarkData,
   type Noted,
+  type PictureData,
+  type ShownPicture,
   type Reading,
   type WobbleCheck,
 } from '@hollow-moon/contract';
@@ -33,7 +37,7 @@ import {
 /** A kind of thing that is noted of a bake or a day: added one by one, and taken back one by one. */
 export interface NotedKind<Entry extends { readonly id: string }> extends ChildTable {
   /** How its entries are called in addresses, and one of them by name. */
-  readonly path: 'readings' | 'wobbles' | 'deeds' | 'marks';
+  readonly path: 'readings' | 'wobbles' | 'deeds' | 'marks' | 'pictures';
   readonly what: ThingName;
   /** What they are noted of. */
   readonly of: { readonly what: ThingName; readonly find: Repository<unknown>['find'] };
@@ -85,6 +89,13 @@ export const WOBBLES: NotedKind<WobbleCheck> = {
   }),
 };
 
+const shownPicture = (row: ChildRow): ShownPicture => ({
+  id: String(row.id),
+  at: String(row.at),
+  widePx: Number(row.wide_px),
+  highPx: Number(row.high_px),
+});
+
 /** What an entry may have or not, and its column. */
 type Maybe = Readonly<Record<string, string>>;
 
@@ -118,6 +129,20 @@ export const DEEDS: NotedKind<DeedData> = {
   values: (deed) => [deed.id, deed.atS, deed.kind, ...maybeValues(deed, OF_DEED)],
   read: (row) =>
     deedSchema.parse({ id: row.id, atS: row.at_s, kind: row.kind, ...maybeRead(row, OF_DEED) }),
+};
+
+export const PICTURES: NotedKind<PictureData> = {
+  path: 'pictures',
+  what: 'picture',
+  parent: 'bake_id',
+  order: 'c.at, c.id',
+  of: OF_BAKE.of,
+  table: 'bake_pictures',
+  most: PICTURE_LIMITS.most,
+  schema: pictureSchema,
+  columns: ['id', 'at', 'wide_px', 'high_px', 'jpeg'],
+  values: ({ id, at, widePx, highPx, jpeg }) => [id, at, widePx, highPx, jpeg],
+  read: (row) => ({ ...shownPicture(row), jpeg: String(row.jpeg) }),
 };
 
 const OF_MARK = {
@@ -173,6 +198,20 @@ export async function marksOf(
   return row ? childRows(row, MARKS).map(MARKS.read) : [];
 }
 
+/** The pictures of a bake by time, without the pictures themselves. */
+export async function picturesOf(
+  on: Database,
+  kitchenId: string,
+  bakeId: string,
+): Promise<readonly ShownPicture[]> {
+  const rows = await select(
+    on,
+    `SELECT id, at, wide_px, high_px FROM bake_pictures c WHERE kitchen_id = ? AND bake_id = ? ORDER BY ${PICTURES.order}`,
+    [kitchenId, bakeId],
+  );
+  return rows.map(shownPicture);
+}
+
 /** What the last tasks of each kind took in a kitchen, the latest first. */
 export async function tookIn(on: Database, kitchenId: string): Promise<readonly Took[]> {
   const rows = await select(
@@ -211,7 +250,7 @@ export async function notedOf(on: Database, kitchenId: string, bakeId: string): 
 
 /** One entry, or `undefined`. */
 export async function findNoted<Entry extends { readonly id: string }>(
-  on: Transaction,
+  on: Database | Transaction,
   { table, parent, columns, read }: NotedKind<Entry>,
   kitchenId: string,
   parentId: string,

@@ -30,6 +30,7 @@ export const api = {
   'thing.mark': 'tap',
   'thing.order': 'standing order',
   'thing.oven': 'oven',
+  'thing.picture': 'picture',
   'thing.reading': 'reading',
   'thing.wobble': 'wobble check',
   'thing.thing': 'thing',

@@ -80,6 +80,9 @@ export const contract = {
 
   'wire.does-not-fit': 'This does not fit here. Check what you entered.',
   'wire.not-an-id': 'This is not an id of Hollow Moon.',
+  'field.picture-side': 'Each side of the picture, in px,',
+  'picture.too-large': 'This picture is too large to keep. Choose a smaller one.',
+  'picture.no-jpeg': 'This is not a picture that can be kept. Choose a photograph.',
   'order.no-day': 'Choose at least one day of the week.',
   'wire.not-one-of': 'Choose one from the list.',
   'wire.no-such-date': 'That date cannot be right. Check the clock of this device.',

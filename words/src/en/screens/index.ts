@@ -26,6 +26,7 @@ import { outgoing } from './outgoing';
 import { order } from './order';
 import { oven } from './oven';
 import { paste } from './paste';
+import { pictures } from './pictures';
 import { probe } from './probe';
 import { remedies } from './remedies';
 import { root } from './root';
@@ -63,6 +64,7 @@ export const screens = {
   ...paste,
   ...order,
   ...oven,
+  ...pictures,
   ...probe,
   ...remedies,
   ...root,

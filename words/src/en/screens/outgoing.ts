@@ -6,6 +6,7 @@ export const outgoing = {
   'outgoing.a-price': 'A price',
   'outgoing.a-bake': 'A bake',
   'outgoing.a-day': 'A day',
+  'outgoing.a-picture': 'A picture of a bake',
   'outgoing.an-order': 'A standing order',
   'outgoing.an-oven': 'An oven',
   'outgoing.a-probe-reading': 'A probe reading',
