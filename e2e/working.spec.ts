@@ -52,12 +52,24 @@ test('a tart is made by the plan, from its butter to the log', async ({ page }) 
   // The record wrote itself.
   await page.getByTestId('work-behind').click();
   await expect(page.locator('[data-testid^="over-"]')).toHaveCount(done.length);
-  const { at } = (await (await page.request.get(dayInBook(page, work, '/marks'))).json()).findLast(
+  const marks = dayInBook(page, work, '/marks');
+  const last = (await (await page.request.get(marks)).json()).findLast(
     (mark: { bakeId?: string }) => mark.bakeId,
   );
-  expect(new Date(at).getTime()).toBeGreaterThan(EVENING.getTime());
+  expect(new Date(last.at).getTime()).toBeGreaterThan(EVENING.getTime());
+  // Another device has said who put it in.
+  const [{ id: by }] = (await (await page.request.get(dayInBook(page, work))).json()).data.people;
+  const said = { ...last, id: randomUUID(), tap: randomUUID(), kind: 'begun', by };
+  expect((await page.request.post(marks, { data: said })).status()).toBe(200);
   await page.goto('/log');
-  await expect(page.getByRole('link', { name: /Bay-leaf set custard tart/ }).first()).toBeVisible();
+  await page
+    .getByRole('link', { name: /Bay-leaf set custard tart/ })
+    .first()
+    .click();
+  const ofDay = page.getByTestId('record-day');
+  await expect(ofDay).toHaveText(/^Baked by the plan “A day’s baking”\s*put in by Cook 1$/);
+  await ofDay.click();
+  await expect(page.getByTestId('all-done')).toBeVisible();
 });
 
 test('two devices see each other’s taps, and one bake is on both', async ({ page, browser }) => {

@@ -13,6 +13,7 @@ import { DonenessKey, Moon, moonInWords, type MoonState } from '../moon';
 import { PicturesFold } from '../pictures';
 import { centreReadings } from './centre';
 import { differenceInWords } from './difference';
+import { OfDay } from './OfDay';
 import { OvenFold } from './OvenFold';
 import { RecordCurves } from './RecordCurves';
 import { lastMoon, RESULT_MARKS } from './outcome';
@@ -75,9 +76,11 @@ function BakedWith({ data }: { readonly data: StoredBake['data'] }) {
 /** The bake as it was foreseen beside the bake as it was, and the difference in words. */
 function TwoMoons({
   bake,
+  kitchenId,
   pulledS,
 }: {
   readonly bake: StoredBake;
+  readonly kitchenId: string;
   readonly pulledS: number | undefined;
 }) {
   const words = useWords();
@@ -143,6 +146,7 @@ function TwoMoons({
         </View>
       ) : null}
       <BakedWith data={data} />
+      {data.ofDay ? <OfDay kitchenId={kitchenId} bakeId={bake.id} ofDay={data.ofDay} /> : null}
     </Sheet>
   );
 }
@@ -275,7 +279,7 @@ export function BakeRecord({
           <Soft>{format(new Date(data.startedAt), 'EEEE d MMMM yyyy, HH:mm')}</Soft>
         </View>
       </Margin>
-      <TwoMoons bake={bake} pulledS={pulledS} />
+      <TwoMoons bake={bake} kitchenId={book.kitchen.id} pulledS={pulledS} />
       <View>
         <Fold
           id="foreseen-and-done"

@@ -13,6 +13,10 @@ export const log = {
   'log.not-judged': 'Not judged',
   'log.tin': 'Tin',
   'log.oven': 'Oven',
+  'log.of-day': 'Baked by the plan “{day}”',
+  'log.put-in-by': 'put in by {who}',
+  'log.taken-out-by': 'taken out by {who}',
+  'log.both-by': 'put in and taken out by {who}',
   'log.poured-at': 'Poured at',
   'log.foreseen-and-done': 'Forecast and actual',
   'log.believed':
