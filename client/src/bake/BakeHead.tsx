@@ -6,7 +6,7 @@ import Svg, { Circle } from 'react-native-svg';
 import { Button, colours, Figure, focusOn, Notice, Read, Sheet, Soft, useWords } from '../design';
 import { Moon, moonInWords } from '../moon';
 import { BakeDial } from './BakeDial';
-import { foreseenAt, gapOf, type Gap } from './foreseen';
+import { foreseenAt, gapOf, isTold, type Gap } from './foreseen';
 import { LearntNotice } from './LearntNotice';
 import { MadeParts } from './MadeParts';
 import { foreseenMoon, secondsInto, type Standing } from './progress';
@@ -250,6 +250,7 @@ export function BakeHead({
   readonly onWrong: (() => void) | undefined;
 }) {
   const gap = data.pulledAt === null ? gapOf(data, heeded) : undefined;
+  const told = gap && isTold(gap, standing.phase) ? gap : undefined;
   const made = data.parts.length > 0;
   const sinceS = secondsInto(data, now);
   const { elapsedS, phase } = standing;
@@ -267,7 +268,7 @@ export function BakeHead({
         <WallClock standing={standing} />
       )}
       <ToDo id={id} data={data} noted={noted} now={now} onWrong={onWrong} />
-      {gap ? <GapNotice gap={gap} /> : null}
+      {told ? <GapNotice gap={told} /> : null}
       {learnt ? <LearntNotice data={data} noted={noted} learnt={learnt} heeded={heeded} /> : null}
       <Pulled data={data} elapsedS={elapsedS} onNote={onNote} />
       {made ? null : (

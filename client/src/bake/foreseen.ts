@@ -98,3 +98,10 @@ export function gapOf(data: BakeData, readings: readonly Reading[]): Gap | undef
         : a[0] + ((last.celsius - a[1]) / (b![1] - a[1])) * (b![0] - a[0]);
   return { atS: last.atS, celsius: last.celsius, gapK, behindS: last.atS - thenS };
 }
+
+/**
+ * Whether a gap is worth telling: a bake that is past its window although it is behind its forecast, `phase` being that of the
+ * window moved by what it is behind, needs no longer, and would be told to be pulled and to wait at once.
+ */
+export const isTold = ({ gapK }: Pick<Gap, 'gapK'>, phase: string): boolean =>
+  gapK > 0 || phase !== 'past';

@@ -1,6 +1,6 @@
 import { after, begunBake } from '../testing/bake';
 import type { Reading } from '@hollow-moon/contract';
-import { foreseenAt, gapOf } from './foreseen';
+import { foreseenAt, gapOf, isTold } from './foreseen';
 import { foreseenMoon, nextToDo, standingOf } from './progress';
 
 describe('where a bake stands', () => {
@@ -140,6 +140,18 @@ describe('a reading far from the forecast', () => {
       phase: 'waiting',
       says: 'Look in 8 min',
     });
+  });
+
+  it('is not told as a wait where the bake is past its window all the same', () => {
+    // 83.85 °C were foreseen for 2590 s; 79 for 1980 + 620 × 4.3 / 9.3 = 2266.7 s, so it is 323 s behind, and past at 3000 s.
+    const warm = [readAt(2590, 79)];
+    expect(gapOf(begunBake, warm)!.behindS).toBeCloseTo(323.3, 1);
+    const told = (readings: typeof warm) =>
+      isTold(gapOf(begunBake, readings)!, standingOf(begunBake, after(3000), readings).phase);
+    expect(told(warm)).toBe(false);
+    // At 60 °C it is 1590 s behind, and has to wait; and what is ahead is told whenever it is.
+    expect(told([readAt(2590, 60)])).toBe(true);
+    expect(isTold({ gapK: 5 }, 'past')).toBe(true);
   });
 
   it('looks sooner where it is ahead', () => {

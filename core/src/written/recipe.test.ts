@@ -187,6 +187,10 @@ it.each([
   ['Bake at gas mark 4 for 1 h', 177, undefined],
   ['Bake in the oven (160 °C fan) until it just wobbles', 160, undefined],
   ['Asse a 200 °C durante 25 minutos', 200, 25],
+  // The shell first, the filling after it, in one row. By hand: 350 °F is 176.7 °C.
+  ['Blind bake at 400°F for 20 minutes. Pour it in and bake at 350°F for 45 minutes.', 177, 45],
+  ['Cuire à blanc à 180 °C. Verser la crème. Enfourner à 150 °C. Cuire 35 minutes.', 150, 35],
+  ['Heat the oven to 350 F. Pour in the custard and bake 40 minutes.', 177, 40],
 ] as const)('%s', (line, setC, minutes) => {
   const { facts } = readRecipe(`200 g sugar\n${line}`, 'en');
   expect([facts.oven?.setC, facts.minutes]).toEqual([setC, minutes]);

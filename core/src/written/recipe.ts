@@ -257,13 +257,30 @@ export function readRecipe(
 const found = <T>(values: readonly (T | undefined)[]): T | undefined =>
   values.find((value) => value !== undefined);
 
+/** Where a sentence ends and another begins. */
+const BETWEEN_SENTENCES = /(?<=[.!?;])\s+(?=\p{Lu})/u;
+
+/** What a row says of the oven. The shell is baked before the filling is: of several settings in one row the last counts as well. */
+function bakingIn(row: string): ReturnType<typeof ovenIn> {
+  const whole = ovenIn(row);
+  const sentences = row.split(BETWEEN_SENTENCES).map(ovenIn);
+  const settings = sentences.filter(({ oven }) => oven !== undefined);
+  if (settings.length < 2) return whole;
+  const last = sentences.lastIndexOf(settings.at(-1)!);
+  return {
+    oven: sentences[last]!.oven,
+    minutes: found(sentences.slice(last).map(({ minutes }) => minutes)),
+    bath: whole.bath,
+  };
+}
+
 /** What the rows that are no lines say of the whole. */
 function factsOf(rows: readonly RecipeRow[]): RecipeFacts {
   const said = rows
     .filter(({ kind }) => kind !== 'line' && kind !== 'empty')
     .map((row) => row.text);
   const title = rows.find(({ kind }) => kind === 'title')?.text;
-  const ovens = said.map(ovenIn);
+  const ovens = said.map(bakingIn);
   // The filling goes into the oven last: of several settings the last is its own.
   const last = ovens.filter(({ oven }) => oven !== undefined).at(-1);
   return {
