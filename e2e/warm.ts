@@ -1,7 +1,7 @@
 // A browser that has been here before. A fresh context compiles the application's script anew at each page it opens, which costs
 // more than most tests ask of it; a cook's own browser keeps what it has compiled. So the tests share one browser over a profile
 // on the disk, of which nothing but the caches of scripts outlives a test.
-import { test as base, type BrowserContext } from '@playwright/test';
+import { test as base, type BrowserContext, type PlaywrightWorkerArgs } from '@playwright/test';
 import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -27,14 +27,39 @@ async function forget(context: BrowserContext): Promise<void> {
 
 interface Held {
   readonly profile: string;
-  context?: BrowserContext;
+  context: BrowserContext | undefined;
+  /** A test has set its clock, which holds for every page that is opened in it. */
+  clocked: boolean;
+}
+
+/** The ways to set a clock; a browser whose clock was set is of no use to the next test. */
+const CLOCK_SETTING = ['install', 'setFixedTime', 'setSystemTime'] as const;
+
+function watchClock(held: Held, { clock }: BrowserContext): void {
+  for (const way of CLOCK_SETTING) {
+    const set = clock[way].bind(clock) as (...given: unknown[]) => Promise<void>;
+    clock[way] = (...given: unknown[]) => {
+      held.clocked = true;
+      return set(...given);
+    };
+  }
+}
+
+/** The browser of a worker: opened anew, over what was compiled, where there is none any more. */
+async function opened(held: Held, playwright: PlaywrightWorkerArgs['playwright']) {
+  if (held.context) return held.context;
+  const context = await playwright.chromium.launchPersistentContext(held.profile);
+  Object.assign(held, { context, clocked: false });
+  watchClock(held, context);
+  return context;
 }
 
 export const test = base.extend<{ context: BrowserContext }, { held: Held }>({
   held: [
     // eslint-disable-next-line no-empty-pattern -- Playwright reads what is wanted from this very pattern.
     async ({}, use) => {
-      const held: Held = { profile: await mkdtemp(join(tmpdir(), 'hollow-moon-browser-')) };
+      const profile = await mkdtemp(join(tmpdir(), 'hollow-moon-browser-'));
+      const held: Held = { profile, context: undefined, clocked: false };
       await use(held);
       await held.context?.close();
       await rm(held.profile, { recursive: true, force: true });
@@ -43,8 +68,11 @@ export const test = base.extend<{ context: BrowserContext }, { held: Held }>({
   ],
   // Opened within a test and not for the worker, so that it gets the options of the configuration.
   context: async ({ playwright, held }, use) => {
-    held.context ??= await playwright.chromium.launchPersistentContext(held.profile);
-    await use(held.context);
-    await forget(held.context);
+    const context = await opened(held, playwright);
+    await use(context);
+    await forget(context);
+    if (!held.clocked) return;
+    held.context = undefined;
+    await context.close();
   },
 });
