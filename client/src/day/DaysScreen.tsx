@@ -1,4 +1,4 @@
-import { type DayData, type StoredDay } from '@hollow-moon/contract';
+import { type StoredDay } from '@hollow-moon/contract';
 import { fromDayFile } from '@hollow-moon/contract/planning';
 import type { Problem } from '@hollow-moon/core';
 import { listed, say } from '@hollow-moon/words';
@@ -8,6 +8,7 @@ import { Text, View } from 'react-native';
 import { useKitchenBook, type KitchenBook } from '../book/book';
 import { Button, FileButton, icons, Notice, PlaceLink, Soft, Title, useWords } from '../design';
 import { Column, Hollow, Margin, useTitle, WhenHere } from '../layout';
+import { arrived } from './arrived';
 import { OrdersFold } from './OrdersFold';
 import { emptyDay, useDays, useKeepDay } from './useDay';
 import { usePaces } from './usePaces';
@@ -26,26 +27,6 @@ const DayLink = ({ id, data }: StoredDay) => (
   </View>
 );
 
-/** A day from a file, without the bakes whose formulas are not here: their names are told. */
-function arrived(
-  day: DayData,
-  book: KitchenBook,
-): { readonly day: DayData; readonly lacks: string[] } {
-  const here = (formulaId: string) => book.formulaOf(formulaId) !== undefined;
-  const kept = day.wanted.filter(({ formulaId }) => here(formulaId));
-  const ids = new Set(kept.map(({ id }) => id));
-  return {
-    day: {
-      ...day,
-      wanted: kept,
-      locks: day.locks.filter(({ task }) => [...ids].some((id) => task.startsWith(id))),
-      changes: day.changes.filter(({ bake }) => ids.has(bake)),
-      way: day.way && { ...day.way, order: day.way.order.filter((id) => ids.has(id)) },
-    },
-    lacks: day.wanted.flatMap(({ formulaId }) => (here(formulaId) ? [] : [formulaId])),
-  };
-}
-
 function Days({ book }: { readonly book: KitchenBook }) {
   const { tell } = useWords();
   const days = useDays(book.kitchen.id);
@@ -57,7 +38,7 @@ function Days({ book }: { readonly book: KitchenBook }) {
     const read = fromDayFile(text);
     setProblem(read.ok ? undefined : read.problem);
     if (!read.ok) return;
-    const { day, lacks } = arrived(read.value.day, book);
+    const { day, lacks } = arrived(read.value.day, (id) => book.formulaOf(id) !== undefined);
     setLacking(lacks.map((id) => read.value.formulas[id] ?? id));
     const id = keep(day);
     if (lacks.length === 0) router.navigate(`/plan/${id}`);

@@ -1,6 +1,7 @@
 /** Hours of the wall, and what a tap on a way out does to a day. */
 import { BEFORE_MIN } from '@hollow-moon/contract/planning';
 import type { Relief } from '@hollow-moon/core/planning';
+import { arrived } from './arrived';
 import { emptyDay } from './useDay';
 import type { Planned } from './usePlan';
 import { reliefInWords } from './relief';
@@ -83,5 +84,31 @@ describe('a way out', () => {
     const { says, taps } = after({ kind: 'borrow-oven', like: 'oven' });
     expect(says).toContain('second oven like Deck');
     expect(taps).toBe(false);
+  });
+});
+
+describe('a day from a file', () => {
+  const wanted = (id: string, formulaId: string) => ({
+    ...{ id, formulaId, vessels: 1, dueMin: 400, forWhom: '' },
+  });
+  const day = {
+    ...emptyDay(new Date('2026-11-30T12:00:00')),
+    wanted: [wanted('tart', 'here'), wanted('pie', 'elsewhere')],
+    locks: ['tart:fill', 'pie:fill', 'shared:dough:rye'].map((task) => ({ task, startMin: 60 })),
+    changes: ['tart', 'pie'].map((bake) => ({ bake, task: 'fill', kind: 'dropped' as const })),
+    way: { order: ['pie', 'tart'], soonerMin: {} },
+  };
+
+  it('comes without what cannot be made here, and keeps what was put by hand of the rest and of what is shared', () => {
+    const { day: come, lacks } = arrived(day, (formulaId) => formulaId === 'here');
+    expect(lacks).toEqual(['elsewhere']);
+    expect(come.wanted.map(({ id }) => id)).toEqual(['tart']);
+    expect(come.locks.map(({ task }) => task)).toEqual(['tart:fill', 'shared:dough:rye']);
+    expect(come.changes.map(({ bake }) => bake)).toEqual(['tart']);
+    expect(come.way?.order).toEqual(['tart']);
+  });
+
+  it('is as it was where all of it can be made', () => {
+    expect(arrived(day, () => true)).toEqual({ day, lacks: [] });
   });
 });
