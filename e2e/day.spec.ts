@@ -374,7 +374,7 @@ test('a standing order is kept by weekday, and a day takes it over by one tap', 
   // The last day stays, and it is said why.
   await row.getByRole('checkbox', { name: 'Wed' }).click();
   await expect(row).toContainText('Choose at least one day of the week.');
-  await expect(row).toContainText(/07:15\s*Landing milk pie\s*Wed · 3 tins · for the school/);
+  await expect(row).toContainText(/07:15\s*Landing milk pie\s*Wed · 3 tins, for the school/);
 
   await page.getByTestId('new-day').click();
   await page.getByRole('button', { name: 'Add Wednesday’s 2 standing orders' }).click();

@@ -2,13 +2,13 @@ import { WEEKDAYS, type OrderData, type StoredOrder, type Weekday } from '@hollo
 import { listed, say } from '@hollow-moon/words';
 import { addDays, format } from 'date-fns';
 import { useState } from 'react';
-import { Pressable, Text, View } from 'react-native';
+import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import type { KitchenBook } from '../book/book';
 import { Button, Fold, focusOn, icons, Notice, Read, Soft, Tick } from '../design';
 import { useWriting } from '../equipment';
 import { useOrders, weekdayOf } from './useOrders';
-import { AddBake, hour, isNextDay, NOON_MIN, WantedFields } from './WantedFields';
+import { AddBake, NOON_MIN, WantedFields, WantedLine } from './WantedFields';
 
 /** A Monday: the names of the days are read off the week that it begins. */
 const MONDAY = new Date(2026, 10, 30);
@@ -71,58 +71,39 @@ function OrderRow({
 }) {
   const write = useWriting('orders', book.kitchen.id, id);
   const name = book.formulaOf(data.formulaId)?.name ?? '';
-  const about = [
-    daysInWords(data.weekdays),
-    say('day.vessels', { count: data.vessels }),
-    data.forWhom === '' ? '' : say('day.for', { whom: data.forWhom }),
-    isNextDay(data.dueMin) ? say('day.next-day') : '',
-  ].filter(Boolean);
   return (
-    <View role="listitem" className="border-t border-line">
-      <Pressable
-        role="button"
-        aria-expanded={open}
-        testID={`open-order-${id}`}
-        onPress={onOpen}
-        className="min-h-14 flex-row items-center gap-3 py-2 active:opacity-70"
-      >
-        <Text className="w-14 font-figures-strong text-base text-ink">{hour(data.dueMin)}</Text>
-        <View className="min-w-0 flex-1">
-          <Read className="font-read-strong">{name}</Read>
-          <Soft>{about.join(' · ')}</Soft>
-        </View>
-        {open ? (
-          <icons.shut size={18} className="text-ink-soft" aria-hidden />
-        ) : (
-          <icons.open size={18} className="text-ink-soft" aria-hidden />
-        )}
-      </Pressable>
-      {open ? (
-        <View className="gap-3 pb-4">
-          <WantedFields
-            wanted={{ ...data, id }}
-            book={book}
-            onChange={({ id: _, ...next }) => write(next, version)}
+    <WantedLine
+      wanted={data}
+      days={daysInWords(data.weekdays)}
+      book={book}
+      open={open}
+      onOpen={onOpen}
+      testID={`open-order-${id}`}
+    >
+      <View className="gap-3 pb-4">
+        <WantedFields
+          wanted={{ ...data, id }}
+          book={book}
+          onChange={({ id: _, ...next }) => write(next, version)}
+        />
+        <Days
+          id={id}
+          weekdays={data.weekdays}
+          onChange={(weekdays) => write({ ...data, weekdays }, version)}
+        />
+        <View className="self-start">
+          <Button
+            label={say('day.remove', { bake: name })}
+            icon={icons.remove}
+            testID={`remove-order-${id}`}
+            onPress={() => {
+              write({ ...data, archived: true }, version);
+              onRemoved();
+            }}
           />
-          <Days
-            id={id}
-            weekdays={data.weekdays}
-            onChange={(weekdays) => write({ ...data, weekdays }, version)}
-          />
-          <View className="self-start">
-            <Button
-              label={say('day.remove', { bake: name })}
-              icon={icons.remove}
-              testID={`remove-order-${id}`}
-              onPress={() => {
-                write({ ...data, archived: true }, version);
-                onRemoved();
-              }}
-            />
-          </View>
         </View>
-      ) : null}
-    </View>
+      </View>
+    </WantedLine>
   );
 }
 

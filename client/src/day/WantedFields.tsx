@@ -1,18 +1,67 @@
 import type { WantedData } from '@hollow-moon/contract';
 import { say } from '@hollow-moon/words';
-import { View } from 'react-native';
+import type { ReactNode } from 'react';
+import { Pressable, Text, View } from 'react-native';
 import type { KitchenBook } from '../book/book';
-import { HourField, NumberField, Picker, TextField, Tick } from '../design';
+import { HourField, icons, NumberField, Picker, Read, Soft, TextField, Tick } from '../design';
 
 /** A bake is asked for at noon until somebody says otherwise. */
 export const NOON_MIN = 12 * 60;
 const DAY_MIN = 1440;
 
-export const isNextDay = (dueMin: number): boolean => dueMin >= DAY_MIN;
+const isNextDay = (dueMin: number): boolean => dueMin >= DAY_MIN;
 
 /** The hour of the wall at a minute of a day or of the next: "06:10". */
 export const hour = (minute: number): string =>
   `${String(Math.floor((minute % DAY_MIN) / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
+
+/** A bake with its hour in a line; a tap opens what is under it. `days` stands before how many and for whom. */
+export function WantedLine({
+  wanted: { formulaId, vessels, dueMin, forWhom },
+  days = '',
+  book,
+  open,
+  onOpen,
+  testID,
+  children,
+}: {
+  readonly wanted: Omit<WantedData, 'id'>;
+  readonly days?: string;
+  readonly book: KitchenBook;
+  readonly open: boolean;
+  readonly onOpen: () => void;
+  readonly testID: string;
+  readonly children: ReactNode;
+}) {
+  const about = [
+    say('day.vessels', { count: vessels }),
+    forWhom === '' ? '' : say('day.for', { whom: forWhom }),
+    isNextDay(dueMin) ? say('day.next-day') : '',
+  ].filter(Boolean);
+  return (
+    <View role="listitem" className="border-t border-line">
+      <Pressable
+        role="button"
+        aria-expanded={open}
+        testID={testID}
+        onPress={onOpen}
+        className="min-h-14 flex-row items-center gap-3 py-2 active:opacity-70"
+      >
+        <Text className="w-14 font-figures-strong text-base text-ink">{hour(dueMin)}</Text>
+        <View className="min-w-0 flex-1">
+          <Read className="font-read-strong">{book.formulaOf(formulaId)?.name ?? ''}</Read>
+          <Soft>{[days, about.join(', ')].filter(Boolean).join(' · ')}</Soft>
+        </View>
+        {open ? (
+          <icons.shut size={18} className="text-ink-soft" aria-hidden />
+        ) : (
+          <icons.open size={18} className="text-ink-soft" aria-hidden />
+        )}
+      </Pressable>
+      {open ? children : null}
+    </View>
+  );
+}
 
 /** What is asked of a bake: which, in how many tins, by when, for whom. `id` names its fields. */
 export function WantedFields<T extends WantedData>({

@@ -1,14 +1,14 @@
 import type { DayData, WantedData } from '@hollow-moon/contract';
 import { say } from '@hollow-moon/words';
 import { useState } from 'react';
-import { Pressable, Text, View } from 'react-native';
+import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import type { KitchenBook } from '../book/book';
 import type { EditDay } from './useDay';
 import { ordersFor, useOrders, wantedBy } from './useOrders';
 import { weekdayInWords } from './when';
-import { AddBake, hour, isNextDay, NOON_MIN, WantedFields } from './WantedFields';
-import { Button, Fold, focusOn, icons, Read, Soft } from '../design';
+import { AddBake, hour, NOON_MIN, WantedFields, WantedLine } from './WantedFields';
+import { Button, Fold, focusOn, icons } from '../design';
 
 interface RowOf {
   readonly wanted: WantedData;
@@ -31,44 +31,6 @@ function WantedEditor({ wanted, book, onChange, onRemove }: RowOf) {
           onPress={onRemove}
         />
       </View>
-    </View>
-  );
-}
-
-/** A bake that is wanted in a line; a tap opens it. */
-function WantedRow({
-  open,
-  onOpen,
-  ...of
-}: RowOf & { readonly open: boolean; readonly onOpen: () => void }) {
-  const { id, formulaId, vessels, dueMin, forWhom } = of.wanted;
-  const name = of.book.formulaOf(formulaId)?.name ?? '';
-  const about = [
-    say('day.vessels', { count: vessels }),
-    forWhom === '' ? '' : say('day.for', { whom: forWhom }),
-    isNextDay(dueMin) ? say('day.next-day') : '',
-  ].filter(Boolean);
-  return (
-    <View role="listitem" className="border-t border-line">
-      <Pressable
-        role="button"
-        aria-expanded={open}
-        testID={`open-wanted-${id}`}
-        onPress={onOpen}
-        className="min-h-14 flex-row items-center gap-3 py-2 active:opacity-70"
-      >
-        <Text className="w-14 font-figures-strong text-base text-ink">{hour(dueMin)}</Text>
-        <View className="min-w-0 flex-1">
-          <Read className="font-read-strong">{name}</Read>
-          <Soft>{about.join(', ')}</Soft>
-        </View>
-        {open ? (
-          <icons.shut size={18} className="text-ink-soft" aria-hidden />
-        ) : (
-          <icons.open size={18} className="text-ink-soft" aria-hidden />
-        )}
-      </Pressable>
-      {open ? <WantedEditor {...of} /> : null}
     </View>
   );
 }
@@ -152,22 +114,28 @@ export function WantedFold({
         <>
           <View role="list">
             {wanted.map((each) => (
-              <WantedRow
+              <WantedLine
                 key={each.id}
                 wanted={each}
                 book={book}
                 open={open === each.id}
                 onOpen={() => setOpen(open === each.id ? undefined : each.id)}
-                onChange={change}
-                onRemove={() =>
-                  onEdit((data) => ({
-                    ...data,
-                    wanted: data.wanted.filter(({ id }) => id !== each.id),
-                    locks: data.locks.filter(({ task }) => !task.startsWith(each.id)),
-                    changes: data.changes.filter(({ bake }) => bake !== each.id),
-                  }))
-                }
-              />
+                testID={`open-wanted-${each.id}`}
+              >
+                <WantedEditor
+                  wanted={each}
+                  book={book}
+                  onChange={change}
+                  onRemove={() =>
+                    onEdit((data) => ({
+                      ...data,
+                      wanted: data.wanted.filter(({ id }) => id !== each.id),
+                      locks: data.locks.filter(({ task }) => !task.startsWith(each.id)),
+                      changes: data.changes.filter(({ bake }) => bake !== each.id),
+                    }))
+                  }
+                />
+              </WantedLine>
             ))}
           </View>
           <AddBake label={say('day.add')} book={book} onAdd={add} testID="add-wanted" />
