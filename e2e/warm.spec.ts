@@ -14,6 +14,7 @@ test('a test may set the clock, keep things and be given permissions', async ({
   await page.evaluate(() => {
     localStorage.setItem('left-behind', 'yes');
     document.cookie = 'left-behind=yes';
+    indexedDB.open('left-behind');
     return caches.open('left-behind');
   });
   expect(await page.evaluate(() => new Date().getFullYear())).toBe(2020);
@@ -26,9 +27,11 @@ test('the next finds its own time, and nothing that was kept', async ({ page }) 
     local: localStorage.getItem('left-behind'),
     cookie: document.cookie,
     caches: await caches.keys(),
+    databases: (await indexedDB.databases()).map(({ name }) => name),
     allowed: Notification.permission,
   }));
   expect(Math.abs(found.now - Date.now())).toBeLessThan(60_000);
   expect(found).toMatchObject({ local: null, cookie: '', caches: [] });
+  expect(found.databases).not.toContain('left-behind');
   expect(found.allowed).not.toBe('granted');
 });

@@ -1,14 +1,38 @@
 // A browser that has been here before. A fresh context compiles the application's script anew at each page it opens, which costs
 // more than most tests ask of it; a cook's own browser keeps what it has compiled. So the tests share one browser over a profile
-// on the disk, of which nothing but the caches of scripts outlives a test.
-import { test as base, type BrowserContext, type PlaywrightWorkerArgs } from '@playwright/test';
+// on the disk, of which nothing outlives a test but the caches of scripts and the forecasts that were worked out, which say
+// the same whoever asks.
+import {
+  test as base,
+  type BrowserContext,
+  type Page,
+  type PlaywrightWorkerArgs,
+} from '@playwright/test';
 import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { BASE_URL } from './place';
 
-/** Whatever a page can leave behind in a browser, but for what it keeps of scripts. */
-const LEFT_BEHIND = 'cookies,local_storage,indexeddb,service_workers,cache_storage';
+/** Whatever a page can leave behind in a browser, but for what it keeps of scripts, and its databases. */
+const LEFT_BEHIND = 'cookies,local_storage,service_workers,cache_storage';
+/** The database of what was worked out (client/src/jobs/answers.ts); every other goes. */
+const ANSWERS = 'hollow-moon-answers';
+
+/** Databases can only be had from within their origin: an empty page there, which asks nothing of the server. */
+async function forgetDatabases(page: Page): Promise<void> {
+  await page.route('**/*', (route) => route.fulfill({ contentType: 'text/html', body: '' }));
+  await page.goto(BASE_URL);
+  await page.evaluate(async (answers) => {
+    for (const { name } of await indexedDB.databases()) {
+      if (name === undefined || name === answers) continue;
+      await new Promise((resolve, reject) => {
+        Object.assign(indexedDB.deleteDatabase(name), { onsuccess: resolve, onerror: reject });
+      });
+    }
+  }, ANSWERS);
+  await page.unrouteAll();
+  await page.goto('about:blank');
+}
 
 /** Shuts every page but the empty one that a browser begins with, and forgets what they kept. */
 async function forget(context: BrowserContext): Promise<void> {
@@ -23,6 +47,7 @@ async function forget(context: BrowserContext): Promise<void> {
     storageTypes: LEFT_BEHIND,
   });
   await session.detach();
+  await forgetDatabases(first!);
 }
 
 interface Held {

@@ -20,6 +20,7 @@ import {
   type Session,
 } from '@hollow-moon/core/planning';
 import { expose, transfer } from 'comlink';
+import { keptAnswers } from './answers';
 import type { Answer, Ask, JobKind, Tell } from './jobs';
 import { solverInBrowser } from './solver';
 
@@ -86,9 +87,13 @@ function handedOver(answer: unknown): Transferable[] {
 
 type AnyWork = (ask: Ask<JobKind>, tell?: Tell) => Answer<JobKind> | Promise<Answer<JobKind>>;
 
+const kept = keptAnswers(self.location.href);
+
 async function work(kind: JobKind, ask: Ask<JobKind>, tell?: Tell): Promise<Answer<JobKind>> {
-  // The kind and what is asked belong together by the type of whoever asks.
-  const answer = await (WORK[kind] as AnyWork)(ask, tell);
+  // The kind and what is asked belong together by the type of whoever asks, and what is kept by the key it is kept under.
+  const known = (await kept.read(kind, ask)) as Answer<JobKind> | undefined;
+  const answer = known ?? (await (WORK[kind] as AnyWork)(ask, tell));
+  if (!known) void kept.keep(kind, ask, answer);
   return transfer(answer, handedOver(answer));
 }
 
