@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { join } from 'node:path';
 import { Worker } from 'node:worker_threads';
@@ -31,22 +32,31 @@ parentPort.on('message', (data) => listeners.forEach((listener) => listener({ da
 new Function('require', '__filename', '__dirname', readFileSync(script, 'utf8'))(require, script, dirname(script));
 `;
 
+const files = {
+  wasmURL: resolve('minizinc/minizinc.wasm'),
+  dataURL: resolve('minizinc/minizinc.data'),
+};
+
+// The core knows no browser, nor what a browser and Node have alike.
+declare const WebAssembly: { readonly Module: new (bytes: Uint8Array) => object };
+
+/** What is compiled once serves every thread for as long as somebody holds it: half of a short run was compiling. */
+let compiled: object | undefined;
+
 /** The solver in a thread of Node: for tests and benches. */
-export const solverInNode: Solver = solverIn(
-  () => {
-    const worker = new Worker(SHIM, {
-      eval: true,
-      workerData: resolve('minizinc/minizinc-worker.js'),
-    });
-    return {
-      post: (message) => worker.postMessage(message),
-      onMessage: (hear) => void worker.on('message', (message: SolverMessage) => hear(message)),
-      onFault: (hear) => void worker.on('error', hear),
-      terminate: () => void worker.terminate(),
-    };
-  },
-  { wasmURL: resolve('minizinc/minizinc.wasm'), dataURL: resolve('minizinc/minizinc.data') },
-);
+export const solverInNode: Solver = solverIn(() => {
+  compiled ??= new WebAssembly.Module(readFileSync(files.wasmURL));
+  const worker = new Worker(SHIM, {
+    eval: true,
+    workerData: resolve('minizinc/minizinc-worker.js'),
+  });
+  return {
+    post: (message) => worker.postMessage(message),
+    onMessage: (hear) => void worker.on('message', (message: SolverMessage) => hear(message)),
+    onFault: (hear) => void worker.on('error', hear),
+    terminate: () => void worker.terminate(),
+  };
+}, files);
 
 /** {@link proveOn}, step by step from a plan, for so many seconds in all at the most. */
 export async function prove(model: DayModel, from: Found, proving: Proving): Promise<Known> {
