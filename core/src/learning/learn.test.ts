@@ -3,7 +3,8 @@ import { shiftsFrom, quantile } from '../certainty';
 import { randomFrom } from '../day';
 import type { ForecastPlan } from '../forecast';
 import { TART } from '../testing/bakes';
-import { BEFORE_READING, learn, TRACES, type Learnt, type Reading } from './learn';
+import { BEFORE_READING, learn, TRACES, type Learnt } from './learn';
+import type { Reading } from './observe';
 import { steadyOvenC } from './steadyOven';
 import { LOOK_S, traceOf, type Trace } from './trace';
 
