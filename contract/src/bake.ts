@@ -1,8 +1,8 @@
 import { OUT_PLACES, SIGNS, SHELL_KINDS, type Motion, type ShellKind } from '@hollow-moon/core';
 import { z } from 'zod';
-import { inCelsius, inMillimetres, oneOf, refusal, within } from './limits';
+import { inCelsius, inMillimetres, MOST_VESSELS, oneOf, refusal, within } from './limits';
 import { taskSchema } from './day';
-import { bakeSeconds as seconds, deedSchema } from './deed';
+import { bakeSeconds as seconds, deedSchema, vesselNoSchema } from './deed';
 import { plannedSchema } from './planned';
 import {
   archivedSchema,
@@ -26,6 +26,7 @@ export const readingSchema = z.object({
   atS: seconds,
   place: z.enum(PROBE_NAMES),
   celsius,
+  vesselNo: vesselNoSchema,
 });
 export type Reading = z.infer<typeof readingSchema>;
 
@@ -43,6 +44,7 @@ export const wobbleCheckSchema = z.object({
   atS: seconds,
   diameterMm: within('wobble', WIDTH_MM, inMillimetres),
   motion: oneOf(MOTIONS, EARLIER_MOTIONS),
+  vesselNo: vesselNoSchema,
 });
 export type WobbleCheck = z.infer<typeof wobbleCheckSchema>;
 
@@ -138,7 +140,7 @@ const headShape = {
   formulaName: nameSchema,
   vesselName: nameSchema,
   ovenName: nameSchema,
-  vesselCount: z.int().min(1).max(200),
+  vesselCount: z.int().min(1).max(MOST_VESSELS),
   shell: z.enum(SHELL_KINDS as [ShellKind, ...ShellKind[]]),
   setC: celsius,
   /** Width of the filling's surface, for drawing wobbles to scale. */

@@ -1,6 +1,6 @@
 import { PACE_LIMITS, TIMED, VERBS, type OwnPace } from '@hollow-moon/core';
 import { z } from 'zod';
-import { oneOf, refusal, wholeWithin, within } from './limits';
+import { MOST_VESSELS, oneOf, refusal, wholeWithin, within } from './limits';
 import {
   archivedSchema,
   distinct,
@@ -23,7 +23,7 @@ const longName = textSchema('for-whom', 120);
 export const wantedSchema = z.object({
   id: idSchema,
   formulaId: idSchema,
-  vessels: wholeWithin('vessel-count', { least: 1, most: 200 }),
+  vessels: wholeWithin('vessel-count', { least: 1, most: MOST_VESSELS }),
   /** Minutes after midnight of the day; the next day's early hours count on. */
   dueMin: wholeWithin('due', { least: 0, most: 2 * DAY_MIN - 1 }),
   forWhom: longName.default(''),

@@ -1,6 +1,6 @@
 import { OVEN_LIMITS_C, TROUBLES, type Deed, type ForecastPlan } from '@hollow-moon/core';
 import { z } from 'zod';
-import { inCelsius, inSeconds, oneOf, wholeWithin, within } from './limits';
+import { inCelsius, inSeconds, MOST_VESSELS, oneOf, wholeWithin, within } from './limits';
 import { idSchema } from './wire';
 
 /** A bake lasts hours, not days: what is noted after this is a slip. */
@@ -8,6 +8,9 @@ const LONGEST_S = 24 * 3600;
 
 /** When something was noted of a bake, s since it began. */
 export const bakeSeconds = within('time', { least: 0, most: LONGEST_S }, inSeconds);
+
+/** Which of several vessels, counted from 1 on; none where it is of all alike, or nobody said. */
+export const vesselNoSchema = wholeWithin('vessels', { least: 1, most: MOST_VESSELS }).optional();
 
 const done = { id: idSchema, atS: bakeSeconds };
 
@@ -31,11 +34,12 @@ export const deedSchema = z.discriminatedUnion('kind', [
     kind: z.literal('door'),
     forS: within('time', { least: 1, most: LONGEST_DOOR_S }, inSeconds),
   }),
-  z.strictObject({ ...done, kind: z.literal('turned') }),
+  z.strictObject({ ...done, kind: z.literal('turned'), vesselNo: vesselNoSchema }),
   z.strictObject({
     ...done,
     kind: z.literal('out'),
-    vessels: wholeWithin('vessels', { least: 1, most: 200 }),
+    vessels: wholeWithin('vessels', { least: 1, most: MOST_VESSELS }),
+    vesselNo: vesselNoSchema,
   }),
   z.strictObject({ ...done, kind: z.literal('foil') }),
   z.strictObject({

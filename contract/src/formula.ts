@@ -21,6 +21,7 @@ import {
   refusal,
   wholeWithin,
   within,
+  MOST_VESSELS,
 } from './limits';
 import { ovenUseSchema, PLAIN_OVEN_USE } from './ovenUse';
 import { PLAIN_SHELL_BAKE, shellBakeSchema } from './shellBake';
@@ -44,7 +45,7 @@ export const PARTS_LIMIT = 20;
 export const STEPS_LIMIT = 60;
 
 /** Tins of a formula, and portions of a tin. */
-const VESSEL_COUNT = { least: 1, most: 200 } as const;
+const VESSEL_COUNT = { least: 1, most: MOST_VESSELS } as const;
 
 const unitSchema = z.enum(LINE_UNITS as [LineUnit, ...LineUnit[]]);
 

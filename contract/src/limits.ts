@@ -52,6 +52,9 @@ export function wholeWithin(field: string, limits: Limits) {
   return z.int({ error: message }).min(limits.least, message).max(limits.most, message);
 }
 
+/** Vessels a bake has at the most. */
+export const MOST_VESSELS = 200;
+
 /** One of some ids. What books and files of an earlier time call by another name is read as what it is now. */
 export const oneOf = <T extends string>(
   ids: readonly T[],

@@ -60,15 +60,31 @@ describe('notes of a bake', () => {
     // To the last digit a double has.
     const [late, early] = [reading(1200, 71.5), reading(300, 0.1 + 0.2)];
     const wobble = { id: randomUUID(), atS: 900, diameterMm: 92.5, motion: 'barely' as const };
-    for (const each of [late, early]) {
+    const third = { ...reading(1500, 68), vesselNo: 3 };
+    for (const each of [late, early, third]) {
       const { body } = await agent.post(`${kitchen}/bakes/${id}/readings`).send(each).expect(200);
       expect(body).toEqual(each);
     }
     await agent.post(`${kitchen}/bakes/${id}/wobbles`).send(wobble).expect(200);
     expect(await whole(id)).toMatchObject({
       ...{ version: 1, data: pattern },
-      ...{ readings: [early, late], wobbles: [wobble] },
+      ...{ readings: [early, late, third], wobbles: [wobble] },
     });
+  });
+
+  it('say which of several vessels they are of, where that was said', async () => {
+    const id = await newBake();
+    const ofTwo = { id: randomUUID(), atS: 900, diameterMm: 40, motion: 'jelly', vesselNo: 2 };
+    const out = { id: randomUUID(), atS: 1500, kind: 'out', vessels: 1, vesselNo: 2 };
+    const turned = { id: randomUUID(), atS: 1600, kind: 'turned' };
+    await agent.post(`${kitchen}/bakes/${id}/wobbles`).send(ofTwo).expect(200);
+    for (const deed of [out, turned]) {
+      await agent.post(`${kitchen}/bakes/${id}/deeds`).send(deed).expect(200);
+    }
+    const { wobbles, deeds } = await whole(id);
+    expect({ wobbles, deeds }).toEqual({ wobbles: [ofTwo], deeds: [out, turned] });
+    const none = { ...ofTwo, id: randomUUID(), vesselNo: 0 };
+    await agent.post(`${kitchen}/bakes/${id}/wobbles`).send(none).expect(400);
   });
 
   it('are not touched by a write of the bake', async () => {

@@ -1,8 +1,9 @@
 import { activateKeepAwakeAsync, deactivateKeepAwake, isAvailableAsync } from 'expo-keep-awake';
 import { useCallback, useEffect, useMemo, useRef } from 'react';
 import { say } from '@hollow-moon/words';
-import { dueStepS, nextToDo } from '../bake/progress';
+import { dueStepS, nextToDo, secondsInto } from '../bake/progress';
 import { useNow } from '../bake/useNow';
+import { dueVessel } from '../vessels/pulls';
 import { useRunning, type Running } from '../bake/useRunning';
 import { useWords } from '../design';
 import { useAppSelector } from '../state/state';
@@ -61,13 +62,13 @@ function useCalls(): (calling: Calling) => void {
 /** What a bake calls for, in a sentence that is heard once. */
 function useCallInWords() {
   const { degrees, unit } = useWords();
-  return ({ data }: Running, call: Call, now: number): string =>
-    call === 'step'
-      ? say('bake.call-step', {
-          bake: data.formulaName,
-          toDo: nextToDo(data, now, (celsius) => `${degrees(celsius)} ${unit}`) ?? '',
-        })
-      : say(`bake.call-${call}`, { bake: data.formulaName });
+  return ({ data }: Running, call: Call, now: number, vesselNo = 0): string => {
+    const bake = data.formulaName;
+    if (call === 'vessel') return say('vessels.call', { bake, no: vesselNo });
+    if (call !== 'step') return say(`bake.call-${call}`, { bake });
+    const toDo = nextToDo(data, now, (celsius) => `${degrees(celsius)} ${unit}`) ?? '';
+    return say('bake.call-step', { bake, toDo });
+  };
 }
 
 /** Calls for what of a day is due: each thing once, and not for what was due long before anybody could hear it. */
@@ -101,11 +102,13 @@ export function Alarms() {
   useAwake(running.length > 0 || near);
   useEffect(() => {
     for (const each of running) {
-      const { id, data, standing } = each;
-      const stands: Called = { call: callOf(standing), stepS: dueStepS(data, now) };
+      const { id, data, standing, own } = each;
+      const vesselNo = dueVessel(own, secondsInto(data, now));
+      const stands: Called = { call: callOf(standing), stepS: dueStepS(data, now), vesselNo };
       const call = toRing(called.current.get(id), stands);
       called.current.set(id, stands);
-      if (call) calls({ call, says: inWords(each, call, now), of: id, path: `/bake/${id}` });
+      if (call)
+        calls({ call, says: inWords(each, call, now, vesselNo), of: id, path: `/bake/${id}` });
     }
   }, [running, now, calls, inWords]);
   return null;

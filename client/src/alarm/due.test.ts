@@ -2,7 +2,11 @@
 import type { Due } from './agenda';
 import { callOf, dueNow, toRing, type Called } from './due';
 
-const at = (call: Called['call'], stepS?: number): Called => ({ call, stepS });
+const at = (call: Called['call'], stepS?: number, vesselNo?: number): Called => ({
+  call,
+  stepS,
+  vesselNo,
+});
 
 it.each([
   ['waiting', 'look', undefined],
@@ -24,6 +28,9 @@ it.each([
   ['for a step of its oven', at(undefined), at(undefined, 900), 'step'],
   ['for a step once', at(undefined, 900), at(undefined, 900), undefined],
   ['for the next step', at('look', 900), at('look', 1800), 'step'],
+  ['for one of several', at('look'), at('look', undefined, 3), 'vessel'],
+  ['for that one once', at('look', undefined, 3), at('look', undefined, 3), undefined],
+  ['for the next of them', at('look', undefined, 3), at('pull', undefined, 1), 'vessel'],
 ] as const)('rings %s', (_, before, now, call) => {
   expect(toRing(before, now)).toBe(call);
 });

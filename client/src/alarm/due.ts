@@ -1,8 +1,8 @@
 import type { Due } from './agenda';
 import type { Standing } from '../bake/progress';
 
-/** What a bake calls a cook for: to look, to pull, that it is past; or to turn its oven or pour the rest. */
-export type Call = 'look' | 'pull' | 'past' | 'step';
+/** What a bake calls a cook for: to look, to pull, that it is past; or to turn its oven pour the rest, or take one of several out. */
+export type Call = 'look' | 'pull' | 'past' | 'step' | 'vessel';
 
 /** What a running bake calls for now; nothing while it is only waiting. */
 export function callOf({ phase, count }: Pick<Standing, 'phase' | 'count'>): Call | undefined {
@@ -15,11 +15,14 @@ export function callOf({ phase, count }: Pick<Standing, 'phase' | 'count'>): Cal
 export interface Called {
   readonly call: Call | undefined;
   readonly stepS: number | undefined;
+  /** One of several that is best now. */
+  readonly vesselNo: number | undefined;
 }
 
 /** What is to be rung for a bake that stands thus, having been rung for what stood before. */
 export function toRing(before: Called | undefined, now: Called): Call | undefined {
   if (now.stepS !== undefined && now.stepS !== before?.stepS) return 'step';
+  if (now.vesselNo !== undefined && now.vesselNo !== before?.vesselNo) return 'vessel';
   return now.call !== undefined && now.call !== before?.call ? now.call : undefined;
 }
 

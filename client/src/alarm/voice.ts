@@ -7,6 +7,7 @@ const VOICES: Readonly<
 > = {
   step: { tones: [440, 440], shakes: [0, 120, 80, 120] },
   look: { tones: [660], shakes: [0, 300] },
+  vessel: { tones: [880, 660], shakes: [0, 300, 120, 120] },
   pull: { tones: [660, 880, 660, 880], shakes: [0, 300, 120, 300, 120, 300] },
   past: { tones: [880, 880, 880, 880, 880, 880], shakes: [0, 600, 150, 600, 150, 600] },
 };

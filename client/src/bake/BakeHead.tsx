@@ -12,6 +12,8 @@ import { MadeParts } from './MadeParts';
 import { foreseenMoon, secondsInto, type Standing } from './progress';
 import { SendState } from './SendState';
 import { ToDo } from './ToDo';
+import { Vessels } from './Vessels';
+import type { OwnPull } from '../vessels/pulls';
 
 /** The moon fills most of the width, ringed by how far the bake is on its way to the best pull. */
 const MOON_PX = 210;
@@ -233,6 +235,7 @@ export function BakeHead({
   noted,
   learnt,
   heeded,
+  own,
   now,
   onNote,
   onWrong,
@@ -244,6 +247,8 @@ export function BakeHead({
   readonly learnt: Learnt | undefined;
   /** Readings that are held against the forecast as it stands. */
   readonly heeded: readonly Reading[];
+  /** Single vessels that were read by themselves. */
+  readonly own: readonly OwnPull[];
   readonly now: number;
   readonly onNote: (change: Partial<BakeData>) => void;
   /** Asks what is wrong, where that does not stand beside it. */
@@ -270,6 +275,7 @@ export function BakeHead({
       <ToDo id={id} data={data} noted={noted} now={now} onWrong={onWrong} />
       {told ? <GapNotice gap={told} /> : null}
       {learnt ? <LearntNotice data={data} noted={noted} learnt={learnt} heeded={heeded} /> : null}
+      {made ? null : <Vessels {...{ id, data, noted, own, elapsedS: sinceS }} />}
       <Pulled data={data} elapsedS={elapsedS} onNote={onNote} />
       {made ? null : (
         <>

@@ -21,6 +21,7 @@ import { standingOf } from './progress';
 import { SendState } from './SendState';
 import { useLearnt, type Believed } from './useLearnt';
 import { useNow } from './useNow';
+import { ownPulls } from '../vessels/pulls';
 import { changeBake, noteOf, takeBack, takeUp } from './writing';
 
 const curve = (data: BakeData, column: 1 | 2 | 3) =>
@@ -127,9 +128,11 @@ function useBelieved(id: string, data: BakeData, noted: Noted): Believed & Pick<
   const { shown, followed, asked } = useLearnt(data, noted, before);
   useEffect(() => {
     if (!followed) return;
-    const { learnt, heeded } = followed;
+    const { learnt, heeded, vessels } = followed;
     const { foreseen } = followed.data;
-    dispatch(tellBelieved({ id, forecast: { of: notedKey(noted), foreseen, heeded, learnt } }));
+    dispatch(
+      tellBelieved({ id, forecast: { of: notedKey(noted), foreseen, heeded, learnt, vessels } }),
+    );
   }, [dispatch, id, noted, followed]);
   return { ...shown, asked };
 }
@@ -227,7 +230,7 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
   const now = useNow(data.pulledAt === null || data.result === null);
   const entries = useAppSelector((state) => state.noted);
   const noted = useMemo(() => notedOf(entries, id), [entries, id]);
-  const { data: believed, learnt, heeded, asked } = useBelieved(id, data, noted);
+  const { data: believed, learnt, heeded, vessels, asked } = useBelieved(id, data, noted);
   const [open, setOpen] = useState<FormName>();
   const standing = standingOf(believed, now, heeded);
   const { elapsedS } = standing;
@@ -241,6 +244,7 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
       noted={noted}
       learnt={learnt}
       heeded={heeded}
+      own={ownPulls(believed, vessels, noted.deeds)}
       now={now}
       onNote={note}
       onWrong={

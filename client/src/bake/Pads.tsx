@@ -11,7 +11,9 @@ import { useWaiting } from '../outgoing/useWaiting';
 import { useAppDispatch } from '../state/state';
 import { putAway } from './bakes';
 import { foreseenAt } from './foreseen';
-import { ReadingForm, WobbleForm } from './Notes';
+import { ReadingForm } from './ReadingForm';
+import { WobbleForm } from './WobbleForm';
+import { vesselsIn } from '../vessels/pulls';
 import { noteOf } from './writing';
 
 /** What is noted of a running bake, by its form. */
@@ -49,12 +51,14 @@ export function useForms(
     onDone();
   };
   const made = data.parts.length > 0;
+  const numbers = made || data.vesselCount < 2 ? [] : vesselsIn(data.vesselCount, []);
   const reading = (
     <ReadingForm
       atS={atS}
       firstPlace={made ? 'pan' : 'centre'}
       foreseenC={foreseenAt(data, atS)?.centreC}
       keypad={keypad}
+      numbers={numbers}
       onReading={(entry) => dispatch(noteOf(id, { kind: 'readings', entry }))}
     />
   );
@@ -83,6 +87,7 @@ export function useForms(
         atS={atS}
         surfaceMm={data.surfaceMm}
         shell={data.shell !== 'none'}
+        numbers={numbers}
         onWobble={(entry) => dispatch(noteOf(id, { kind: 'wobbles', entry }))}
       />
     ),

@@ -1,5 +1,5 @@
 import type { BakeData, Noted, Reading } from '@hollow-moon/contract';
-import type { Learnt } from '@hollow-moon/core/learning';
+import type { Learnt, VesselPull } from '@hollow-moon/core/learning';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
 /**
@@ -14,6 +14,8 @@ export interface BelievedForecast {
   readonly heeded: readonly Reading[];
   /** What the readings have taught; nothing where only what was done has moved the forecast. */
   readonly learnt: Learnt | undefined;
+  /** When single vessels are best that were read by themselves. */
+  readonly vessels: readonly VesselPull[];
 }
 
 export type BelievedForecasts = Readonly<Record<string, BelievedForecast>>;

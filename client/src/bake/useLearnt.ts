@@ -9,14 +9,17 @@ import { asBaked, shifted, type ForecastPlan } from '@hollow-moon/core';
 import {
   LEAST_TRACES,
   learn,
+  pullsByVessel,
   steadyOvenC,
   type Learnt,
   type Reading,
+  type VesselPull,
 } from '@hollow-moon/core/learning';
 import { useMemo } from 'react';
 import { asBegunSince, withoutMade, type AsForecast } from '../deeds';
 import { useJob } from '../jobs';
 import type { BelievedForecast } from './believed';
+import { lastIn } from '../vessels/pulls';
 import { useTraces } from './useTraces';
 
 /** The runs go on for so long past the planned pull, as a share of it and s: a slow oven takes half as long again. */
@@ -29,6 +32,8 @@ export interface Believed {
   readonly learnt: Learnt | undefined;
   /** Readings in the middle that nothing explains, newer than all that is believed: what they say comes before a pull. */
   readonly heeded: readonly NotedReading[];
+  /** When single vessels are best that were read by themselves. */
+  readonly vessels: readonly VesselPull[];
 }
 
 /**
@@ -54,18 +59,27 @@ function heededOf(
 }
 
 /** What is noted of a bake in the oven, as readings to learn from. */
-function readingsOf({ surfaceMm }: BakeData, { readings, wobbles }: Noted): Reading[] {
+function readingsOf({ surfaceMm, vesselCount }: BakeData, { readings, wobbles }: Noted): Reading[] {
+  // A number of a single vessel, or of one more than there are, says nothing.
+  const which = ({ vesselNo }: { readonly vesselNo?: number | undefined }) =>
+    vesselNo !== undefined && vesselCount > 1 && vesselNo <= vesselCount ? { vesselNo } : {};
   return [
-    ...readings.flatMap(({ id, atS, place, celsius }): Reading[] =>
-      place === 'pan' ? [] : [{ id, atS, place, celsius }],
-    ),
-    ...wobbles.map(({ id, atS, diameterMm }): Reading => ({
-      id,
-      atS,
-      place: 'wobble',
-      share: diameterMm / surfaceMm,
-    })),
+    ...readings.flatMap((reading): Reading[] => {
+      const { id, atS, place, celsius } = reading;
+      if (place === 'pan') return [];
+      return [{ id, atS, place, celsius, ...(place === 'oven' ? {} : which(reading)) }];
+    }),
+    ...wobbles.map((wobble): Reading => {
+      const { id, atS, diameterMm } = wobble;
+      return { id, atS, place: 'wobble', share: diameterMm / surfaceMm, ...which(wobble) };
+    }),
   ];
+}
+
+/** What readings have taught of a bake, and of single vessels of it. */
+export interface Taught {
+  readonly learnt: Learnt;
+  readonly vessels: readonly VesselPull[];
 }
 
 /** What was read of a bake says of the plan it was really baked by; `undefined` until it is worked out, and of nothing read. */
@@ -73,13 +87,20 @@ export function useTaught(
   plan: ForecastPlan | undefined,
   data: BakeData,
   noted: Noted,
-): Learnt | undefined {
+): Taught | undefined {
   const untilS = Math.round(FURTHER.share * data.foreseen.pullS + FURTHER.s);
   const traces = useTraces(plan, untilS);
   return useMemo(() => {
     if (!plan || !traces || traces.length < LEAST_TRACES) return undefined;
     const readings = readingsOf(data, noted);
-    return readings.length > 0 ? learn(traces, readings, steadyOvenC(plan)) : undefined;
+    if (readings.length === 0) return undefined;
+    const ovenC = steadyOvenC(plan);
+    const last = lastIn(data.vesselCount, noted.deeds);
+    return {
+      learnt: learn(traces, readings, ovenC, last),
+      // The last one in the oven is what the forecast is of.
+      vessels: last === undefined ? pullsByVessel(traces, readings, ovenC) : [],
+    };
   }, [plan, traces, data, noted]);
 }
 
@@ -102,7 +123,8 @@ export function useLearnt(
     () => planned && asBaked(planned, deedsOf(noted.deeds, planned)),
     [planned, noted.deeds],
   );
-  const learnt = useTaught(plan, data, noted);
+  const taught = useTaught(plan, data, noted);
+  const learnt = taught?.learnt;
   const asked = useMemo((): AsForecast | undefined => {
     if (!plan) return undefined;
     return learnt && learnt.believed.length > 0
@@ -115,18 +137,24 @@ export function useLearnt(
   const followed = useMemo((): Believed | undefined => {
     if (!plan || (!learnt && !ask)) return undefined;
     const heeded = learnt ? heededOf(learnt, noted.readings) : noted.readings;
-    if (!ask) return { data, learnt, heeded };
+    const vessels = taught?.vessels ?? [];
+    if (!ask) return { data, learnt, heeded, vessels };
     if (!settled || !answer?.ok) return undefined;
     const use = { topUp: plan.topUp ?? null, out: [...(plan.out ?? [])] };
     const foreseen = withoutMade(foreseenFrom(answer.value, use), noted.deeds);
-    return { data: { ...data, foreseen }, learnt, heeded };
-  }, [data, noted, plan, ask, answer, settled, learnt]);
+    return { data: { ...data, foreseen }, learnt, heeded, vessels };
+  }, [data, noted, plan, ask, answer, settled, learnt, taught]);
   const shown = useMemo((): Believed => {
     if (followed) return followed;
     // Until the forecast has followed, what was believed before stands, and what is new is held against it as it is.
     if (!ask || !before) {
       const foreseen = asBegunSince(data.foreseen, noted.deeds);
-      return { data: { ...data, foreseen }, learnt: undefined, heeded: noted.readings };
+      return {
+        data: { ...data, foreseen },
+        learnt: undefined,
+        heeded: noted.readings,
+        vessels: [],
+      };
     }
     const known = before.of.split(' ');
     const fresh = noted.readings.filter(({ id }) => !known.includes(id));
@@ -134,6 +162,7 @@ export function useLearnt(
       data: { ...data, foreseen: before.foreseen },
       learnt: before.learnt,
       heeded: [...before.heeded, ...fresh],
+      vessels: before.vessels,
     };
   }, [data, noted, followed, ask, before]);
   return { shown, followed, asked };

@@ -6,6 +6,8 @@ import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { Button, Choice, OvenField, Soft } from '../design';
 import { doorTime } from './deedWords';
+import { vesselsIn } from '../vessels/pulls';
+import { WhichVessel } from '../vessels/WhichVessel';
 import { stillIn } from './open';
 
 /** Each of a union without what every deed has. */
@@ -88,10 +90,23 @@ interface OfBake {
 /** What is done once and needs no figure. */
 function Others({ deeds, vesselCount, note }: OfBake & { readonly note: (deed: Said) => void }) {
   const left = stillIn(vesselCount, deeds);
+  const [which, setWhich] = useState<number>();
+  const noteOne = (deed: Extract<Said, { readonly kind: 'out' | 'turned' }>) => {
+    note(which === undefined ? deed : { ...deed, vesselNo: which });
+    setWhich(undefined);
+  };
   return (
     <>
+      {left > 1 ? (
+        <WhichVessel
+          numbers={vesselsIn(vesselCount, deeds)}
+          value={which}
+          onChange={setWhich}
+          testID="deed-which"
+        />
+      ) : null}
       <View className="flex-row flex-wrap gap-2">
-        <Button label={say('deeds.turned')} onPress={() => note({ kind: 'turned' })} />
+        <Button label={say('deeds.turned')} onPress={() => noteOne({ kind: 'turned' })} />
         {deeds.some(({ kind }) => kind === 'foil') ? null : (
           <Button
             label={say('deeds.foil')}
@@ -111,7 +126,7 @@ function Others({ deeds, vesselCount, note }: OfBake & { readonly note: (deed: S
           <Button
             label={say('deeds.one-out')}
             testID="deed-out"
-            onPress={() => note({ kind: 'out', vessels: 1 })}
+            onPress={() => noteOne({ kind: 'out', vessels: 1 })}
           />
         ) : null}
       </View>

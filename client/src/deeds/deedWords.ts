@@ -7,6 +7,10 @@ export const doorTime = (seconds: number): string =>
     ? say('deeds.door-short', { seconds })
     : say('deeds.door-long', { minutes: Math.round(seconds / 60) });
 
+/** What is said of one of several vessels, where it was said which. */
+export const ofVessel = (vesselNo: number | undefined, text: string): string =>
+  vesselNo === undefined ? text : say('vessels.of', { no: vesselNo, text });
+
 /** What was done, or happened, in a few words. */
 export function deedInWords(deed: DeedData, { put }: Words): string {
   switch (deed.kind) {
@@ -17,9 +21,11 @@ export function deedInWords(deed: DeedData, { put }: Words): string {
     case 'door':
       return say('deeds.deed-door', { time: doorTime(deed.forS) });
     case 'turned':
-      return say('deeds.turned');
+      return ofVessel(deed.vesselNo, say('deeds.turned'));
     case 'out':
-      return say('deeds.deed-out', { vessels: deed.vessels });
+      return deed.vesselNo === undefined
+        ? say('deeds.deed-out', { vessels: deed.vessels })
+        : say('deeds.deed-out-no', { no: deed.vesselNo });
     case 'foil':
       return say('deeds.foil');
     case 'stood':

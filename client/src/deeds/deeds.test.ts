@@ -20,6 +20,9 @@ it('is told in a few words, in the cook’s own degrees', () => {
   expect(say({ kind: 'door', forS: 20 })).toBe('Door open for 20 s');
   expect(say({ kind: 'door', forS: 180 })).toBe('Door open for 3 min');
   expect(say({ kind: 'out', vessels: 2 })).toBe('2 taken out');
+  expect(say({ kind: 'out', vessels: 1, vesselNo: 3 })).toBe('No. 3 taken out');
+  expect(say({ kind: 'turned' })).toBe('Turned or moved');
+  expect(say({ kind: 'turned', vesselNo: 2 })).toBe('No. 2: Turned or moved');
   expect(say({ kind: 'stood', celsius: 120 })).toBe('The oven stood at 120 °C when it went in');
   expect(say({ kind: 'trouble', trouble: 'leaks' })).toBe('It leaks');
 });

@@ -39,7 +39,7 @@ function Correction({
   const write = useWriting('ovens', kitchenId, oven.id);
   const [was, setWas] = useState<OvenData>();
   const baked = useMemo(() => asBaked(plan, deedsOf(bake.deeds, plan)), [plan, bake.deeds]);
-  const learnt = useTaught(baked, bake.data, bake);
+  const learnt = useTaught(baked, bake.data, bake)?.learnt;
   if (!learnt) return <Soft>{say('log.oven-working')}</Soft>;
   const read = ovenRead(learnt, plan.oven.offsetK);
   if (!read) return <Read testID="oven-read">{say('log.oven-unsettled')}</Read>;

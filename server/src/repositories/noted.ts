@@ -55,47 +55,6 @@ const OF_BAKE = {
   of: { what: 'bake', find: bakes.find },
 } as const;
 
-export const READINGS: NotedKind<Reading> = {
-  path: 'readings',
-  what: 'reading',
-  ...OF_BAKE,
-  table: 'bake_readings',
-  most: NOTED_LIMITS.readings,
-  schema: readingSchema,
-  columns: ['id', 'at_s', 'place', 'celsius'],
-  values: ({ id, atS, place, celsius }) => [id, atS, place, celsius],
-  read: (row) => ({
-    id: String(row.id),
-    atS: Number(row.at_s),
-    place: row.place as Reading['place'],
-    celsius: Number(row.celsius),
-  }),
-};
-
-export const WOBBLES: NotedKind<WobbleCheck> = {
-  path: 'wobbles',
-  what: 'wobble',
-  ...OF_BAKE,
-  table: 'bake_wobbles',
-  most: NOTED_LIMITS.wobbles,
-  schema: wobbleCheckSchema,
-  columns: ['id', 'at_s', 'diameter_mm', 'motion'],
-  values: ({ id, atS, diameterMm, motion }) => [id, atS, diameterMm, motion],
-  read: (row) => ({
-    id: String(row.id),
-    atS: Number(row.at_s),
-    diameterMm: Number(row.diameter_mm),
-    motion: row.motion as WobbleCheck['motion'],
-  }),
-};
-
-const shownPicture = (row: ChildRow): ShownPicture => ({
-  id: String(row.id),
-  at: String(row.at),
-  widePx: Number(row.wide_px),
-  highPx: Number(row.high_px),
-});
-
 /** What an entry may have or not, and its column. */
 type Maybe = Readonly<Record<string, string>>;
 
@@ -109,6 +68,57 @@ const maybeRead = (row: ChildRow, maybe: Maybe): Record<string, unknown> =>
     ),
   );
 
+const OF_VESSEL: Maybe = { vesselNo: 'vessel_no' };
+
+export const READINGS: NotedKind<Reading> = {
+  path: 'readings',
+  what: 'reading',
+  ...OF_BAKE,
+  table: 'bake_readings',
+  most: NOTED_LIMITS.readings,
+  schema: readingSchema,
+  columns: ['id', 'at_s', 'place', 'celsius', ...Object.values(OF_VESSEL)],
+  values: (reading) => [
+    ...[reading.id, reading.atS, reading.place, reading.celsius],
+    ...maybeValues(reading, OF_VESSEL),
+  ],
+  read: (row) => ({
+    id: String(row.id),
+    atS: Number(row.at_s),
+    place: row.place as Reading['place'],
+    celsius: Number(row.celsius),
+    ...maybeRead(row, OF_VESSEL),
+  }),
+};
+
+export const WOBBLES: NotedKind<WobbleCheck> = {
+  path: 'wobbles',
+  what: 'wobble',
+  ...OF_BAKE,
+  table: 'bake_wobbles',
+  most: NOTED_LIMITS.wobbles,
+  schema: wobbleCheckSchema,
+  columns: ['id', 'at_s', 'diameter_mm', 'motion', ...Object.values(OF_VESSEL)],
+  values: (wobble) => [
+    ...[wobble.id, wobble.atS, wobble.diameterMm, wobble.motion],
+    ...maybeValues(wobble, OF_VESSEL),
+  ],
+  read: (row) => ({
+    id: String(row.id),
+    atS: Number(row.at_s),
+    diameterMm: Number(row.diameter_mm),
+    motion: row.motion as WobbleCheck['motion'],
+    ...maybeRead(row, OF_VESSEL),
+  }),
+};
+
+const shownPicture = (row: ChildRow): ShownPicture => ({
+  id: String(row.id),
+  at: String(row.at),
+  widePx: Number(row.wide_px),
+  highPx: Number(row.high_px),
+});
+
 const OF_DEED: Maybe = {
   celsius: 'celsius',
   door: 'door',
@@ -116,6 +126,7 @@ const OF_DEED: Maybe = {
   forS: 'for_s',
   vessels: 'vessels',
   trouble: 'trouble',
+  ...OF_VESSEL,
 };
 
 export const DEEDS: NotedKind<DeedData> = {

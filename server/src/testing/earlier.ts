@@ -222,6 +222,7 @@ const ROWS: readonly KeptRow[] = [
       at_s: [3, 1230.5],
       place: [3, 'rim'],
       celsius: [3, 71.25],
+      vessel_no: [24, null],
     },
   },
   {
@@ -235,6 +236,7 @@ const ROWS: readonly KeptRow[] = [
       at_s: [3, 2000.5],
       diameter_mm: [3, 66.5],
       motion: [3, (version) => (version < PLAIN_IDS ? 'as a jelly' : 'jelly')],
+      vessel_no: [24, null],
     },
   },
   {
@@ -248,6 +250,7 @@ const ROWS: readonly KeptRow[] = [
       kind: [18, 'oven'],
       celsius: [18, 135.5],
       step: [18, 1],
+      vessel_no: [24, null],
     },
   },
   {

@@ -44,6 +44,7 @@ export const deeds = {
   'deeds.deed-oven': 'Oven set to {set}',
   'deeds.deed-door': 'Door open for {time}',
   'deeds.deed-out': '{vessels, plural, one {# taken out} other {# taken out}}',
+  'deeds.deed-out-no': 'No. {no} taken out',
   'deeds.deed-stood': 'The oven stood at {set} when it went in',
   'trouble.browns-early': 'The top browns, the middle still swims',
   'trouble.simmers': 'It simmers or puffs at the edge',

@@ -32,6 +32,7 @@ import { remedies } from './remedies';
 import { root } from './root';
 import { shelf } from './shelf';
 import { stove } from './stove';
+import { vessels } from './vessels';
 import { working } from './working';
 
 /** What the screens say, by the room of the client they stand in. */
@@ -70,5 +71,6 @@ export const screens = {
   ...root,
   ...shelf,
   ...stove,
+  ...vessels,
   ...working,
 } as const;
