@@ -84,7 +84,7 @@ describe('notes of a bake', () => {
     const { wobbles, deeds } = await whole(id);
     expect({ wobbles, deeds }).toEqual({ wobbles: [ofTwo], deeds: [out, turned] });
     const none = { ...ofTwo, id: randomUUID(), vesselNo: 0 };
-    await agent.post(`${kitchen}/bakes/${id}/wobbles`).send(none).expect(400);
+    await agent.post(`${kitchen}/bakes/${id}/wobbles`).send(none).expect(422);
   });
 
   it('are not touched by a write of the bake', async () => {
