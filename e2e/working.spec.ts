@@ -274,3 +274,25 @@ test('what tasks took is kept, and a day can be planned by it', async ({ page })
   const headers = { 'Content-Type': 'application/json' };
   for (const { id } of timed) await page.request.delete(`${marks}/${id}`, { headers });
 });
+
+test('a shell in the oven says when its weights come out, on every screen', async ({ page }) => {
+  await plannedNight(page, 'Bay-leaf set custard tart');
+  await page.getByTestId('go-to-work').click();
+  await page.getByTestId('work-ahead').click();
+  await page
+    .locator('[data-testid^="line-"]', { hasText: /blind/i })
+    .first()
+    .click();
+  await next(page).click();
+  const stage = page.getByTestId('next-stage');
+  await expect(stage).toHaveText(/^In \d+:\d\d: take the weights out/);
+  const [, minutes] = /In (\d+):/.exec(await stage.innerText())!;
+  await page.getByTestId('back-to-plans').click();
+  await page.clock.fastForward(Number(minutes) * 60_000);
+  await expect(page.getByTestId('due-strip')).toContainText('take the weights out');
+  await page.clock.fastForward('01:00');
+  await page.getByTestId('due-strip').click();
+  await expect(stage).toHaveText(/^Now: take the weights out/);
+  await page.getByTestId('open-stand').click();
+  await expect(page.getByTestId('stand-view')).toContainText('Now: take the weights out');
+});

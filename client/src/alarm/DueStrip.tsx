@@ -17,7 +17,8 @@ export function DueStrip() {
   const now = useNow(all.length > 0);
   const [next] = all
     .filter(
-      ({ atMs, path: own }) => own !== path && atMs - now < BEFORE_MS && now - atMs < AFTER_MS,
+      ({ atMs, untilMs = atMs + AFTER_MS, path: own }) =>
+        own !== path && atMs - now < BEFORE_MS && now < untilMs,
     )
     .sort((a, b) => a.atMs - b.atMs);
   if (!next) return null;
@@ -30,7 +31,7 @@ export function DueStrip() {
         className="min-h-14 flex-row items-center gap-3 border-t border-line bg-sheet px-4 py-2"
       >
         <icons.plan size={24} className="text-ink" aria-hidden />
-        <Text numberOfLines={1} className="min-w-0 flex-1 font-read-strong text-base text-ink">
+        <Text numberOfLines={2} className="min-w-0 flex-1 font-read-strong text-base text-ink">
           {next.says}
         </Text>
         <Text className="font-figures text-base text-ink-soft">

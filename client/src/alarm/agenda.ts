@@ -6,6 +6,8 @@ const dueSchema = z.object({
   /** Its task, and what is due of it. */
   key: z.string(),
   atMs: z.number(),
+  /** When it is over though nobody has tapped it, where that is known. */
+  untilMs: z.number().optional(),
   kind: z.enum(['begin', 'look']),
   says: z.string(),
   path: z.string(),

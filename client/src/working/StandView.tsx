@@ -4,6 +4,7 @@ import { Text, useWindowDimensions, View } from 'react-native';
 import { bakesInWords, taskInWords, type Planned } from '../day';
 import { Button, icons } from '../design';
 import { nextTap } from './Actions';
+import { NextStage } from './NextStage';
 import type { Row } from './order';
 import { gatesOf } from './TaskCard';
 
@@ -82,6 +83,7 @@ export function StandView({
         >
           {figures}
         </Text>
+        <NextStage {...{ row, nowMin }} afar />
       </View>
       <Button
         label={label}

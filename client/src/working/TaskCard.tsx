@@ -17,6 +17,7 @@ import {
 } from '../day';
 import { PlaceLink, Read, Soft, Title, useWords } from '../design';
 import { keptBackOf, vagueForJob, weighedForJob } from './weighed';
+import { NextStage } from './NextStage';
 import type { Row } from './order';
 
 /** All that the card of a task is drawn from. */
@@ -247,6 +248,7 @@ export function TaskCard(of: CardOf) {
       </View>
       {standing.state === 'blocked' ? <Soft>{say('working.blocked-says')}</Soft> : null}
       {standing.state === 'running' ? <Countdown {...of} /> : null}
+      <NextStage {...{ row, nowMin }} />
       {gatesOf(row).map((gate) => (
         <Read key={gate} className="font-read-strong">
           {gate}

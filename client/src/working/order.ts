@@ -1,5 +1,6 @@
 import { expectedEnd, type Job, type Placed, type TaskStanding } from '@hollow-moon/core/planning';
 import type { Planned } from '../day';
+import { nextStage } from './stages';
 
 /** A task of a day with all that a cook at work asks of it. Minutes are those of the session. */
 export interface Row {
@@ -11,6 +12,8 @@ export interface Row {
   readonly atMin: number;
   /** It was to have begun, or to be over, by now. */
   readonly due: boolean;
+  /** Something is to be done to it just now, while it goes on. */
+  readonly wantsHand: boolean;
 }
 
 /** Tasks in the order in which they ask for somebody. */
@@ -38,7 +41,9 @@ export function rowsOf(planned: Planned, nowMin: number): Rows {
       ran && (ran.state === 'running' || ran.state === 'paused')
         ? expectedEnd(ran, job, nowMin)
         : (ran?.sinceMin ?? placed?.startMin ?? Infinity);
-    return [{ job, standing, placed, atMin, due: atMin <= nowMin }];
+    const stage = nextStage({ job, standing }, nowMin);
+    const wantsHand = stage !== undefined && stage.dueMin <= nowMin;
+    return [{ job, standing, placed, atMin, due: atMin <= nowMin, wantsHand }];
   });
   const byTime = (a: Row, b: Row) => a.atMin - b.atMin || a.job.id.localeCompare(b.job.id);
   return {
@@ -61,7 +66,7 @@ export const isAttended = ({ busy, minutes }: Job): boolean =>
   busy.reduce((sum, each) => sum + each.minutes, 0) >= minutes;
 
 /**
- * The one task a cook is shown first: what should be over, what should have begun, what hands are on, what comes next;
+ * The one task a cook is shown first: what should be over, what wants a hand on its way, what should have begun, what hands are on, what comes next;
  * nothing once all is done.
  */
 export function mostPressing({ going, ahead }: Rows, person: string): Row | undefined {
@@ -69,6 +74,7 @@ export function mostPressing({ going, ahead }: Rows, person: string): Row | unde
   const next = ahead.filter((row) => isOf(row, person) && row.standing.state !== 'blocked');
   return (
     mine.find(({ due }) => due) ??
+    mine.find(({ wantsHand }) => wantsHand) ??
     next.find(({ due, standing }) => due && standing.state === 'ready') ??
     mine.find(({ job, standing }) => standing.state === 'running' && isAttended(job)) ??
     next[0] ??

@@ -1,15 +1,25 @@
-import { say } from '@hollow-moon/words';
+import { say, type Words } from '@hollow-moon/words';
 import { useEffect } from 'react';
 import { agendaTold, type Due } from '../alarm/agenda';
 import { momentOf, taskInWords } from '../day';
+import { useWords } from '../design';
 import { useAppDispatch } from '../state/state';
 import { isAttended, isOf, type Row, type Rows } from './order';
+import { STILL_DUE_MIN, stageInWords, stagesOf } from './stages';
 
 /** So many of the next tasks are called for. */
 const NEXT = 3;
 
-/** What will want a cook, and when: what goes on by itself when it should be over, what comes next when it should begin. */
-export function dueOf(rows: Rows, person: string, date: string, path: string): Due[] {
+/** Who is called, of which day, where it is worked, and in whose words. */
+interface DueFor {
+  readonly person: string;
+  readonly date: string;
+  readonly path: string;
+  readonly words: Words;
+}
+
+/** What will want a cook, and when: what goes on by itself when it should be over, what is to be done to it on the way, and what comes next when it should begin. */
+export function dueOf(rows: Rows, { person, date, path, words }: DueFor): Due[] {
   const moment = (minute: number) => momentOf(date, 0).getTime() + minute * 60_000;
   // What is overdue is expected any moment: by the minute, so that it is told, and kept, no more often.
   const atMs = ({ atMin, due }: Row) => moment(due ? Math.floor(atMin) : atMin);
@@ -20,6 +30,19 @@ export function dueOf(rows: Rows, person: string, date: string, path: string): D
     .filter((row) => row.placed && row.standing.state !== 'blocked' && isOf(row, person))
     .slice(0, NEXT);
   return [
+    ...going.flatMap((row) =>
+      stagesOf(row).map((stage) => ({
+        key: `stage ${row.job.id} ${stage.atMin}`,
+        atMs: moment(stage.dueMin),
+        untilMs: moment(stage.dueMin + STILL_DUE_MIN),
+        kind: 'begin' as const,
+        says: say('working.strip-stage', {
+          shell: row.job.task.what || taskInWords(row.job),
+          what: stageInWords(stage, words),
+        }),
+        path,
+      })),
+    ),
     ...going.map((row) => ({
       key: `look ${row.job.id}`,
       atMs: atMs(row),
@@ -40,7 +63,8 @@ export function dueOf(rows: Rows, person: string, date: string, path: string): D
 /** Tells the other screens, and whoever sounds and shakes, what of this day is due when. */
 export function useAgenda(dayId: string, rows: Rows, person: string, date: string): void {
   const dispatch = useAppDispatch();
-  const due = JSON.stringify(dueOf(rows, person, date, `/work/${dayId}`));
+  const words = useWords();
+  const due = JSON.stringify(dueOf(rows, { person, date, path: `/work/${dayId}`, words }));
   useEffect(() => {
     dispatch(agendaTold({ dayId, due: JSON.parse(due) as Due[] }));
   }, [dispatch, dayId, due]);

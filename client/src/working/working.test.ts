@@ -2,6 +2,7 @@
 import type { MarkData } from '@hollow-moon/contract';
 import { BEFORE_MIN } from '@hollow-moon/contract/planning';
 import type { Job, Placed, TaskStanding } from '@hollow-moon/core/planning';
+import { METRIC, wordsIn } from '@hollow-moon/words';
 import { pullMarkId } from '../bake/ofDay';
 import { beginBake, changeBake } from '../bake/writing';
 import type { Planned } from '../day';
@@ -9,6 +10,7 @@ import { createStore } from '../root/store';
 import { begunBake } from '../testing/bake';
 import { accept, away, json, serve } from '../testing/server';
 import { isOf, mostPressing, rowsOf } from './order';
+import { nextStage, stageInWords, stagesOf } from './stages';
 import { takenBack, tapped } from './taps';
 import { dueOf } from './useAgenda';
 
@@ -107,6 +109,80 @@ describe('shown first', () => {
   });
 });
 
+/** Weights out at 20 min, and the oven down with the ring off at 30; of what is baked for 35. */
+const STAGES = [
+  { atMin: 20, bare: true, outOfRing: false },
+  { atMin: 30, bare: false, outOfRing: true, setC: 160 },
+  { atMin: 36, bare: false, outOfRing: false, setC: 150 },
+];
+const DUE_FOR = { person: '', date: '2026-12-24', path: '/work/d', words: wordsIn(METRIC) };
+
+describe('a shell in the oven', () => {
+  const BEGUN_MIN = BEFORE_MIN + 10;
+  const [row] = rowsOf(
+    dayOf([
+      {
+        id: 'shell',
+        startMin: BEGUN_MIN,
+        minutes: 35,
+        attended: false,
+        standing: running(BEGUN_MIN),
+      },
+    ]),
+    BEGUN_MIN + 12,
+  ).going;
+  const shell = { ...row!, job: { ...row!.job, task: { ...row!.job.task, stages: STAGES } } };
+  const at = (minute: number) => nextStage(shell, BEGUN_MIN + minute)?.atMin;
+  const spaced = (text: string) => text.replaceAll('\u00a0', ' ');
+
+  it('says what is next on its way, a little past its minute too, and nothing past its end', () => {
+    expect(stagesOf(shell).map(({ dueMin }) => dueMin - BEGUN_MIN)).toEqual([20, 30]);
+    expect([0, 19, 22.9, 23, 32.9, 33].map(at)).toEqual([20, 20, 20, 30, 30, undefined]);
+    expect(STAGES.map((stage) => spaced(stageInWords(stage, DUE_FOR.words)))).toEqual([
+      'take the weights out',
+      'take the ring off and turn the oven to 160 °C',
+      'turn the oven to 150 °C',
+    ]);
+  });
+
+  it('is shown first while something is to be done to it, though something else has its hour', () => {
+    const next: Drawn = { id: 'next', startMin: BEGUN_MIN + 21, standing: { state: 'ready' } };
+    const planned = dayOf([
+      {
+        id: 'shell',
+        startMin: BEGUN_MIN,
+        minutes: 35,
+        attended: false,
+        standing: running(BEGUN_MIN),
+      },
+      next,
+    ]);
+    const { jobs } = planned.worked!.asked.model;
+    Object.assign(jobs[0]!.task, { stages: STAGES });
+    const first = (minute: number) => mostPressing(rowsOf(planned, BEGUN_MIN + minute), '')?.job.id;
+    expect([19, 20, 22.9, 23].map(first)).toEqual(['next', 'shell', 'shell', 'next']);
+  });
+
+  it('says it of one that was put in later, or rested, by as much, and of one that is out never', () => {
+    const { standing } = shell;
+    const rested = { ...shell, standing: { ...standing, ran: { ...standing.ran!, restedMin: 4 } } };
+    expect(stagesOf(rested)[0]!.dueMin).toBe(BEGUN_MIN + 24);
+    expect(stagesOf({ ...shell, standing: { ...standing, state: 'done' } })).toEqual([]);
+  });
+
+  it('calls for each of it, for three minutes', () => {
+    const midnight = new Date(2026, 11, 24).getTime();
+    const of = (minute: number) => midnight + (BEGUN_MIN - BEFORE_MIN + minute) * 60_000;
+    const due = dueOf({ going: [shell], ahead: [], over: [] }, DUE_FOR);
+    expect(due.map(({ kind, atMs, untilMs }) => [kind, atMs, untilMs])).toEqual([
+      ['begin', of(20), of(23)],
+      ['begin', of(30), of(33)],
+      ['look', of(35), undefined],
+    ]);
+    expect(due[0]!.says).toMatch(/: take the weights out$/);
+  });
+});
+
 describe('what is called for', () => {
   const rows = rowsOf(
     dayOf([
@@ -131,7 +207,7 @@ describe('what is called for', () => {
   // By hand: midnight and forty minutes, midnight and a quarter.
   it('is what goes on by itself when it should be over, and what comes next when it should begin', () => {
     const midnight = new Date(2026, 11, 24).getTime();
-    expect(dueOf(rows, '', '2026-12-24', '/work/d')).toEqual([
+    expect(dueOf(rows, DUE_FOR)).toEqual([
       expect.objectContaining({ key: 'look oven', kind: 'look', atMs: midnight + 40 * 60_000 }),
       expect.objectContaining({ key: 'begin next', kind: 'begin', atMs: midnight + 15 * 60_000 }),
     ]);

@@ -50,8 +50,8 @@ export function madeOf(
       restMin: 20,
       seal: 'none',
       stages: [
-        { minutes: 20, setC: 190 },
-        { minutes: 15, setC: 190 },
+        { minutes: 20, setC: 190, weighted: true, outOfRing: false },
+        { minutes: 15, setC: 190, weighted: false, outOfRing: false },
       ],
     },
     ovenUse: { steps: [], out: [{ atMin: 0, place: 'rack' }] },

@@ -55,7 +55,7 @@ interface Given {
   readonly from?: Task['from'];
   readonly hands?: readonly Hands[];
   readonly after?: readonly After[];
-  readonly rest?: Pick<Task, 'oven' | 'shared'>;
+  readonly rest?: Pick<Task, 'oven' | 'shared' | 'stages'>;
 }
 
 /** Signs that end a task, and hazards that go with it, by verb; common practice. */

@@ -9,6 +9,14 @@ import { cookOnStove, type StoveForecast } from '../stove';
 import type { Vessel } from '../vessel';
 import type { Span } from './task';
 
+/** A stage of a shell's blind bake as its formula has it. */
+export interface StageOfBake {
+  readonly minutes: number;
+  readonly setC: number;
+  readonly weighted: boolean;
+  readonly outOfRing: boolean;
+}
+
 /** A formula with all that its work depends on. */
 export interface MadeFormula extends BuildFormula {
   readonly setC: number;
@@ -19,7 +27,7 @@ export interface MadeFormula extends BuildFormula {
     readonly raw: boolean;
     readonly restMin: number;
     readonly seal: string;
-    readonly stages: readonly { readonly minutes: number; readonly setC: number }[];
+    readonly stages: readonly StageOfBake[];
   };
   readonly ovenUse: { readonly steps: readonly OvenStep[]; readonly out: readonly OutStep[] };
   /** What the cook's own card says, in its order. */

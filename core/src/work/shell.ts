@@ -1,7 +1,8 @@
 import { shellPartOf, shellWorkOf, type BuiltPart } from '../build';
 import { after, footprintOf, programmeKey, task, type Making } from './making';
 import { USUAL_WAITS } from './practice';
-import type { After, Task } from './task';
+import type { StageOfBake } from './plan';
+import type { After, ShellStage, Task } from './task';
 import { BUTTER, COOL_TO_THE_HAND_C, DOUGH_DISC, shellCoolMin, slabMin } from './waits';
 
 /** A shell's tasks, and what the filling has to wait for: none where there is no shell. */
@@ -91,6 +92,20 @@ function lined(making: Making, part: BuiltPart, pressed: boolean): Task[] {
 
 const rollableMin = ({ plan }: Making): number => onTheBenchMin(DOUGH_DISC, ROLLS_C, plan.roomC);
 
+/** What is done from one stage of a blind bake to the next; a stage that is like the one before it asks for nothing. */
+function stagesOf(stages: readonly StageOfBake[]): ShellStage[] {
+  let atMin = 0;
+  return stages.slice(1).flatMap((stage, index) => {
+    const before = stages[index]!;
+    atMin += before.minutes;
+    const bare = before.weighted && !stage.weighted;
+    const outOfRing = stage.outOfRing && !before.outOfRing;
+    const turned = stage.setC !== before.setC;
+    if (!bare && !outOfRing && !turned) return [];
+    return [{ atMin, bare, outOfRing, ...(turned ? { setC: stage.setC } : {}) }];
+  });
+}
+
 /** Weights in, weights out, and a last look. */
 function blindBake(making: Making, partId: string, name: string, lineId: string): Task[] {
   const { plan, vessels } = making;
@@ -100,10 +115,11 @@ function blindBake(making: Making, partId: string, name: string, lineId: string)
   const ovenId = formula.ovenId ?? plan.shellOvenId;
   if (!span || !ovenId) return [];
   const [first, last] = [stages[0]!, stages[stages.length - 1]!];
-  const steps = stages.slice(1).flatMap(({ setC }, index) => {
-    const atMin = stages.slice(0, index + 1).reduce((sum, { minutes }) => sum + minutes, 0);
-    return setC === stages[index]!.setC ? [] : [{ atMin, to: setC }];
-  });
+  const onTheWay = stagesOf(stages);
+  const steps = onTheWay.flatMap(({ atMin, setC }) =>
+    setC === undefined ? [] : [{ atMin, to: setC }],
+  );
+  const each = 1 + Math.ceil(vessels / 4);
   const bake = task(making, `${partId}/blind`, 'blind-bake', {
     of: partId,
     what: name,
@@ -111,16 +127,13 @@ function blindBake(making: Making, partId: string, name: string, lineId: string)
     span,
     from: 'computed',
     hands: [
-      { at: 'start', offsetMin: 0, minutes: 1 + Math.ceil(vessels / 4) },
-      ...(stages.length > 1
-        ? [
-            {
-              at: 'start' as const,
-              offsetMin: Math.min(first.minutes, Math.max(1, span.expectedMin - 3)),
-              minutes: 1 + Math.ceil(vessels / 4),
-            },
-          ]
-        : []),
+      { at: 'start', offsetMin: 0, minutes: each },
+      ...onTheWay.map(({ atMin, bare, outOfRing }) => ({
+        at: 'start' as const,
+        offsetMin: Math.min(atMin, Math.max(1, span.expectedMin - 3)),
+        // A dial is turned in a moment; weights and rings are taken off one by one.
+        minutes: bare || outOfRing ? each : 1,
+      })),
       { at: 'end', offsetMin: 0, minutes: 1 },
     ],
     after: [
@@ -132,6 +145,7 @@ function blindBake(making: Making, partId: string, name: string, lineId: string)
       ),
     ],
     rest: {
+      ...(onTheWay.length > 0 ? { stages: onTheWay } : {}),
       oven: {
         ovenId,
         setC: first.setC,

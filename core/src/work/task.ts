@@ -98,6 +98,17 @@ export interface After {
   readonly gate?: Gate;
 }
 
+/** What is done to a shell while it bakes blind, so many minutes after it went in. */
+export interface ShellStage {
+  readonly atMin: number;
+  /** The weights come out. */
+  readonly bare: boolean;
+  /** The ring comes off. */
+  readonly outOfRing: boolean;
+  /** What the dial is turned to, °C, where it is. */
+  readonly setC?: number;
+}
+
 /** What a task wants of an oven. */
 export interface OvenNeed {
   /** The oven it was forecast in; another is another forecast. */
@@ -137,6 +148,8 @@ export interface Task {
   readonly hands: readonly Hands[];
   readonly after: readonly After[];
   readonly oven?: OvenNeed;
+  /** What is done on its way, in this order, where it is a shell that bakes blind. */
+  readonly stages?: readonly ShellStage[];
   /** What to look for at its end. */
   readonly sign?: Finding;
   /** The one line of caution that belongs to it. */

@@ -402,6 +402,45 @@ describe('the tasks', () => {
     expect(bake.hands.at(-1)).toMatchObject({ at: 'end', offsetMin: 60 });
   });
 
+  it('have hands on a blind bake wherever something is done to it, and say what', () => {
+    const stage = (minutes: number, setC: number, weighted: boolean, outOfRing = false) => ({
+      ...{ minutes, setC, weighted, outOfRing },
+    });
+    const blind = (stages: readonly ReturnType<typeof stage>[]) => {
+      const { shellBake } = madeOf('curd', {}, {});
+      const formula = madeOf(
+        'curd',
+        { 'lemon-juice': 300, 'egg-yolk': 140, sugar: 180 },
+        { ...inSweet, vesselCount: 4, shellBake: { ...shellBake, stages } },
+      );
+      return worked(formula, { blind: span(42) }).tasks.find(({ verb }) => verb === 'blind-bake')!;
+    };
+    // By hand: 20 with weights, 5 more bare, 10 at a lower heat, and 7 of its own out of the ring.
+    const bake = blind([
+      stage(20, 190, true),
+      stage(5, 190, false),
+      stage(10, 170, false),
+      stage(7, 170, false, true),
+    ]);
+    expect(bake.stages).toEqual([
+      { atMin: 20, bare: true, outOfRing: false },
+      { atMin: 25, bare: false, outOfRing: false, setC: 170 },
+      { atMin: 35, bare: false, outOfRing: true },
+    ]);
+    // Four tins: a minute and one for each four; a dial is turned in one.
+    expect(bake.hands).toEqual([
+      { at: 'start', offsetMin: 0, minutes: 2 },
+      { at: 'start', offsetMin: 20, minutes: 2 },
+      { at: 'start', offsetMin: 25, minutes: 1 },
+      { at: 'start', offsetMin: 35, minutes: 2 },
+      { at: 'end', offsetMin: 0, minutes: 1 },
+    ]);
+    expect(bake.oven).toMatchObject({ setC: 190, endC: 170, staged: true });
+    const plain = blind([stage(20, 180, false), stage(22, 180, false)]);
+    expect(plain.stages).toBeUndefined();
+    expect(plain.hands).toHaveLength(2);
+  });
+
   it('take the pans of a bath onto the shelf, not the pots', () => {
     const formula = madeOf('baked-custard', CUSTARD, {
       vesselCount: 12,
