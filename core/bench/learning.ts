@@ -1,11 +1,10 @@
 /** How long a bake takes to be learnt of: its runs, once, and what two readings make of them. */
-import { shiftsFrom } from '../src/certainty';
-import { BEFORE_READING, learn, traceOf, TRACES, type Reading } from '../src/learning';
+import { bakeShifts, learn, traceOf, TRACES, type Reading } from '../src/learning';
 import { TART } from '../src/testing/bakes';
 
 const UNTIL_S = 5400;
 const before = performance.now();
-const traces = shiftsFrom(BEFORE_READING, 0, TRACES).flatMap((shift) => {
+const traces = bakeShifts(0, TRACES).flatMap((shift) => {
   const trace = traceOf(TART, shift, UNTIL_S);
   return trace.ok ? [trace.value] : [];
 });

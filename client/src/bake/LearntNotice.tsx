@@ -35,6 +35,10 @@ function useTelling(learnt: Learnt): string | undefined {
       return say('bake.learnt-sets', { apart: span(Math.abs(by)), unit, more });
     case 'depthMm':
       return put('bake.learnt-depth', { apart: { millimetres: Math.abs(by) }, more });
+    case 'transferShare':
+      return say('bake.learnt-transfer', { percent: Math.round(Math.abs(by) * 100), more });
+    case 'dryingShare':
+      return say('bake.learnt-drying', { more });
   }
 }
 

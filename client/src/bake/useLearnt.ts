@@ -5,10 +5,11 @@ import {
   type Noted,
   type Reading as NotedReading,
 } from '@hollow-moon/contract';
-import { asBaked, shifted, type ForecastPlan } from '@hollow-moon/core';
+import { asBaked, type ForecastPlan } from '@hollow-moon/core';
 import {
   LEAST_TRACES,
   learn,
+  offBy,
   pullsByVessel,
   steadyOvenC,
   type Learnt,
@@ -128,7 +129,7 @@ export function useLearnt(
   const asked = useMemo((): AsForecast | undefined => {
     if (!plan) return undefined;
     return learnt && learnt.believed.length > 0
-      ? { plan: shifted(plan, learnt.shift), setShiftK: learnt.shift.setK }
+      ? { plan: offBy(plan, learnt.shift), setShiftK: learnt.shift.setK }
       : { plan, setShiftK: 0 };
   }, [plan, learnt]);
   // As it was begun it is forecast already.

@@ -8,7 +8,7 @@ import {
   whatMatters,
   type Forecast,
 } from '@hollow-moon/core';
-import { BEFORE_READING, traceOf } from '@hollow-moon/core/learning';
+import { bakeShifts, traceOf } from '@hollow-moon/core/learning';
 import {
   improve,
   knownBy,
@@ -59,7 +59,7 @@ const WORK: {
       return member.ok ? [member.value] : [];
     }),
   traces: ({ plan, first, last, untilS }) =>
-    shiftsFrom(BEFORE_READING, first, last).flatMap((shift) => {
+    bakeShifts(first, last).flatMap((shift) => {
       const trace = traceOf(plan, shift, untilS);
       return trace.ok ? [trace.value] : [];
     }),

@@ -47,22 +47,31 @@ export function normalDeviate(probability: number): number {
   return probability < 0.5 ? -z : z;
 }
 
-const BASES = [2, 3, 5, 7];
+const BASES = [2, 3, 5, 7, 11, 13];
 
 /** Past this many standard uncertainties nothing is drawn: a kitchen would have noticed. */
 const WIDEST = 2.5;
 
 /**
  * The draws from `first` (0 and up) to before `last`, the same each time: a low-discrepancy sequence
- * over the four inputs, each normal. Any two ranges may be computed apart.
+ * over up to six inputs, each normal with its standard uncertainty. Any two ranges may be computed apart.
  */
-export const shiftsFrom = (unsure: Unsure, first: number, last: number): Shift[] =>
+export const drawsOf = <Input extends string>(
+  inputs: readonly Input[],
+  unsure: Readonly<Record<Input, number>>,
+  first: number,
+  last: number,
+): Readonly<Record<Input, number>>[] =>
   Array.from({ length: Math.max(0, last - first) }, (_, offset) => {
     const deviate = (input: number) => {
       const z = normalDeviate(halton(first + offset + 1, BASES[input]!));
       return Math.max(-WIDEST, Math.min(WIDEST, z));
     };
     return Object.fromEntries(
-      INPUTS.map((name, input) => [name, unsure[name] * deviate(input)]),
-    ) as unknown as Shift;
+      inputs.map((name, input) => [name, unsure[name] * deviate(input)]),
+    ) as unknown as Readonly<Record<Input, number>>;
   });
+
+/** {@link drawsOf} the inputs of a forecast. */
+export const shiftsFrom = (unsure: Unsure, first: number, last: number): Shift[] =>
+  drawsOf(INPUTS, unsure, first, last);

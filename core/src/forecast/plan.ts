@@ -39,7 +39,14 @@ export interface ForecastPlan {
   readonly laid?: readonly PlannedLayer[];
   /** Part of the filling is poured in the oven. */
   readonly topUp?: TopUp;
-  readonly oven: { readonly kind: OvenKind; readonly offsetK: number };
+  readonly oven: {
+    readonly kind: OvenKind;
+    readonly offsetK: number;
+    /** By what share more heat goes over from its air than its kind gives; none more when not said. Over -1. */
+    readonly transferShare?: number;
+  };
+  /** By what share more water leaves its open top than its filling gives; none more when not said. Over -1. */
+  readonly dryingShare?: number;
   /** Water round the vessels; none is a dry oven. */
   readonly bath?: BathPlan;
   /** What the oven is set to when the bake goes in, °C. */

@@ -90,7 +90,7 @@ export function prepareTimed(plan: ForecastPlan, resolution = 1, setShiftK = 0):
   const reactions = reactionsOf(bakes);
   const model = buildModel(cup, reactions, resolution);
   const { topUp } = plan;
-  const drying = dryingOf(analysis, laid);
+  const drying = driesMore(dryingOf(analysis, laid), plan.dryingShare);
   const courses = coursesOf(plan, model, bath?.value, drying);
   const shellM = shelled ? room.shellThicknessMm / 1000 : undefined;
   return succeed({
@@ -116,6 +116,10 @@ export function prepareTimed(plan: ForecastPlan, resolution = 1, setShiftK = 0):
     ...courses,
   });
 }
+
+/** A surface from which so much more water leaves, as a share. */
+const driesMore = (drying: Drying, byShare = 0): Drying =>
+  byShare === 0 ? drying : { ...drying, share: (drying.share ?? 1) * Math.max(0, 1 + byShare) };
 
 /** Whether all that a forecast rests on is known: each ingredient, and how much of it. */
 function checkLines(analysis: Analysis): Result<true> {
@@ -277,6 +281,7 @@ function coursesOf(
         load,
         roomC,
         ajar,
+        transfer: 1 + (plan.oven.transferShare ?? 0),
       }),
     }));
   const oven = courseIn(plan.setC, withPouring(plan), LONGEST_BAKE_S);

@@ -1,3 +1,4 @@
+export { BEFORE_READING, bakeShifts, offBy, type BakeShift, type BakeUnsure } from './inputs';
 export * from './learn';
 export { BETWEEN_VESSELS, type Doubted, type Reading } from './observe';
 export * from './ovenRead';

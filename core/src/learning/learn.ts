@@ -1,6 +1,7 @@
 import { CholeskyDecomposition, Matrix } from 'ml-matrix';
-import { INPUTS, type Shift, type Tenths, type Unsure } from '../certainty';
+import type { Tenths } from '../certainty';
 import { DRAWS, squares, STANDARD, sum } from './draws';
+import { BAKE_INPUTS, BEFORE_READING, type BakeShift, type BakeUnsure } from './inputs';
 import {
   covariance,
   doubtOf,
@@ -12,20 +13,14 @@ import {
 import { deviatesOf, LEAST_RUNS, responseOf } from './response';
 import type { Trace } from './trace';
 
-/**
- * How unsure a bake's inputs are before anything is read of it: wider than a careful kitchen's, since what is read is to
- * tell. Standard uncertainties, from memory.
- */
-export const BEFORE_READING: Unsure = { ovenK: 10, startK: 4, depthMm: 1.5, setK: 1.5 };
-
 /** So many runs are traced. */
-export const TRACES = 60;
+export const TRACES = 72;
 
 /** What the readings of a bake say of it. */
 export interface Learnt {
   /** How far its inputs are off, most likely, and how unsure that is still; in their own units. */
-  readonly shift: Shift;
-  readonly unsure: Unsure;
+  readonly shift: BakeShift;
+  readonly unsure: BakeUnsure;
   /** Earliest, best and latest pull as they stand now, s; none where too few of the runs have a window. */
   readonly window: readonly [earliest: Tenths, best: Tenths, latest: Tenths] | undefined;
   readonly believed: readonly string[];
@@ -53,10 +48,12 @@ function weightsFrom(logs: readonly number[]): number[] {
 
 /** Mean and covariance of weighted draws. */
 function momentsOf({ draws, weights }: Weighted) {
-  const mean = INPUTS.map((_, input) => sum(draws.map((draw, at) => weights[at]! * draw[input]!)));
+  const mean = BAKE_INPUTS.map((_, input) =>
+    sum(draws.map((draw, at) => weights[at]! * draw[input]!)),
+  );
   const off = draws.map((draw) => draw.map((each, input) => each - mean[input]!));
-  const spread = INPUTS.map((_, i) =>
-    INPUTS.map((__, j) => sum(off.map((each, at) => weights[at]! * (each[i]! * each[j]!)))),
+  const spread = BAKE_INPUTS.map((_, i) =>
+    BAKE_INPUTS.map((__, j) => sum(off.map((each, at) => weights[at]! * (each[i]! * each[j]!)))),
   );
   return { mean, spread };
 }
@@ -111,7 +108,7 @@ function weightedQuantile(
 
 function windowOf(
   traces: readonly Trace[],
-  unsure: Unsure,
+  unsure: BakeUnsure,
   { draws, weights }: Weighted,
 ): Learnt['window'] {
   const open = traces.flatMap(({ shift, window }) =>
@@ -165,8 +162,8 @@ export function learn(
   const { mean, spread } = momentsOf(agreed);
   const each = (value: (input: number) => number) =>
     Object.fromEntries(
-      INPUTS.map((name, input) => [name, unsure[name] * value(input)]),
-    ) as unknown as Shift;
+      BAKE_INPUTS.map((name, input) => [name, unsure[name] * value(input)]),
+    ) as unknown as BakeShift;
   return {
     shift: each((input) => mean[input]!),
     unsure: each((input) => Math.sqrt(spread[input]![input]!)),

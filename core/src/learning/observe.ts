@@ -1,7 +1,8 @@
 import { Matrix } from 'ml-matrix';
-import { shiftsFrom, type Unsure } from '../certainty';
+import { drawsOf } from '../certainty';
 import type { ProbeName } from '../forecast';
 import { squares, STANDARD, sum } from './draws';
+import { BAKE_INPUTS, type BakeUnsure } from './inputs';
 import { deviatesOf, LEAST_RUNS, responseOf, type Response } from './response';
 import { LOOK_S, type Trace } from './trace';
 
@@ -51,7 +52,14 @@ const DOUBT_AT = 4;
  * How far one vessel of a batch is from the batch as a whole: its place in the oven, and how full it is. Standard
  * uncertainties, from memory; that the back of an oven is some degrees hotter than its front is common practice.
  */
-export const BETWEEN_VESSELS: Unsure = { ovenK: 4, startK: 0.5, depthMm: 0.7, setK: 0 };
+export const BETWEEN_VESSELS: BakeUnsure = {
+  ovenK: 4,
+  startK: 0.5,
+  depthMm: 0.7,
+  setK: 0,
+  transferShare: 0.06,
+  dryingShare: 0.1,
+};
 /** So many draws say how far that moves what is read. */
 const VESSEL_DRAWS = 200;
 
@@ -71,7 +79,7 @@ export interface Observation {
 
 type Observed = Omit<Observation, 'reading' | 'elsewhere'>;
 
-const surfaceOf = (traces: readonly Trace[], unsure: Unsure, values: readonly number[]) =>
+const surfaceOf = (traces: readonly Trace[], unsure: BakeUnsure, values: readonly number[]) =>
   responseOf(
     traces.map(({ shift }) => deviatesOf(shift, unsure)),
     values,
@@ -81,7 +89,7 @@ const surfaceOf = (traces: readonly Trace[], unsure: Unsure, values: readonly nu
 function temperature(
   traces: readonly Trace[],
   { atS, place, celsius }: Reading & { readonly place: ProbeName },
-  unsure: Unsure,
+  unsure: BakeUnsure,
 ): Observed | undefined {
   const look = atS / LOOK_S;
   const [before, weight] = [Math.floor(look), look - Math.floor(look)];
@@ -112,7 +120,7 @@ const MOVES = { least: 0.08, most: 0.92 } as const;
 function width(
   traces: readonly Trace[],
   { atS, share }: Reading & { readonly place: 'wobble' },
-  unsure: Unsure,
+  unsure: BakeUnsure,
 ): Observed | undefined {
   if (share < MOVES.least || share > MOVES.most) return undefined;
   const falling = traces.flatMap((trace) => {
@@ -141,7 +149,7 @@ function observed(
   traces: readonly Trace[],
   reading: Reading,
   ovenC: (atS: number) => number | undefined,
-  unsure: Unsure,
+  unsure: BakeUnsure,
 ): Observed | undefined {
   if (reading.place === 'wobble') return width(traces, reading, unsure);
   if (reading.place !== 'oven')
@@ -157,10 +165,10 @@ function observed(
   };
 }
 
-const BETWEEN_DRAWS = shiftsFrom(BETWEEN_VESSELS, 0, VESSEL_DRAWS);
+const BETWEEN_DRAWS = drawsOf(BAKE_INPUTS, BETWEEN_VESSELS, 0, VESSEL_DRAWS);
 
 /** What two vessels of one batch read differs by, draw by draw about its mean. */
-function betweenVessels({ at }: Pick<Response, 'at'>, unsure: Unsure): number[] {
+function betweenVessels({ at }: Pick<Response, 'at'>, unsure: BakeUnsure): number[] {
   const values = BETWEEN_DRAWS.map((shift) => at(deviatesOf(shift, unsure)));
   const mean = sum(values) / values.length;
   return values.map((each) => each - mean);
@@ -178,7 +186,7 @@ export function observe(
   traces: readonly Trace[],
   reading: Reading,
   ovenC: (atS: number) => number | undefined,
-  unsure: Unsure,
+  unsure: BakeUnsure,
   vesselNo: number | undefined,
 ): Observation | undefined {
   const found = observed(traces, reading, ovenC, unsure);

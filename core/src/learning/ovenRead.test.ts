@@ -2,8 +2,15 @@
 import { ovenRead } from './ovenRead';
 
 const learnt = (ovenK: number, unsureK: number) => ({
-  shift: { ovenK, startK: 0, depthMm: 0, setK: 0 },
-  unsure: { ovenK: unsureK, startK: 4, depthMm: 1.5, setK: 1.5 },
+  shift: { ovenK, startK: 0, depthMm: 0, setK: 0, transferShare: 0, dryingShare: 0 },
+  unsure: {
+    ovenK: unsureK,
+    startK: 4,
+    depthMm: 1.5,
+    setK: 1.5,
+    transferShare: 0.15,
+    dryingShare: 0.25,
+  },
   window: undefined,
   believed: ['a'],
   doubted: [],

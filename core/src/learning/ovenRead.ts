@@ -1,5 +1,6 @@
 import { OFFSET_LIMITS_K } from '../oven';
-import { BEFORE_READING, type Learnt } from './learn';
+import { BEFORE_READING } from './inputs';
+import type { Learnt } from './learn';
 
 /** Readings have settled an input where they leave less than this share of what was unsure of it. */
 export const SETTLED = 0.8;

@@ -1,5 +1,5 @@
 import { Matrix, solve } from 'ml-matrix';
-import { INPUTS, type Shift, type Unsure } from '../certainty';
+import { BAKE_INPUTS, type BakeShift, type BakeUnsure } from './inputs';
 
 /**
  * What a few runs have in common, as a surface of the second degree over their inputs: good for as many draws as are
@@ -11,18 +11,22 @@ export interface Response {
   readonly residual: number;
 }
 
-/** A shift in standard uncertainties, in the order of {@link INPUTS}. */
-export const deviatesOf = (shift: Shift, unsure: Unsure): number[] =>
-  INPUTS.map((input) => shift[input] / unsure[input]);
+/** A shift in standard uncertainties, in the order of {@link BAKE_INPUTS}. */
+export const deviatesOf = (shift: BakeShift, unsure: BakeUnsure): number[] =>
+  BAKE_INPUTS.map((input) => shift[input] / unsure[input]);
 
-/** 1, each deviate, and each product of two. */
+/** So many of the inputs bend the surface; the others only tilt it. */
+const BENDING = 4;
+
+/** 1, each deviate, and each product of two of those that bend it. */
 function terms(deviates: readonly number[]): number[] {
-  const products = deviates.flatMap((a, index) => deviates.slice(index).map((b) => a * b));
+  const bending = deviates.slice(0, BENDING);
+  const products = bending.flatMap((a, index) => bending.slice(index).map((b) => a * b));
   return [1, ...deviates, ...products];
 }
 
 /** How many runs a surface wants at the least: twice its terms. */
-export const LEAST_RUNS = 30;
+export const LEAST_RUNS = 34;
 
 /** The surface nearest to `values` at `deviates`, by least squares. At least {@link LEAST_RUNS} of them. */
 export function responseOf(

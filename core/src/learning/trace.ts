@@ -1,11 +1,4 @@
-import {
-  shifted,
-  SPREAD_RESOLUTION,
-  SPREAD_STEPS,
-  SPREAD_TRIES,
-  valueAt,
-  type Shift,
-} from '../certainty';
+import { SPREAD_RESOLUTION, SPREAD_STEPS, SPREAD_TRIES, valueAt } from '../certainty';
 import {
   followBake,
   placeOf,
@@ -16,6 +9,7 @@ import {
 } from '../forecast';
 import { wobbleOf } from '../doneness';
 import { succeed, type Result } from '../result';
+import { offBy, type BakeShift } from './inputs';
 import { runCourse, thermometerAt, type Model, type Moment } from '../thermal';
 
 /** A bake is looked at every so often, s. */
@@ -23,7 +17,7 @@ export const LOOK_S = 60;
 
 /** One run with its inputs off by `shift`, left in the oven: when it would be pulled, and what a probe reads on its way. */
 export interface Trace {
-  readonly shift: Shift;
+  readonly shift: BakeShift;
   /** Earliest, best and latest pull, s; none where there is no window. */
   readonly window?: readonly [earliestS: number, bestS: number, latestS: number];
   /** At each look from the start on, °C. */
@@ -38,8 +32,8 @@ const PLACES = Object.keys(PROBE_PLACES) as ProbeName[];
  * A plan's bake with its inputs off by `shift`, followed in the oven for `untilS` and on a coarser mesh than a forecast.
  * Fails as a forecast does.
  */
-export function traceOf(plan: ForecastPlan, shift: Shift, untilS: number): Result<Trace> {
-  const prepared = prepare(shifted(plan, shift), SPREAD_RESOLUTION, shift.setK);
+export function traceOf(plan: ForecastPlan, shift: BakeShift, untilS: number): Result<Trace> {
+  const prepared = prepare(offBy(plan, shift), SPREAD_RESOLUTION, shift.setK);
   if (!prepared.ok) return prepared;
   const { model, oven, firstPour } = prepared.value;
   const { poured, baked, verdict } = followBake(prepared.value, SPREAD_TRIES, SPREAD_STEPS);

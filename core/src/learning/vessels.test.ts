@@ -1,7 +1,7 @@
 /** What is read in one vessel of several says most of that one, and something of all. */
-import { shiftsFrom } from '../certainty';
 import { TART } from '../testing/bakes';
-import { BEFORE_READING, learn, TRACES } from './learn';
+import { BEFORE_READING, bakeShifts } from './inputs';
+import { learn, TRACES } from './learn';
 import { BETWEEN_VESSELS, type Reading } from './observe';
 import { LOOK_S, traceOf, type Trace } from './trace';
 import { pullsByVessel } from './vessels';
@@ -11,14 +11,18 @@ jest.setTimeout(120_000);
 const UNTIL_S = 5400;
 const noOven = () => undefined;
 
-const known = shiftsFrom(BEFORE_READING, 0, TRACES).flatMap((shift) => {
+const known = bakeShifts(0, TRACES).flatMap((shift) => {
   const trace = traceOf(TART, shift, UNTIL_S);
   return trace.ok ? [trace.value] : [];
 });
 
 /** A vessel whose place in the oven is so much hotter than it is set to. */
 function placed(ovenK: number): Trace {
-  const trace = traceOf(TART, { ovenK, startK: 0, depthMm: 0, setK: 0 }, UNTIL_S);
+  const trace = traceOf(
+    TART,
+    { ovenK, startK: 0, depthMm: 0, setK: 0, transferShare: 0, dryingShare: 0 },
+    UNTIL_S,
+  );
   if (!trace.ok) throw new Error(trace.problem.code);
   return trace.value;
 }

@@ -50,6 +50,8 @@ export interface InOven {
   readonly roomC?: number;
   /** The door stands ajar. */
   readonly ajar?: boolean;
+  /** Of the heat that goes over from the air of its kind, what does; all of it when not said. */
+  readonly transfer?: number;
 }
 
 /** Outside of a vessel of which nothing is said, m². */
@@ -69,9 +71,15 @@ export function inOven(
     load = USUAL_LOAD,
     roomC = 22,
     ajar = false,
+    transfer = 1,
   }: InOven = {},
 ): Surroundings {
-  const air = AIR[kind];
+  const of = AIR[kind];
+  const air: OvenAir = {
+    topWm2K: transfer * of.topWm2K,
+    sideWm2K: transfer * of.sideWm2K,
+    baseWm2K: transfer * of.baseWm2K,
+  };
   const loadM2 = load.vessels * load.areaM2;
   const radiantC = radiantIn(kind, wallsC, roomC);
   const face = (convectionWm2K: number, emissivity: number, seen = 1): Face => ({

@@ -77,6 +77,10 @@ export const bake = {
     'By what was read, it sets at about {apart} {unit} {more} than was reckoned with.',
   'bake.learnt-depth':
     'By what was read, it stands about {apart} {more, select, more {deeper} other {shallower}} than planned.',
+  'bake.learnt-transfer':
+    'By what was read, it takes up heat about {percent} % {more, select, more {faster} other {more slowly}} than was reckoned with.',
+  'bake.learnt-drying':
+    'By what was read, its top dries {more, select, more {faster} other {more slowly}} than was reckoned with.',
   'bake.learnt-agrees': 'What was read agrees with the forecast.',
   'bake.learnt-best': 'Best at {best} min now, likely {low} to {high}.',
   'bake.doubted':
