@@ -50,18 +50,18 @@ export type WobbleCheck = z.infer<typeof wobbleCheckSchema>;
 
 export const RESULTS = ['good', 'fair', 'poor'] as const;
 
-export const FAULTS = [
-  'cracked',
-  'weeping',
-  'curdled',
-  'not-set',
-  'sunk',
-  'domed',
-  'browned-skin',
-  'bubbles',
-  'soggy-base',
-  'leaked',
-] as const;
+/** What can be wrong with a bake, by where or when it is seen. Trade terms. */
+export const FAULTS_AT = {
+  shell: ['soggy-base', 'leaked', 'shrunk', 'slumped', 'burnt-rim'],
+  filling: ['not-set', 'curdled', 'weeping', 'bubbles'],
+  top: ['cracked', 'sunk', 'domed', 'browned-skin'],
+  'turning-out': ['stuck', 'broke'],
+  cutting: ['ran', 'crumbled'],
+} as const;
+export type FaultPlace = keyof typeof FAULTS_AT;
+export type Fault = (typeof FAULTS_AT)[FaultPlace][number];
+export const FAULT_PLACES = Object.keys(FAULTS_AT) as readonly FaultPlace[];
+export const FAULTS: readonly Fault[] = FAULT_PLACES.flatMap((place) => [...FAULTS_AT[place]]);
 
 /** As they were called before. */
 const EARLIER_FAULTS = {

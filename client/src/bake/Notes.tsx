@@ -1,4 +1,11 @@
-import { FAULTS, RESULTS, type BakeData, type Noted } from '@hollow-moon/contract';
+import {
+  FAULT_PLACES,
+  FAULTS_AT,
+  RESULTS,
+  type BakeData,
+  type Fault,
+  type Noted,
+} from '@hollow-moon/contract';
 import { say } from '@hollow-moon/words';
 import { Text, View } from 'react-native';
 import { deedInWords, ofVessel } from '../deeds';
@@ -9,7 +16,7 @@ type Note = (change: Partial<BakeData>) => void;
 
 /** How it came out, its faults and a note. */
 export function ResultForm({ data, onNote }: { readonly data: BakeData; readonly onNote: Note }) {
-  const toggle = (fault: (typeof FAULTS)[number]) =>
+  const toggle = (fault: Fault) =>
     onNote({
       faults: data.faults.includes(fault)
         ? data.faults.filter((each) => each !== fault)
@@ -25,17 +32,22 @@ export function ResultForm({ data, onNote }: { readonly data: BakeData; readonly
         onChange={(result) => onNote({ result })}
       />
       <Soft>{say('bake.faults-if-any')}</Soft>
-      <View className="flex-row flex-wrap gap-2">
-        {FAULTS.map((fault) => (
-          <Tick
-            key={fault}
-            label={say(`fault.${fault}`)}
-            ticked={data.faults.includes(fault)}
-            onChange={() => toggle(fault)}
-            tone="scorch"
-          />
-        ))}
-      </View>
+      {FAULT_PLACES.filter((place) => place !== 'shell' || data.shell !== 'none').map((place) => (
+        <View key={place} role="group" aria-label={say(`fault-at.${place}`)} className="gap-1">
+          <Soft>{say(`fault-at.${place}`)}</Soft>
+          <View className="flex-row flex-wrap gap-2">
+            {FAULTS_AT[place].map((fault) => (
+              <Tick
+                key={fault}
+                label={say(`fault.${fault}`)}
+                ticked={data.faults.includes(fault)}
+                onChange={() => toggle(fault)}
+                tone="scorch"
+              />
+            ))}
+          </View>
+        </View>
+      ))}
       <TextField
         label={say('bake.note-for-next-time')}
         value={data.note}
