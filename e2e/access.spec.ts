@@ -137,6 +137,13 @@ const views: Record<string, (page: Page) => Promise<void>> = {
     await page.getByTestId('open-stand').click();
     await expect(page.getByTestId('stand-clock')).toBeVisible();
   },
+  'a bake from afar': async (page) => {
+    await openFormula(page, FORMULA.bay);
+    await page.getByTestId('bake-it').click();
+    await page.getByTestId('open-afar').click();
+    await page.getByTestId('pad-wobble').click();
+    await expect(page.getByTestId('afar-clock')).toBeVisible();
+  },
   'a probe that reads by itself': async (page) => {
     await openFormula(page, FORMULA.bay);
     await page.getByTestId('bake-it').click();

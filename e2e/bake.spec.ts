@@ -202,3 +202,36 @@ test('a call is said aloud, and shown by the device while the page is not in fro
       'shown: Bay-leaf set custard tart: pull it now.',
     ]);
 });
+
+test('read from afar, a bake fills the screen with its clock, and what is read is noted there', async ({
+  page,
+}) => {
+  await page.clock.install();
+  await openFormula(page, FORMULA.bay);
+  await page.getByTestId('bake-it').click();
+  await expect(page.getByTestId('bake-kept')).toHaveText('Saved');
+  await page.clock.fastForward('20:00');
+  await page.getByTestId('open-afar').click();
+  const afar = page.getByTestId('afar-clock');
+  await expect(afar).toHaveText(/^1\d:\d\d$/);
+  // The clock takes most of the width, upright and on its side.
+  const share = async () =>
+    (await afar.boundingBox())!.width / (await page.evaluate(() => innerWidth));
+  expect(await share()).toBeGreaterThan(0.7);
+  await page.getByTestId('pad-wobble').click();
+  const moon = page.getByTestId('nudge-moon');
+  const { x, y, width, height } = (await moon.boundingBox())!;
+  await page.mouse.move(x + width / 2, y + height / 2);
+  await page.mouse.down();
+  await page.mouse.move(x + width * 0.75, y + height / 2, { steps: 5 });
+  await page.mouse.up();
+  const across = Number(await page.getByTestId('wobble').inputValue());
+  expect(across).toBeGreaterThan(5);
+  await page.getByTestId('add-wobble').click();
+  await page.keyboard.press('Escape');
+  await page.setViewportSize({ width: 844, height: 390 });
+  await expect(afar).toBeInViewport({ ratio: 1 });
+  await page.getByTestId('close-afar').click();
+  await expect(page.getByTestId('open-afar')).toBeFocused();
+  await expect(page.getByText(new RegExp(`^Wobble ${across}`))).toBeVisible();
+});

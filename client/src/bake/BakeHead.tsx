@@ -6,6 +6,7 @@ import Svg, { Circle } from 'react-native-svg';
 import { Button, colours, Figure, focusOn, Notice, Read, Sheet, Soft, useWords } from '../design';
 import { Moon, moonInWords } from '../moon';
 import { BakeDial } from './BakeDial';
+import { COUNT_WORDS } from './counting';
 import { foreseenAt, gapOf, isTold, type Gap } from './foreseen';
 import { LearntNotice } from './LearntNotice';
 import { MadeParts } from './MadeParts';
@@ -71,14 +72,6 @@ function MoonNow({ data, standing }: { readonly data: BakeData; readonly standin
     </View>
   );
 }
-
-const COUNT_WORDS = {
-  look: say('bake.count-look'),
-  best: say('bake.count-best'),
-  last: say('bake.count-last'),
-  over: say('bake.count-over'),
-  elapsed: say('bake.count-elapsed'),
-} as const;
 
 /** The clock on the wall: what is left, to be read from across the kitchen, and what to do in a line. */
 function WallClock({ standing }: { readonly standing: Standing }) {
@@ -239,6 +232,7 @@ export function BakeHead({
   now,
   onNote,
   onWrong,
+  onAfar,
 }: {
   readonly id: string;
   readonly data: BakeData;
@@ -253,6 +247,8 @@ export function BakeHead({
   readonly onNote: (change: Partial<BakeData>) => void;
   /** Asks what is wrong, where that does not stand beside it. */
   readonly onWrong: (() => void) | undefined;
+  /** Shows its clock on the whole screen; nothing where it has none. */
+  readonly onAfar: (() => void) | undefined;
 }) {
   const gap = data.pulledAt === null ? gapOf(data, heeded) : undefined;
   const told = gap && isTold(gap, standing.phase) ? gap : undefined;
@@ -272,7 +268,7 @@ export function BakeHead({
       ) : (
         <WallClock standing={standing} />
       )}
-      <ToDo id={id} data={data} noted={noted} now={now} onWrong={onWrong} />
+      <ToDo id={id} data={data} noted={noted} now={now} onWrong={onWrong} onAfar={onAfar} />
       {told ? <GapNotice gap={told} /> : null}
       {learnt ? <LearntNotice data={data} noted={noted} learnt={learnt} heeded={heeded} /> : null}
       {made ? null : <Vessels {...{ id, data, noted, own, elapsedS: sinceS }} />}

@@ -10,6 +10,7 @@ import { useBakeQuery } from '../wire/api';
 import { useKitchenBook } from '../book/book';
 import { useAppDispatch, useAppSelector } from '../state/state';
 import { LiveProbe } from '../devices/LiveProbe';
+import { BakeAfar } from './BakeAfar';
 import { BakeHead } from './BakeHead';
 import type { LocalBake } from './bakes';
 import { believed as tellBelieved, notedKey } from './believed';
@@ -232,10 +233,19 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
   const noted = useMemo(() => notedOf(entries, id), [entries, id]);
   const { data: believed, learnt, heeded, vessels, asked } = useBelieved(id, data, noted);
   const [open, setOpen] = useState<FormName>();
+  const [afar, setAfar] = useState(false);
   const standing = standingOf(believed, now, heeded);
   const { elapsedS } = standing;
   const note = (change: Partial<BakeData>) => dispatch(changeBake(id, change));
   const whole: Asked = { id, data: believed, noted, atS: elapsedS, asked };
+  const counts = data.pulledAt === null && data.parts.length === 0;
+  if (afar && counts) {
+    const close = () => {
+      setAfar(false);
+      focusOn('open-afar');
+    };
+    return <BakeAfar asked={whole} standing={standing} onNote={note} onClose={close} />;
+  }
   const head = (
     <BakeHead
       id={id}
@@ -247,6 +257,7 @@ function RunningBake({ id, bake }: { readonly id: string; readonly bake: LocalBa
       own={ownPulls(believed, vessels, noted.deeds)}
       now={now}
       onNote={note}
+      onAfar={counts ? () => setAfar(true) : undefined}
       onWrong={
         wide
           ? undefined

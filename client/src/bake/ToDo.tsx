@@ -47,19 +47,21 @@ function StepMade({
   );
 }
 
-/** What is to be done next by the plan, that it has been done, and what to do where something is wrong. */
+/** What is to be done next by the plan, that it has been done, what to do where something is wrong, and the clock from afar. */
 export function ToDo({
   id,
   data,
   noted,
   now,
   onWrong,
+  onAfar,
 }: {
   readonly id: string;
   readonly data: BakeData;
   readonly noted: Noted;
   readonly now: number;
   readonly onWrong: (() => void) | undefined;
+  readonly onAfar: (() => void) | undefined;
 }) {
   const { degrees, unit } = useWords();
   const toDo = nextToDo(data, now, (celsius) => `${degrees(celsius)} ${unit}`);
@@ -71,16 +73,25 @@ export function ToDo({
         </Read>
       ) : null}
       <StepMade id={id} data={data} noted={noted} elapsedS={secondsInto(data, now)} />
-      {onWrong && data.result === null ? (
-        <View className="self-start">
+      <View className="flex-row flex-wrap gap-2">
+        {onWrong && data.result === null ? (
           <Button
             label={say('deeds.wrong')}
             icon={icons.alert}
             testID="something-wrong"
             onPress={onWrong}
           />
-        </View>
-      ) : null}
+        ) : null}
+        {onAfar ? (
+          <Button
+            label={say('working.stand')}
+            icon={icons.afar}
+            iconOnly
+            testID="open-afar"
+            onPress={onAfar}
+          />
+        ) : null}
+      </View>
     </>
   );
 }

@@ -21,8 +21,11 @@ export function HalfSheet({
 }) {
   // Heard before a field, which keeps its keys to itself.
   useEffect(() => {
-    const onKey = ({ key }: KeyboardEvent) => {
-      if (key === 'Escape') onClose();
+    const onKey = (event: KeyboardEvent) => {
+      if (event.key !== 'Escape') return;
+      // What lies under it stays open.
+      event.preventDefault();
+      onClose();
     };
     globalThis.addEventListener?.('keydown', onKey, true);
     return () => globalThis.removeEventListener?.('keydown', onKey, true);

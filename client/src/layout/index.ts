@@ -1,3 +1,4 @@
+export { useAfarSize, useWholeScreen } from './afar';
 export * from './Head';
 export * from './Page';
 export * from './useWide';

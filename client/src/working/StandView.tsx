@@ -1,31 +1,12 @@
 import { clock, say } from '@hollow-moon/words';
-import { useEffect } from 'react';
-import { Text, useWindowDimensions, View } from 'react-native';
+import { Text, View } from 'react-native';
 import { bakesInWords, taskInWords, type Planned } from '../day';
 import { Button, icons } from '../design';
+import { useAfarSize, useWholeScreen } from '../layout';
 import { nextTap } from './Actions';
 import { NextStage } from './NextStage';
 import type { Row } from './order';
 import { gatesOf } from './TaskCard';
-
-/** The clock takes so much of the screen's width, and at the most so much of its height: read at three metres. */
-const CLOCK = { ofWidth: 0.27, ofHeight: 0.42 } as const;
-
-/** Takes the whole screen while it is open, where the browser lets it; Escape shuts it. */
-function useWholeScreen(onClose: () => void): void {
-  useEffect(() => {
-    // Not every browser lets a page do so; then it has the page.
-    void document.documentElement.requestFullscreen?.().catch(() => undefined);
-    const onKey = ({ key }: KeyboardEvent) => {
-      if (key === 'Escape') onClose();
-    };
-    document.addEventListener('keydown', onKey);
-    return () => {
-      document.removeEventListener('keydown', onKey);
-      if (document.fullscreenElement) void document.exitFullscreen().catch(() => undefined);
-    };
-  }, [onClose]);
-}
 
 /** A task as it is read from across the kitchen: its name, its clock, and one thing to tap. */
 export function StandView({
@@ -44,15 +25,11 @@ export function StandView({
   readonly onTap: () => void;
   readonly onClose: () => void;
 }) {
-  const { width, height } = useWindowDimensions();
   useWholeScreen(onClose);
   const leftS = (row.atMin - nowMin) * 60;
   const going = row.standing.state === 'running';
   const figures = going ? `${leftS < 0 ? '+' : ''}${clock(Math.abs(leftS))}` : hour;
-  const size = Math.min(
-    (width * CLOCK.ofWidth * 5) / Math.max(5, figures.length),
-    height * CLOCK.ofHeight,
-  );
+  const size = useAfarSize(figures);
   const { text, label } = nextTap(row, gatesOf(row).length > 0);
   return (
     <View className="h-full bg-sheet p-4" testID="stand-view">
