@@ -403,3 +403,25 @@ test('a standing order is kept by weekday, and a day takes it over by one tap', 
   await row.getByRole('button', { name: 'Remove Landing milk pie' }).click();
   await expect(row).toHaveCount(0);
 });
+
+test('a plan kept beside shows what a change costs, and either can be had', async ({ page }) => {
+  await plannedNight(page, 'Bay-leaf set custard tart');
+  await open(page, 'day-beside');
+  await page.getByTestId('keep-beside').click();
+  const beside = page.getByTestId('beside');
+  const row = (name: string) => beside.getByRole('row').filter({ hasText: name });
+  await expect(row('Ovens, about')).toHaveText(/^Ovens, about(\d+\.\d)\skWh\1\skWh$/);
+  await expect(page.getByTestId('beside-back')).toHaveCount(0);
+  const due = page.locator('[data-testid^="due-"]');
+  await due.fill('07:00');
+  // An hour later the last hand is an hour later; what was kept stands as it was.
+  const ends = () => row('Last hand').innerText();
+  await expect.poll(ends).not.toMatch(/(\d\d:\d\d)[\s\S]*\1/);
+  await expect(row('Bay-leaf set custard tart')).toHaveText(/06:00.*07:00$/);
+  await page.getByTestId('beside-back').click();
+  await expect(due).toHaveValue('06:00');
+  // The way back from the way back.
+  await expect(row('Bay-leaf set custard tart')).toHaveText(/07:00.*06:00$/);
+  await page.getByTestId('beside-back').click();
+  await expect(due).toHaveValue('07:00');
+});

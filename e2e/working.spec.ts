@@ -279,10 +279,7 @@ test('a shell in the oven says when its weights come out, on every screen', asyn
   await plannedNight(page, 'Bay-leaf set custard tart');
   await page.getByTestId('go-to-work').click();
   await page.getByTestId('work-ahead').click();
-  await page
-    .locator('[data-testid^="line-"]', { hasText: /blind/i })
-    .first()
-    .click();
+  await page.locator('[data-testid^="line-"]', { hasText: /blind/i }).first().click();
   await next(page).click();
   const stage = page.getByTestId('next-stage');
   await expect(stage).toHaveText(/^In \d+:\d\d: take the weights out/);
@@ -295,4 +292,13 @@ test('a shell in the oven says when its weights come out, on every screen', asyn
   await expect(stage).toHaveText(/^Now: take the weights out/);
   await page.getByTestId('open-stand').click();
   await expect(page.getByTestId('stand-view')).toContainText('Now: take the weights out');
+});
+
+test('where honey goes in, a plain portion is set apart before', async ({ page }) => {
+  await plannedNight(page, 'Malted pastry-cream tart, roast grapes');
+  await page.getByTestId('go-to-work').click();
+  await expect(page.getByTestId('plain-apart')).toHaveCount(0);
+  await page.getByTestId('work-ahead').click();
+  await page.locator('[data-testid^="line-"]', { hasText: 'Roasted grapes' }).first().click();
+  await expect(page.getByTestId('plain-apart')).toContainText(/under twelve months/);
 });

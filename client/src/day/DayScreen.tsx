@@ -10,6 +10,7 @@ import { Button, icons, Notice, Read, Soft, Title, useWords } from '../design';
 import { Column, Head, Margin, Opening, useTitle, useWide, WhenHere } from '../layout';
 import { NoSuchDay } from './NoSuchDay';
 import { AlongFold } from './AlongFold';
+import { BesideFold } from './BesideFold';
 import { FetchDayFold } from './FetchDayFold';
 import { HandsFold, NamedFold } from './HandsFold';
 import { NightChart } from './NightChart';
@@ -156,6 +157,9 @@ const Results = ({ planned, works, book, stored, edits }: Shown) => (
   <>
     {planned ? (
       <>
+        {planned.worked ? null : (
+          <BesideFold planned={planned} day={stored.data} onEdit={edits.edit} />
+        )}
         <OvensFold planned={planned} day={stored.data} />
         <FetchDayFold onEdit={edits.edit} day={stored.data} book={book} works={works} />
       </>

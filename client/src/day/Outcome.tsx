@@ -15,6 +15,7 @@ import { useState } from 'react';
 import { Text, View } from 'react-native';
 import { Button, Choice, Notice, PlaceLink, Read, Soft, Title, useWords } from '../design';
 import { pool } from '../jobs';
+import { ovensKWh } from './figures';
 import { reliefInWords } from './relief';
 import { useBetter, type Better } from './useBetter';
 import type { EditDay } from './useDay';
@@ -285,7 +286,7 @@ export function Outcome(
                 there: lasting(measures.presenceMin),
                 busy: lasting(measures.busyMin),
               })}
-              {`; ${say('day.heats', { count: measures.changes })}`}
+              {`; ${say('day.heats', { count: measures.changes })}, ${say('day.energy', { kWh: ovensKWh(planned) })}`}
             </Read>
             <Soft>
               {measures.presenceMin <= least

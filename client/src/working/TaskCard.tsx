@@ -115,22 +115,30 @@ function Amounts({ row: { job }, stored, works, book }: CardOf) {
   const { data: day } = stored;
   const needs = useMemo(() => weighedForJob(job, day, works, book), [job, day, works, book]);
   const vague = useMemo(() => vagueForJob(job, day, works, book), [job, day, works, book]);
+  const honey = [...needs, ...vague].some(({ ingredient }) => ingredient?.hazard === 'honey');
   if (needs.length + vague.length > 0) {
     return (
-      <View role="list" testID="to-weigh">
-        {needs.map((need) => (
-          <Weighed key={need.ingredient.id} need={need} grade={book.kitchen.data.eggGrade} />
-        ))}
-        {vague.map(({ line, ingredient }) => (
-          <View key={line.id} role="listitem" className="border-b border-line py-2">
-            <Read>
-              {say(line.vague === 'unknown' ? 'working.unknown-too' : 'working.by-eye-too', {
-                food: ingredient?.name ?? '',
-              })}
-            </Read>
-          </View>
-        ))}
-      </View>
+      <>
+        <View role="list" testID="to-weigh">
+          {needs.map((need) => (
+            <Weighed key={need.ingredient.id} need={need} grade={book.kitchen.data.eggGrade} />
+          ))}
+          {vague.map(({ line, ingredient }) => (
+            <View key={line.id} role="listitem" className="border-b border-line py-2">
+              <Read>
+                {say(line.vague === 'unknown' ? 'working.unknown-too' : 'working.by-eye-too', {
+                  food: ingredient?.name ?? '',
+                })}
+              </Read>
+            </View>
+          ))}
+        </View>
+        {honey ? (
+          <Read className="text-scorch" testID="plain-apart">
+            {say('working.plain-apart')}
+          </Read>
+        ) : null}
+      </>
     );
   }
   return job.task.verb === 'fill' ? (

@@ -6,7 +6,7 @@ import { construct } from './construct';
 import { firstPlan, improve } from './improve';
 import { leastPresence, measure } from './measure';
 import { jobId, modelOf, piecesOnShelf, type DayModel } from './model';
-import { fridgeAtFullest, programmeOfOven, tooLongOut, worklistOf } from './reading';
+import { fridgeAtFullest, programmeOfOven, readyAt, tooLongOut, worklistOf } from './reading';
 import { reliefsFor } from './reliefs';
 import type { Placed, Session } from './session';
 
@@ -416,6 +416,20 @@ describe('what follows from a plan', () => {
     });
     const atFullest = fridgeAtFullest(chilled, firstPlan(chilled).plan);
     expect(atFullest).toEqual({ vessels: 3, atMin: 480 });
+  });
+
+  it('a bake is ready when its last task is over and what follows that is waited for', () => {
+    // By hand: done at the latest for 600; with two hours in the cold it is done at 480.
+    expect([...readyAt(model, plan)]).toEqual([['tart', 600]]);
+    const session = sessionWith({ tart: [600, cream] });
+    const chilled = made({
+      ...session,
+      wanted: session.wanted.map((each) => ({ ...each, work: workFrom(cream, 120) })),
+    });
+    const first = firstPlan(chilled).plan;
+    expect(first.placed.find(({ task }) => task === 'tart:cold')!.endMin).toBe(480);
+    expect([...readyAt(chilled, first)]).toEqual([['tart', 600]]);
+    expect([...readyAt(chilled, { ...first, left: ['tart'] })]).toEqual([]);
   });
 
   it('everybody has a list of their own hands', () => {

@@ -1,5 +1,6 @@
 export * from './check';
 export * from './construct';
+export { energyOf, type OvenEnergy } from './energy';
 export * from './improve';
 export * from './measure';
 export * from './model';

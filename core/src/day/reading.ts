@@ -9,14 +9,14 @@ export interface OvenStretchOfDay {
   readonly ovenId: string;
   readonly fromMin: Minute;
   readonly toMin: Minute;
-  readonly kind: 'heating' | 'cooling' | 'load' | 'waiting';
+  readonly kind: 'heating' | 'cooling' | 'load';
   readonly setC: number;
   /** The jobs that are in it. */
   readonly tasks: readonly string[];
 }
 
 /** Longer than this between two loads an oven is switched off, min. Common practice. */
-const OFF_AFTER_MIN = 90;
+export const OFF_AFTER_MIN = 90;
 
 /** The heats of one oven over a plan: when it is switched on, turned, loaded. */
 export function programmeOfOven(model: DayModel, plan: DayPlan, oven: DayOven): OvenStretchOfDay[] {
@@ -174,4 +174,16 @@ export function worklistOf(
         ),
     )
     .sort((a, b) => a.fromMin - b.fromMin);
+}
+
+/** When each bake is ready by a plan: its last task over and what follows it waited for; none of one that was left out. */
+export function readyAt(model: DayModel, plan: DayPlan): ReadonlyMap<string, Minute> {
+  const ends = new Map(plan.placed.map(({ task, endMin }) => [task, endMin]));
+  const ready = new Map<string, Minute>();
+  for (const { bake, job, leastMin } of model.dues) {
+    const endMin = ends.get(job);
+    if (endMin === undefined || plan.left.includes(bake)) continue;
+    ready.set(bake, Math.max(ready.get(bake) ?? -Infinity, endMin + leastMin));
+  }
+  return ready;
 }

@@ -4,6 +4,7 @@ export { exchangeIn, radiantIn } from './enclosure';
 export * from './kinds';
 export * from './places';
 export {
+  BODIES,
   SIGNS,
   ovenStretches,
   liningAtRestC,

@@ -25,6 +25,26 @@ export const day = {
   'day.least-met': 'No plan needs less: that is what the hands add up to.',
   'day.heats':
     '{count, plural, =0 {no change of heat} one {one change of heat} other {# changes of heat}}',
+  'day.energy': 'about {kWh} kWh for the ovens',
+  'day.beside': 'Two plans side by side',
+  'day.beside-in-short': 'Keep this one, change something, compare',
+  'day.beside-differing':
+    '{differing, plural, =0 {Nothing differs yet} one {One line differs} other {# lines differ}}',
+  'day.beside-how':
+    'Keep the plan as it stands. Then change what is wanted, the hours or what counts more: both stand here line by line.',
+  'day.beside-keep': 'Keep this plan beside',
+  'day.beside-keep-now': 'Keep this one instead',
+  'day.beside-back': 'Go back to the kept one',
+  'day.beside-kept': 'Kept',
+  'day.beside-now': 'Now',
+  'day.figure-begins': 'Begins',
+  'day.figure-ends': 'Last hand',
+  'day.figure-there': 'There',
+  'day.figure-busy': 'Busy',
+  'day.figure-heats': 'Changes of heat',
+  'day.figure-energy': 'Ovens, about',
+  'day.figure-kwh': '{kWh} kWh',
+  'day.figure-left': 'left out',
   'day.not-known': '{bake}: {why}',
   'day.fridge-full':
     'The fridge has {places} places, and {wanted} are wanted at {at}. Make room, or bring some of it forward.',

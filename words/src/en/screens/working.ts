@@ -41,6 +41,8 @@ export const working = {
   'working.more-kept-back': '{food}: keep {kept} of this back for later',
   'working.by-eye-too': 'By eye: {food}',
   'working.unknown-too': 'Amount not known: {food}',
+  'working.plain-apart':
+    'There is honey in this. If a child under twelve months is to eat, set a plain portion apart before it goes in: honey is not for them, baked or not.',
   'working.pour':
     'Pour {each} into each of {count, plural, one {one tin} other {# tins}}, {all} in all.',
   'working.pour-one': 'Pour {all}.',
