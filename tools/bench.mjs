@@ -25,7 +25,9 @@ await main(async () => {
   const tearDown = await setUp();
   try {
     const { benchSliders } = await import('../e2e/bench/slider.mjs');
-    const found = await benchSliders(`http://127.0.0.1:${PORT}`);
+    const { benchMove } = await import('../e2e/bench/move.mjs');
+    const at = `http://127.0.0.1:${PORT}`;
+    const found = { ...(await benchSliders(at)), ...(await benchMove(at)) };
     for (const [what, value] of Object.entries(found)) console.log(`${what.padEnd(62)} ${value}`);
   } finally {
     await tearDown();

@@ -2,13 +2,14 @@ import type { ChangeData, DayData } from '@hollow-moon/contract';
 import { BEFORE_MIN } from '@hollow-moon/contract/planning';
 import type { Placed } from '@hollow-moon/core/planning';
 import { say } from '@hollow-moon/words';
-import { useMemo, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import type { KitchenBook } from '../book/book';
 import { Button, icons, NumberField, Range, Read, Soft, useWords } from '../design';
 import { bakesInWords, peopleInWords, taskInWords } from './dayWords';
+import { REST_MS, useJob } from '../jobs';
 import type { EditDay } from './useDay';
-import { planned as planOf, type Planned } from './usePlan';
+import type { Planned } from './usePlan';
 import type { Works } from './useWorks';
 import { hourOf, lasting } from './when';
 
@@ -34,35 +35,57 @@ const locked = (day: DayData, task: string, startMin: number): DayData => ({
   ],
 });
 
-/** What it costs to begin a task at another time, in words; whether it can be done at all. */
-function useCost({ placed, planned, day, works, book }: TaskOfDay, startMin: number) {
-  return useMemo(() => {
-    if (startMin === placed.startMin) return { possible: false, says: '' };
-    const made = planOf(locked(day, placed.task, startMin), works, book);
-    if (!('planned' in made)) return { possible: false, says: '' };
-    const { plan, measures, session } = made.planned;
-    const named = (bake: string) => session.wanted.find(({ id }) => id === bake)?.name ?? '';
-    const left = plan.left.find((bake) => !planned.plan.left.includes(bake));
-    const late = plan.late.find(
-      ({ bake, minutes }) =>
-        minutes > (planned.plan.late.find((each) => each.bake === bake)?.minutes ?? 0),
-    );
-    if (left || late) {
-      const why = left
-        ? say('day.cannot-left', { bake: named(left) })
-        : say('day.cannot-late', { bake: named(late!.bake) });
-      return { possible: false, says: say('day.cannot', { why }) };
-    }
-    const more = measures.presenceMin - planned.measures.presenceMin;
-    const minutes = lasting(Math.abs(more));
-    const says =
-      more === 0
-        ? say('day.costs-nothing')
-        : more > 0
-          ? say('day.costs', { minutes })
-          : say('day.saves', { minutes });
-    return { possible: true, says };
-  }, [placed, planned, day, works, book, startMin]);
+/** A value once it has stood for a moment. */
+function useRested(value: number): number {
+  const [rested, setRested] = useState(value);
+  useEffect(() => {
+    const rest = setTimeout(() => setRested(value), REST_MS);
+    return () => clearTimeout(rest);
+  }, [value]);
+  return rested;
+}
+
+/** What it costs to begin a task at another time, in words; whether it can be done at all. Worked out beside the screen. */
+function useCost({ placed, planned, day }: TaskOfDay, movedTo: number) {
+  const startMin = useRested(movedTo);
+  const { session, plan, measures, way } = planned.worked?.asked ?? planned;
+  const ask =
+    // A day is large: it is put together only once the thumb rests.
+    startMin === placed.startMin || startMin !== movedTo
+      ? undefined
+      : {
+          session: {
+            ...session,
+            locks: [
+              ...(session.locks ?? []).filter(({ task }) => task !== placed.task),
+              { task: placed.task, startMin },
+            ],
+          },
+          before: day.way ? way : null,
+          presence: day.presence,
+        };
+  const { answer, settled } = useJob('moved', ask, 'now', 0);
+  if (!answer || !settled) return { possible: false, says: '' };
+  const named = (bake: string) => session.wanted.find(({ id }) => id === bake)?.name ?? '';
+  const left = answer.left.find((bake) => !plan.left.includes(bake));
+  const late = answer.late.find(
+    ({ bake, minutes }) => minutes > (plan.late.find((each) => each.bake === bake)?.minutes ?? 0),
+  );
+  if (left || late) {
+    const why = left
+      ? say('day.cannot-left', { bake: named(left) })
+      : say('day.cannot-late', { bake: named(late!.bake) });
+    return { possible: false, says: say('day.cannot', { why }) };
+  }
+  const more = answer.presenceMin - measures.presenceMin;
+  const minutes = lasting(Math.abs(more));
+  const says =
+    more === 0
+      ? say('day.costs-nothing')
+      : more > 0
+        ? say('day.costs', { minutes })
+        : say('day.saves', { minutes });
+  return { possible: true, says };
 }
 
 /** A task put to another time, by the thumb or the keys, with what that costs. */

@@ -9,8 +9,7 @@ import {
   ranBy,
   replan,
   standings,
-  usualOrders,
-  firstPlan,
+  wayFor,
   withImplied,
   type Breach,
   type DayModel,
@@ -45,15 +44,6 @@ export interface Planned {
   };
 }
 
-/** The way a plan was found before, with bakes that are new since then at its end and without those that are gone. */
-function wayOf({ way, presence }: DayData, model: DayModel): Way {
-  if (!way) return firstPlan(model, { presence }).way;
-  const [usual = []] = usualOrders(model);
-  const known = way.order.filter((id) => usual.includes(id));
-  const fresh = usual.filter((id) => !known.includes(id));
-  return { ...wayFromData(way), order: [...known, ...fresh] };
-}
-
 /** A plan of a day that is worked by. */
 export type WorkedPlan = Planned & Required<Pick<Planned, 'worked'>>;
 
@@ -67,7 +57,7 @@ export function planned(
   const made = modelOf(session);
   if (!made.ok) return { problem: made.problem };
   const model = made.value;
-  const way = wayOf(day, model);
+  const way = wayFor(model, day.way ? wayFromData(day.way) : undefined, day.presence);
   const plan = construct(model, way);
   return {
     planned: {

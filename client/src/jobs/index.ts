@@ -1,4 +1,4 @@
 export type { Pool, Priority } from './pool';
 export { pool, THREADS } from './shared';
-export { useJob } from './useJob';
+export { REST_MS, useJob } from './useJob';
 export { SPREAD_RUNS, useSpread, type SpreadState } from './useSpread';

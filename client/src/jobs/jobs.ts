@@ -12,7 +12,15 @@ import type {
   Unsure,
 } from '@hollow-moon/core';
 import type { Trace } from '@hollow-moon/core/learning';
-import type { Found, Known, Relief, Session, Way } from '@hollow-moon/core/planning';
+import type {
+  DayPlan,
+  Found,
+  Known,
+  Measures,
+  Relief,
+  Session,
+  Way,
+} from '@hollow-moon/core/planning';
 
 /** What is computed beside the screen: what is asked, and the answer. */
 export interface Jobs {
@@ -86,6 +94,16 @@ export interface Jobs {
   readonly reliefs: {
     readonly ask: { readonly session: Session };
     readonly answer: readonly Relief[];
+  };
+  /** A day with a task put to another time, planned as it was before; none where it is no day. */
+  readonly moved: {
+    readonly ask: {
+      readonly session: Session;
+      /** The way it was planned by; none where it is to be found anew. */
+      readonly before: Way | null;
+      readonly presence: number;
+    };
+    readonly answer: (Pick<DayPlan, 'late' | 'left'> & Pick<Measures, 'presenceMin'>) | null;
   };
   readonly case: { readonly ask: { readonly data: BakeCase }; readonly answer: BakeCaseResult };
 }

@@ -10,12 +10,15 @@ import {
 } from '@hollow-moon/core';
 import { bakeShifts, traceOf } from '@hollow-moon/core/learning';
 import {
+  construct,
   improve,
   knownBy,
+  measure,
   modelOf,
   proveOn,
   recreate,
   reliefsFor,
+  wayFor,
   type DayModel,
   type Session,
 } from '@hollow-moon/core/planning';
@@ -73,6 +76,13 @@ const WORK: {
     return proveOn(model, known, { solver: solverInBrowser, weights: { presence }, seconds });
   },
   reliefs: ({ session }) => reliefsFor(session),
+  moved: ({ session, before, presence }) => {
+    const model = modelOf(session);
+    if (!model.ok) return null;
+    const plan = construct(model.value, wayFor(model.value, before ?? undefined, presence));
+    const { presenceMin } = measure(model.value, plan);
+    return { late: plan.late, left: plan.left, presenceMin };
+  },
   case: ({ data }) => runBakeCase(data),
 };
 

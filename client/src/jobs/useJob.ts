@@ -4,7 +4,7 @@ import type { Priority } from './pool';
 import { pool } from './shared';
 
 /** What is asked stands this long before it is begun, ms: a slider passes many values. */
-const REST_MS = 120;
+export const REST_MS = 120;
 
 export interface JobState<K extends JobKind> {
   /** The last answer; it stays while the next is worked out. */
@@ -25,6 +25,8 @@ export function useJob<K extends JobKind>(
   kind: K,
   ask: Ask<K> | undefined,
   priority: Priority = 'fold',
+  /** None where what is asked has stood for so long before it was put together. */
+  restMs = REST_MS,
 ): JobState<K> {
   const [told, setTold] = useState<Told<K>>({ key: undefined, answer: undefined, broke: false });
   const key = ask && JSON.stringify(ask);
@@ -38,12 +40,12 @@ export function useJob<K extends JobKind>(
         (answer) => setTold({ key, answer, broke: false }),
         () => setTold((before) => ({ ...before, key, broke: true })),
       );
-    }, REST_MS);
+    }, restMs);
     return () => {
       clearTimeout(rest);
       withdraw();
     };
-  }, [key, kind, priority]);
+  }, [key, kind, priority, restMs]);
   return {
     answer: key === undefined ? undefined : told.answer,
     settled: told.key === key,

@@ -77,6 +77,18 @@ export function firstPlan(model: DayModel, weights?: DayWeights): Found {
 }
 
 /**
+ * The way a day is planned by: the one it was found by before, with bakes that are new since then at its end and without
+ * those that are gone; that of the first plan where it was never found.
+ */
+export function wayFor(model: DayModel, before: Way | undefined, presence: number): Way {
+  if (!before) return firstPlan(model, { presence }).way;
+  const [usual = []] = usualOrders(model);
+  const known = before.order.filter((id) => usual.includes(id));
+  const fresh = usual.filter((id) => !known.includes(id));
+  return { ...before, order: [...known, ...fresh] };
+}
+
+/**
  * Looks for a better plan than the first: the same construction with bakes in another order and ready a little sooner,
  * by simulated annealing. The best that was found, never worse than the first. The same seed finds the same.
  */
