@@ -68,6 +68,19 @@ Bake at 300 F in a water bath for 40 min.`);
     expect(taken('Pear tartlets, makes 8\n9 in tart tin\n200 g sugar').formula.vesselCount).toBe(1);
   });
 
+  it('takes so many tins as the text speaks of, and shares its portions among them', () => {
+    const of = (line: string) => {
+      const { vesselCount, portionsEach } = taken(`Plum pie\n${line}\n200 g sugar`).formula;
+      return [vesselCount, portionsEach];
+    };
+    expect(of('Makes two 9-inch pies')).toEqual([2, empty.portionsEach]);
+    expect(of('Serves 12, for 2 tins')).toEqual([2, 6]);
+    expect(taken('Tartaletas de ciruela\nPara 6 moldes\n200 g sugar').formula).toMatchObject({
+      vesselCount: 6,
+      portionsEach: 1,
+    });
+  });
+
   it('takes the shell from its heading, and the main filling from its own', () => {
     const { formula } = taken(`Crumb shell
 200 g plain biscuits

@@ -165,7 +165,7 @@ interface FoundIn {
   readonly fresh: boolean;
 }
 
-/** How many of what, from "serves" and "makes". */
+/** How many of what, from the vessels, the people and the pieces that a text speaks of. */
 function portionsOf({ facts }: FoundIn, data: FormulaData, widthMm: number | undefined) {
   const single =
     widthMm !== undefined
@@ -173,6 +173,11 @@ function portionsOf({ facts }: FoundIn, data: FormulaData, widthMm: number | und
       : /tartlets?|pots?\b|ramekins?|mini|tarteletas|tartelettes|tartaletas|potinhos/iu.test(
           facts.title ?? '',
         );
+  if (facts.vessels !== undefined) {
+    const { vessels, serves } = facts;
+    const each = serves === undefined ? undefined : Math.max(1, Math.round(serves / vessels));
+    return { vesselCount: vessels, portionsEach: single ? 1 : (each ?? data.portionsEach) };
+  }
   if (facts.makes !== undefined && single) return { vesselCount: facts.makes, portionsEach: 1 };
   const people = facts.serves ?? facts.makes;
   if (people === undefined) return undefined;

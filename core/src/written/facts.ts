@@ -7,6 +7,8 @@ export interface RecipeFacts {
   readonly serves: number | undefined;
   /** "Makes 6": tartlets, pots. */
   readonly makes: number | undefined;
+  /** "For 6 moulds", "makes two 9-inch pies": what stands in the oven. */
+  readonly vessels: number | undefined;
   /** Width of the tin, mm, and the words that say which. */
   readonly tin: { readonly widthMm: number; readonly words: string } | undefined;
   readonly oven: { readonly setC: number; readonly fan: boolean } | undefined;
@@ -17,6 +19,7 @@ export interface RecipeFacts {
 const COUNTS: Readonly<Record<string, number>> = {
   ...{ one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10 },
   ...{ twelve: 12, dozen: 12, quatro: 4, cuatro: 4, quatre: 4, seis: 6, oito: 8, ocho: 8, huit: 8 },
+  ...{ dois: 2, duas: 2, dos: 2, deux: 2, três: 3, tres: 3, trois: 3, cinco: 5, cinq: 5 },
   ...{ dez: 10, diez: 10, dix: 10, doze: 12, doce: 12, douze: 12 },
 };
 
@@ -33,6 +36,12 @@ const PEOPLE =
 
 const MAKES = new RegExp(
   String.raw`\b(?:makes|yields?|faz|d[áa]|rende|donne|salen|hace)\s*:?\s*(?:about\s+|cerca de\s+|environ\s+|unas\s+)?${COUNT}(?!\p{L})`,
+  'iu',
+);
+
+/** What stands in an oven one beside another; a number before it counts them, its size may stand between. */
+const IN_VESSELS = new RegExp(
+  String.raw`\b(?:for|makes|yields?|fills|pour|para|faz|rende|rinde|donne|salen|hace)\s*:?\s*(?:about\s+|cerca de\s+|environ\s+|unas\s+)?${COUNT}\s+(?:\d{1,2}(?:[.,]\d)?[\s-]*(?:cm|mm|inch|in|″|”|")[\s-]*)?(?:(?:small|large|mini|individual|round|petits?|petites?|grands?|pequen[oa]s|grandes|individua(?:is|les))\s+){0,2}(?:tins?|pans?|plates?|rings?|dishes|moulds?|molds?|ramekins?|pots?|pies?|tarts?|tartlets?|formas?|forminhas?|aros?|tarteiras?|tortas?|tartes?|tarteletes?|tarteletas?|potinhos?|moules?|cercles?|ramequins?|tartelettes?|petits pots|moldes?|moldecitos?|flaneras?|tartas?|tartaletas?|tarritos?)(?!\p{L})`,
   'iu',
 );
 
@@ -55,14 +64,16 @@ const MINUTES = /(?:(\d{1,3})\s*(?:-|–|to|a|à|ou|or)\s*)?(\d{1,3})\s*(?:min(?
 
 const countOf = (word: string): number => COUNTS[word.toLowerCase()] ?? Number(word);
 
-/** How many people or pieces a line says it is for. */
-export function yieldIn(line: string): Pick<RecipeFacts, 'serves' | 'makes'> {
+/** How many people, pieces or vessels a line says it is for. */
+export function yieldIn(line: string): Pick<RecipeFacts, 'serves' | 'makes' | 'vessels'> {
   const makes = MAKES.exec(line);
   const serves = SERVES.exec(line);
+  const vessels = IN_VESSELS.exec(line);
   const counts =
     serves && (!NEEDS_PEOPLE.test(serves[0]) || PEOPLE.test(serves[0])) ? serves : null;
   return {
     makes: makes ? countOf(makes[1]!) : undefined,
+    vessels: vessels ? countOf(vessels[1]!) : undefined,
     serves: counts ? countOf((counts[1] ?? counts[2])!) : undefined,
   };
 }

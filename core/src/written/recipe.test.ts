@@ -41,6 +41,7 @@ Method
       title: 'Quince meringue tartlets',
       serves: undefined,
       makes: 6,
+      vessels: undefined,
       tin: { widthMm: expect.closeTo(228.6, 1), words: '9 in loose-bottom tin' },
       oven: { setC: 163, fan: false },
       minutes: 30,
@@ -175,6 +176,18 @@ it.each([
   ['Pour 6 personnes', { serves: 6 }],
   ['8 porções', { serves: 8 }],
   ['Para 10 personas', { serves: 10 }],
+  ['Para 6 moldes', { vessels: 6, serves: undefined }],
+  ['Para 12 tartaletas pequeñas', { vessels: 12 }],
+  ['Pour 8 petits ramequins', { vessels: 8 }],
+  ['Faz duas tartes', { vessels: 2 }],
+  ['Para dos moldes', { vessels: 2 }],
+  ['Pour trois cercles de 20 cm', { vessels: 3 }],
+  ['Para 4 forminhas individuais', { vessels: 4 }],
+  ['Makes two 9-inch pies', { vessels: 2 }],
+  ['Makes 6 individual tarts', { vessels: 6, makes: 6 }],
+  ['For one 24 cm tin', { vessels: 1 }],
+  ['Serves 8, for 2 tins', { serves: 8, vessels: 2 }],
+  ['makes 24 biscuits', { vessels: undefined, makes: 24 }],
 ] as const)('%s', (line, facts) => {
   expect(readRecipe(`200 g sugar\n${line}`, 'en').facts).toMatchObject(facts);
 });

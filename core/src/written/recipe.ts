@@ -193,8 +193,8 @@ function opensList(row: string): boolean {
 }
 
 const isYield = (row: string): boolean => {
-  const { serves, makes } = yieldIn(row);
-  return (serves ?? makes) !== undefined && row.split(/\s+/).length <= 8;
+  const { serves, makes, vessels } = yieldIn(row);
+  return (serves ?? makes ?? vessels) !== undefined && row.split(/\s+/).length <= 8;
 };
 
 /** Whether something is named before it says how many: "Quince tartlets, makes 6". */
@@ -290,6 +290,7 @@ function factsOf(rows: readonly RecipeRow[]): RecipeFacts {
       .trim(),
     serves: found(said.map((row) => yieldIn(row).serves)),
     makes: found(said.map((row) => yieldIn(row).makes)),
+    vessels: found(said.map((row) => yieldIn(row).vessels)),
     tin: found(said.map(tinIn)),
     oven: last?.oven,
     minutes: last?.minutes,
