@@ -261,6 +261,7 @@ export function Outcome(
   const { plan, measures, model } = planned;
   const troubles = useTroubles(of);
   const least = leastPresence(model);
+  const kWh = ovensKWh(planned);
   const inTime = plan.late.length === 0 && plan.left.length === 0;
   const starts = plan.placed.map(({ startMin }) => startMin);
   const ends = plan.placed.map(({ endMin }) => endMin);
@@ -286,7 +287,9 @@ export function Outcome(
                 there: lasting(measures.presenceMin),
                 busy: lasting(measures.busyMin),
               })}
-              {`; ${say('day.heats', { count: measures.changes })}, ${say('day.energy', { kWh: ovensKWh(planned) })}`}
+              {kWh === undefined
+                ? ''
+                : `; ${say('day.heats', { count: measures.changes })}, ${say('day.energy', { kWh })}`}
             </Read>
             <Soft>
               {measures.presenceMin <= least

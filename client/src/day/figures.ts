@@ -10,16 +10,17 @@ export interface Figure {
   readonly value: string;
 }
 
-/** What the ovens take over a plan, kWh to a tenth. */
-export const ovensKWh = ({ model, plan }: Planned): string =>
-  energyOf(model, plan)
-    .reduce((sum, { kWh }) => sum + kWh, 0)
-    .toFixed(1);
+/** What the ovens take over a plan, kWh to a tenth; `undefined` where none is lit. */
+export function ovensKWh({ model, plan }: Planned): string | undefined {
+  const ovens = energyOf(model, plan);
+  return ovens.length > 0 ? ovens.reduce((sum, { kWh }) => sum + kWh, 0).toFixed(1) : undefined;
+}
 
 /** The figures of a plan: who is there how long, what the ovens do, and when each bake is ready. */
 export function figuresOf(planned: Planned, date: string): Figure[] {
   const { plan, model, measures, session } = planned;
   const ready = readyAt(model, plan);
+  const kWh = ovensKWh(planned);
   const of = (id: string, label: string, value: string): Figure => ({ id, label, value });
   return [
     of(
@@ -34,8 +35,12 @@ export function figuresOf(planned: Planned, date: string): Figure[] {
     ),
     of('there', say('day.figure-there'), lasting(measures.presenceMin)),
     of('busy', say('day.figure-busy'), lasting(measures.busyMin)),
-    of('heats', say('day.figure-heats'), `${measures.changes}`),
-    of('energy', say('day.figure-energy'), say('day.figure-kwh', { kWh: ovensKWh(planned) })),
+    ...(kWh === undefined
+      ? []
+      : [
+          of('heats', say('day.figure-heats'), `${measures.changes}`),
+          of('energy', say('day.figure-energy'), say('day.figure-kwh', { kWh })),
+        ]),
     ...session.wanted.map(({ id, name }) => {
       const at = ready.get(id);
       return of(id, name, at === undefined ? say('day.figure-left') : dayAndHour(date, at));
