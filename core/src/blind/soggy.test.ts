@@ -1,5 +1,5 @@
 import { doughActivity, solveTridiagonal, waterOnDryAt } from '../dough';
-import { soggyClock, type SoggyPlan } from './soggy';
+import { SOFT_FROM, soggyClock, type SoggyPlan } from './soggy';
 
 const base: SoggyPlan = {
   thicknessMm: 3,
@@ -90,5 +90,48 @@ describe('the solver of a line of layers', () => {
       right,
     );
     [...right].forEach((x) => expect(x).toBeCloseTo(1, 12));
+  });
+});
+
+describe('the clock itself', () => {
+  const plan = {
+    ...{ thicknessMm: 3, baseActivity: 0.2, fillingActivity: 0.95 },
+    ...{ seal: 'none' as const, keptC: 20 },
+  };
+
+  // Arrhenius by hand: exp(30 000 / 8.314 × (1 / 277.15 - 1 / 293.15)) = 2.03 times slower at 4 °C; time goes with it.
+  it('goes as much slower in the cold as water does', () => {
+    const [warm, cold] = [soggyClock(plan), soggyClock({ ...plan, keptC: 4 })];
+    expect(cold.softS! / warm.softS!).toBeGreaterThan(1.95);
+    expect(cold.softS! / warm.softS!).toBeLessThan(2.11);
+  });
+
+  // Fick: the time goes with the square of the thickness where nothing seals it.
+  it('goes with the square of the thickness', () => {
+    const [thin, thick] = [soggyClock(plan), soggyClock({ ...plan, thicknessMm: 6 })];
+    expect(thick.softS! / thin.softS!).toBeGreaterThan(3.8);
+    expect(thick.softS! / thin.softS!).toBeLessThan(4.2);
+  });
+
+  it('is less crisp first, then soft, and is followed for six hours more', () => {
+    const { lessCrispS, softS, hourly } = soggyClock(plan);
+    expect(lessCrispS!).toBeGreaterThan(0);
+    expect(softS!).toBeGreaterThan(lessCrispS!);
+    const at = (seconds: number) => hourly[Math.floor(seconds / 3600)]!;
+    expect(at(softS!)).toBeLessThanOrEqual(SOFT_FROM);
+    expect(hourly[Math.ceil(softS! / 3600)]).toBeGreaterThanOrEqual(SOFT_FROM);
+    expect(hourly).toHaveLength(Math.floor((softS! + 6 * 3600 + 300) / 3600) + 1);
+    expect([...hourly].sort((a, b) => a - b)).toEqual(hourly);
+  });
+
+  it('is followed for five days where it outlasts them, hour by hour', () => {
+    const { softS, lessCrispS, hourly } = soggyClock({ ...plan, fillingActivity: 0.25 });
+    expect([lessCrispS, softS]).toEqual([undefined, undefined]);
+    expect(hourly).toHaveLength(5 * 24 + 1);
+  });
+
+  it('is soft from the start where it is filled soft', () => {
+    const { softS, lessCrispS } = soggyClock({ ...plan, baseActivity: 0.8 });
+    expect([lessCrispS, softS]).toEqual([0, 0]);
   });
 });
