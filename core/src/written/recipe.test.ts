@@ -188,6 +188,7 @@ it.each([
   ['For one 24 cm tin', { vessels: 1 }],
   ['Serves 8, for 2 tins', { serves: 8, vessels: 2 }],
   ['makes 24 biscuits', { vessels: undefined, makes: 24 }],
+  ['Caramel, for one tin', { vessels: undefined }],
 ] as const)('%s', (line, facts) => {
   expect(readRecipe(`200 g sugar\n${line}`, 'en').facts).toMatchObject(facts);
 });
@@ -262,4 +263,13 @@ it.each([
   ['Pastry cream\n200 g sugar', undefined],
 ] as const)('the name of %j is %p', (text, title) => {
   expect(readRecipe(text, 'en').facts.title).toBe(title);
+});
+
+it('takes a list for one of its tins as a list of its own', () => {
+  const { rows, facts } = readRecipe(
+    'Two-tin pie\nServes 16\nFilling\n850 g pumpkin puree\nCaramel, for one tin\n150 g sugar\n60 ml water',
+    'en',
+  );
+  expect(rows.find(({ text }) => text.startsWith('Caramel'))!.kind).toBe('heading');
+  expect(facts).toMatchObject({ vessels: undefined, serves: 16 });
 });

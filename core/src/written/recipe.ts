@@ -192,16 +192,18 @@ function opensList(row: string): boolean {
   );
 }
 
-const isYield = (row: string): boolean => {
-  const { serves, makes, vessels } = yieldIn(row);
-  return (serves ?? makes ?? vessels) !== undefined && row.split(/\s+/).length <= 8;
-};
-
 /** Whether something is named before it says how many: "Quince tartlets, makes 6". */
 const isNamed = (row: string): boolean =>
   !/^(?:serves|makes|feeds|yields?|for|pour|para|rende|rinde|faz|portions?|servings?|por[çc][õo]es)\b/iu.test(
     row,
   );
+
+const isYield = (row: string): boolean => {
+  const { serves, makes, vessels } = yieldIn(row);
+  // "Caramel, for one tin" is a list of its own, for so many of the tins.
+  const told = (serves ?? makes) !== undefined || (vessels !== undefined && !isNamed(row));
+  return told && row.split(/\s+/).length <= 8;
+};
 
 function isTinLine(row: string, language: Language, own: readonly Ingredient[]): boolean {
   return (
@@ -290,7 +292,12 @@ function factsOf(rows: readonly RecipeRow[]): RecipeFacts {
       .trim(),
     serves: found(said.map((row) => yieldIn(row).serves)),
     makes: found(said.map((row) => yieldIn(row).makes)),
-    vessels: found(said.map((row) => yieldIn(row).vessels)),
+    // What a heading says is of its own list: "Caramel, for one tin".
+    vessels: found(
+      rows
+        .filter(({ kind }) => kind !== 'heading' && kind !== 'line')
+        .map(({ text }) => yieldIn(text).vessels),
+    ),
     tin: found(said.map(tinIn)),
     oven: last?.oven,
     minutes: last?.minutes,
