@@ -1,3 +1,4 @@
+import { fallsUnder, firstUnder } from './crossing';
 import { finding, type Finding } from '../result';
 import { runCourse, type Course, type Model, type Moment } from '../thermal';
 import type { PartKind } from '../formula';
@@ -59,36 +60,6 @@ export interface Ready {
   /** Since the pull, s; `undefined` when this way of cooling does not get there in 16 h. */
   readonly atS: number | undefined;
   readonly because: Finding;
-}
-
-/** First time a falling curve is under a level, straight between its points. */
-function fallsUnder(
-  points: CoolingForecast['points'],
-  column: 1 | 2,
-  levelC: number,
-): number | undefined {
-  const first = points.findIndex(
-    (point, index) =>
-      point[column] <= levelC && points.slice(index).every((each) => each[column] <= levelC + 0.5),
-  );
-  if (first < 0) return undefined;
-  if (first === 0) return points[0]![0];
-  const [before, after] = [points[first - 1]!, points[first]!];
-  const drop = before[column] - after[column];
-  const weight = drop > 0 ? (before[column] - levelC) / drop : 1;
-  return before[0] + Math.min(1, Math.max(0, weight)) * (after[0] - before[0]);
-}
-
-/** First time a curve is under a level at all, straight between its points. */
-function firstUnder(
-  points: readonly (readonly [timeS: number, celsius: number])[],
-  levelC: number,
-): number | undefined {
-  const first = points.findIndex(([, celsius]) => celsius < levelC);
-  if (first < 0) return undefined;
-  if (first === 0) return points[0]![0];
-  const [[fromS, fromC], [toS, toC]] = [points[first - 1]!, points[first]!];
-  return fromS + ((fromC - levelC) / (fromC - toC)) * (toS - fromS);
 }
 
 /** What has to be waited for, by family: degrees in the middle and hours since the pull. */
