@@ -13,6 +13,8 @@ export const kitchenDataSchema = z.object({
   roomC: within('room', ROOM_LIMITS_C, inCelsius),
   /** What prices are in, by its three letters. Source: ISO 4217. */
   currency: z.string().regex(/^[A-Z]{3}$/, refusal('wire.currency')),
+  /** What the ovens' energy costs by the kilowatt hour, in that currency; null where nobody has said. */
+  kWhPrice: within('energy-price', { least: 0, most: 100 }).nullable().default(null),
 });
 export type KitchenData = z.infer<typeof kitchenDataSchema>;
 

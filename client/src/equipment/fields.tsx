@@ -60,12 +60,15 @@ export const FormNumber = <T extends FieldValues>({
   unit,
   scale = 1,
   difference = false,
+  mayBeEmpty = false,
   testID = name,
 }: Field<T> & {
   readonly unit?: string;
   readonly scale?: number;
   /** It is how far two temperatures are apart. */
   readonly difference?: boolean;
+  /** Nothing entered is nothing known: null. */
+  readonly mayBeEmpty?: boolean;
 }) => {
   const problemOf = useProblemOf();
   return (
@@ -77,8 +80,13 @@ export const FormNumber = <T extends FieldValues>({
           label={label}
           {...(unit ? { unit } : {})}
           difference={difference}
-          value={field.value / scale}
-          onChange={(value) => field.onChange(Number((value * scale).toFixed(6)))}
+          mayBeEmpty={mayBeEmpty}
+          value={field.value === null ? NaN : field.value / scale}
+          onChange={(value) =>
+            field.onChange(
+              mayBeEmpty && Number.isNaN(value) ? null : Number((value * scale).toFixed(6)),
+            )
+          }
           problem={problemOf(fieldState.error?.message)}
           className="w-32"
           testID={testID}

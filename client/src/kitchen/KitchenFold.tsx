@@ -6,13 +6,21 @@ import { boilingPointAtAltitudeC, EGG_GRADES, type EggGrade } from '@hollow-moon
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useForm, useWatch, type Control } from 'react-hook-form';
 import { View } from 'react-native';
+import type { z } from 'zod';
 import { Button, Fold, Soft, useWords } from '../design';
 import { type KitchenBook } from '../book/book';
 
+type KitchenInput = z.input<typeof kitchenDataSchema>;
+
 const GRADES = Object.keys(EGG_GRADES) as EggGrade[];
 
-function KitchenFields({ control }: { readonly control: Control<KitchenData> }) {
+function KitchenFields({
+  control,
+}: {
+  readonly control: Control<KitchenInput, unknown, KitchenData>;
+}) {
   const { put } = useWords();
+  const currency = useWatch({ control, name: 'currency' });
   return (
     <>
       <FormText control={control} name="name" label={say('kitchen.name')} />
@@ -37,6 +45,13 @@ function KitchenFields({ control }: { readonly control: Control<KitchenData> }) 
           unit="m"
           testID="kitchen-altitude"
         />
+        <FormNumber
+          unit="°C"
+          control={control}
+          name="roomC"
+          label={say('kitchen.room')}
+          testID="room"
+        />
         <View className="w-32">
           <FormText
             control={control}
@@ -46,11 +61,12 @@ function KitchenFields({ control }: { readonly control: Control<KitchenData> }) 
           />
         </View>
         <FormNumber
-          unit="°C"
           control={control}
-          name="roomC"
-          label={say('kitchen.room')}
-          testID="room"
+          name="kWhPrice"
+          label={say('kitchen.kwh-price')}
+          unit={say('kitchen.per-kwh', { currency })}
+          mayBeEmpty
+          testID="kwh-price"
         />
       </View>
     </>
@@ -67,7 +83,7 @@ export function KitchenFold({
 }) {
   const { quantity } = useWords();
   const { kitchen } = book;
-  const form = useForm<KitchenData>({
+  const form = useForm<KitchenInput, unknown, KitchenData>({
     resolver: zodResolver(kitchenDataSchema),
     mode: 'onChange',
     values: kitchen.data,

@@ -13,6 +13,7 @@ export const demoKitchen: KitchenData = {
   altitudeM: 40,
   roomC: 24,
   currency: 'EUR',
+  kWhPrice: 0.3,
 };
 
 export const OVEN = { deck: demoId(2, 1), fan: demoId(2, 2) } as const;

@@ -7,6 +7,7 @@ const read = (row: Row): KitchenData => ({
   altitudeM: Number(row.altitude_m),
   roomC: Number(row.room_c),
   currency: String(row.currency),
+  kWhPrice: row.kwh_price === null ? null : Number(row.kwh_price),
 });
 
 export const kitchens: Repository<KitchenData> = {
@@ -20,6 +21,7 @@ export const kitchens: Repository<KitchenData> = {
       { name: 'altitude_m', write: (data) => data.altitudeM },
       { name: 'room_c', write: (data) => data.roomC },
       { name: 'currency', write: (data) => data.currency },
+      { name: 'kwh_price', write: (data) => data.kWhPrice },
     ],
     read,
   }),

@@ -79,6 +79,7 @@ const ROWS: readonly KeptRow[] = [
       altitude_m: [1, 812.5],
       room_c: [1, 17.25],
       currency: [5, 'CHF'],
+      kwh_price: [26, 0.275],
     },
   },
   {
@@ -297,6 +298,7 @@ export function expectedAfter(version: number) {
   const kitchen: KitchenData = {
     ...{ name: 'Kept long', eggGrade: 'EU L', altitudeM: 812.5, roomC: 17.25 },
     currency: from(5, 'CHF', 'EUR'),
+    kWhPrice: from(26, 0.275, null),
   };
   const vessel: VesselData = {
     ...{ name: 'Deep plate', kind: 'pie-plate', baseDiameterMm: 181.5, topDiameterMm: 229.25 },

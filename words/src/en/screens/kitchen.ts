@@ -49,6 +49,8 @@ export const kitchen = {
   'kitchen.eggs-are': 'Egg size',
   'kitchen.altitude': 'Altitude',
   'kitchen.prices-in': 'Prices in',
+  'kitchen.kwh-price': 'Oven energy',
+  'kitchen.per-kwh': '{currency}/kWh',
   'kitchen.room': 'Room',
   'kitchen.water-boils-at-c-here': 'Water boils at {boils} here.',
   'kitchen.keep': 'Save',
