@@ -16,8 +16,9 @@ test('two tabs at one formula and one bake see what the other does, and lose not
   const other = await context.newPage();
   await openFormula(page, FORMULA.bergamot);
   await openFormula(other, FORMULA.bergamot);
-  await toBench(page);
   await toBench(other);
+  await page.bringToFront();
+  await toBench(page);
   await (await find(page, 'amount-0')).fill('111');
   await expect(await find(other, 'amount-0')).toHaveValue('111');
   await (await find(other, 'amount-1')).fill('222');
@@ -32,6 +33,8 @@ test('two tabs at one formula and one bake see what the other does, and lose not
   await expect(page.getByTestId('bake-kept')).toHaveText('Saved');
   await other.goto(new URL(page.url()).pathname);
   const read = async (tab: Page, celsius: string) => {
+    // A tab behind another is drawn once a second, and waited for as long.
+    await tab.bringToFront();
     await (await find(tab, 'reading')).fill(celsius);
     await (await find(tab, 'add-reading')).click();
     await expect(tab.getByText(`Centre ${celsius} °C`)).toBeVisible();

@@ -125,6 +125,18 @@ test('the kitchen keeps tins, ovens and its own facts, and refuses impossible on
   // Source: US Standard Atmosphere 1976 and IAPWS-IF97: 84.56 kPa, 95.0 °C.
   await expect(page.getByText(/^Water boils at 95\s°C here\.$/)).toBeVisible();
   await (await find(page, 'kitchen-altitude')).fill('40');
+  // What energy costs is put into the book, and taken out of it again.
+  for (const price of ['0.45', '', '0.3']) {
+    await page.getByTestId('kwh-price').fill(price);
+    await page.getByTestId('keep-kitchen').click();
+    await expect(page.getByTestId('keep-kitchen')).toBeDisabled();
+    await expect
+      .poll(async () => (await (await page.request.get('/api/kitchens')).json())[0].data.kWhPrice)
+      .toBe(price === '' ? null : Number(price));
+  }
+  await page.getByTestId('kwh-price').fill('-1');
+  await expect(page.getByText('The price of energy must be between 0 and 100.')).toBeVisible();
+  await page.getByTestId('kwh-price').fill('0.3');
   await open(page, 'this-device');
   await page.getByRole('radio', { name: '°F' }).click();
   await openFormula(page, FORMULA.bay);

@@ -4,8 +4,10 @@ import { findingIn } from './limits';
 import { dayDataSchema, type DayData } from './day';
 import { fromDayFile, toDayCsv, toDayFile, toDoneCsv, type DoneRow } from './formats/day';
 import {
+  asWanted,
   BEFORE_MIN,
   inVessels,
+  madeFor,
   sessionOf,
   workAskOf,
   workListOf,
@@ -19,7 +21,17 @@ const DAY: DayData = {
   name: 'A night',
   date: '2026-12-24',
   beginsMin: -1440,
-  wanted: [{ id: id(1), formulaId: id(2), vessels: 3, dueMin: 370, forWhom: 'the boat' }],
+  wanted: [
+    {
+      id: id(1),
+      formulaId: id(2),
+      vessels: 3,
+      dueMin: 370,
+      forWhom: 'the boat',
+      ovenC: null,
+      frozenShell: false,
+    },
+  ],
   people: [{ id: id(3), name: 'Cook', fromMin: 1260, toMin: 1830 }],
   rings: 4,
   mixers: 1,
@@ -56,7 +68,14 @@ const CREAM: FormulaData = {
 };
 
 const where: WorkedIn = {
-  kitchen: { name: 'Kitchen', eggGrade: 'EU M', altitudeM: 0, roomC: 22, currency: 'EUR' },
+  kitchen: {
+    name: 'Kitchen',
+    eggGrade: 'EU M',
+    altitudeM: 0,
+    roomC: 22,
+    currency: 'EUR',
+    kWhPrice: null,
+  },
   vesselOf: () => undefined,
   ovens: [
     {
@@ -84,6 +103,11 @@ const said = (change: object): string | undefined => {
 describe('a day', () => {
   it('is kept as it is', () => expect(dayDataSchema.parse(DAY)).toEqual(DAY));
 
+  it('from before heats could be shared and shells frozen has each bake at its own, made anew', () => {
+    const [{ ovenC: _, frozenShell: __, ...before }] = DAY.wanted as [DayData['wanted'][number]];
+    expect(dayDataSchema.parse({ ...DAY, wanted: [before] })).toEqual(DAY);
+  });
+
   it.each([
     [{ date: '2026-02-30' }, 'day.date'],
     [{ date: 'tomorrow' }, 'day.date'],
@@ -91,6 +115,7 @@ describe('a day', () => {
     [{ people: [{ ...DAY.people[0], fromMin: 0, toMin: 2000 }] }, 'day.hours'],
     [{ wanted: [{ ...DAY.wanted[0], vessels: 0 }] }, 'limit.between'],
     [{ wanted: [{ ...DAY.wanted[0], dueMin: 3000 }] }, 'limit.between'],
+    [{ wanted: [{ ...DAY.wanted[0], ovenC: 301 }] }, 'limit.between'],
     [{ wanted: [DAY.wanted[0], DAY.wanted[0]] }, 'wire.twice'],
     [
       { wanted: Array.from({ length: 41 }, (_, n) => ({ ...DAY.wanted[0], id: id(100 + n) })) },
@@ -139,6 +164,33 @@ describe('the session of a day', () => {
     const cook = work.value.tasks.find(({ verb }) => verb === 'cook-cream')!;
     expect(cook.from).toBe('computed');
     expect(work.value.tasks.at(-1)!.vessels).toBe(3);
+  });
+
+  it('bakes at the heat of its formula, or at the one it shares on that day', () => {
+    expect(asWanted(CREAM, { ovenC: null })).toBe(CREAM);
+    expect(asWanted(CREAM, { ovenC: 155 })).toEqual({ ...CREAM, setC: 155 });
+  });
+
+  it('makes and fetches nothing of shells that are in the freezer', () => {
+    const [shell, cover] = (['shell', 'over'] as const).map(
+      (place, index): FormulaData['parts'][number] => ({
+        ...{
+          id: id(20 + index),
+          name: '',
+          kind: 'sweet-dough',
+          place,
+          eachG: null,
+          formulaId: null,
+        },
+        ...{ vessels: null, bakesAlong: false, lines: [] },
+      }),
+    );
+    const tart: FormulaData = { ...CREAM, shell: 'sweet-dough', parts: [shell!, cover!] };
+    expect(madeFor(tart, { vessels: 4, frozenShell: false })).toBe(tart);
+    const frozen = madeFor(tart, { vessels: 8, frozenShell: true });
+    expect(frozen.parts.map((part) => part.id)).toEqual([cover!.id]);
+    expect(frozen.lines[0]!.amount).toBe(1000);
+    expect(madeFor(CREAM, { vessels: 4, frozenShell: true })).toBe(CREAM);
   });
 
   it('asks no forecast of what has no tin', () => expect(workAskOf(CREAM, where)).toEqual({}));

@@ -1,6 +1,6 @@
-import { PACE_LIMITS, TIMED, VERBS, type OwnPace } from '@hollow-moon/core';
+import { OVEN_LIMITS_C, PACE_LIMITS, TIMED, VERBS, type OwnPace } from '@hollow-moon/core';
 import { z } from 'zod';
-import { MOST_VESSELS, oneOf, refusal, wholeWithin, within } from './limits';
+import { inCelsius, MOST_VESSELS, oneOf, refusal, wholeWithin, within } from './limits';
 import {
   archivedSchema,
   distinct,
@@ -27,6 +27,10 @@ export const wantedSchema = z.object({
   /** Minutes after midnight of the day; the next day's early hours count on. */
   dueMin: wholeWithin('due', { least: 0, most: 2 * DAY_MIN - 1 }),
   forWhom: longName.default(''),
+  /** What the oven is set to for it on this day, to share it with another bake; null for what its formula says. */
+  ovenC: within('oven-setting', OVEN_LIMITS_C, inCelsius).nullable().default(null),
+  /** Its shells are in the freezer, lined: no dough is made for them. */
+  frozenShell: z.boolean().default(false),
 });
 export type WantedData = z.infer<typeof wantedSchema>;
 
@@ -56,15 +60,19 @@ export const lockSchema = z.object({
   startMin: wholeWithin('minute-of-day', { least: -2 * DAY_MIN, most: 2 * DAY_MIN }),
 });
 
-/** What the cook has changed of a task of one bake: how long it takes, or that it is not done. */
+const ofBake = { bake: idSchema, task: taskSchema };
+const taskMinutes = wholeWithin('task-minutes', TASK_LIMITS.minutes);
+
+/** What the cook has changed of the tasks of one bake; each kind is described beside {@link WorkChange}. */
 export const changeSchema = z.discriminatedUnion('kind', [
+  z.object({ ...ofBake, kind: z.literal('retimed'), minutes: taskMinutes }),
+  z.object({ ...ofBake, kind: z.literal('dropped') }),
   z.object({
-    bake: idSchema,
-    task: taskSchema,
-    kind: z.literal('retimed'),
-    minutes: wholeWithin('task-minutes', TASK_LIMITS.minutes),
+    ...{ ...ofBake, kind: z.literal('added'), minutes: taskMinutes },
+    ...{ name: nameSchema, after: taskSchema },
   }),
-  z.object({ bake: idSchema, task: taskSchema, kind: z.literal('dropped') }),
+  z.object({ ...ofBake, kind: z.literal('split'), minutes: taskMinutes }),
+  z.object({ ...ofBake, kind: z.literal('after'), after: taskSchema, atOnce: z.boolean() }),
 ]);
 export type ChangeData = z.infer<typeof changeSchema>;
 

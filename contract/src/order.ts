@@ -10,14 +10,16 @@ export type Weekday = (typeof WEEKDAYS)[number];
 const weekdaySchema = z.literal(WEEKDAYS, refusal('wire.not-one-of'));
 
 /** A standing order: a bake that is wanted on the same days of every week. */
-export const orderDataSchema = wantedSchema.omit({ id: true }).extend({
-  weekdays: z
-    .array(weekdaySchema)
-    .min(1, refusal('order.no-day'))
-    .max(WEEKDAYS.length)
-    .refine((days) => new Set(days).size === days.length, refusal('wire.twice')),
-  archived: archivedSchema,
-});
+export const orderDataSchema = wantedSchema
+  .omit({ id: true, ovenC: true, frozenShell: true })
+  .extend({
+    weekdays: z
+      .array(weekdaySchema)
+      .min(1, refusal('order.no-day'))
+      .max(WEEKDAYS.length)
+      .refine((days) => new Set(days).size === days.length, refusal('wire.twice')),
+    archived: archivedSchema,
+  });
 export type OrderData = z.infer<typeof orderDataSchema>;
 
 export const orderSchema = storedSchema.extend({ data: orderDataSchema });

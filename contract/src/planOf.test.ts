@@ -68,7 +68,14 @@ const almonds: FormulaData = {
 };
 
 const where: BakedIn = {
-  kitchen: { name: 'K', eggGrade: 'EU M', altitudeM: 120, roomC: 24, currency: 'EUR' },
+  kitchen: {
+    name: 'K',
+    eggGrade: 'EU M',
+    altitudeM: 120,
+    roomC: 24,
+    currency: 'EUR',
+    kWhPrice: null,
+  },
   vessel: {
     name: 'Tin',
     kind: 'straight-tin',

@@ -2,6 +2,7 @@ import {
   buildOf,
   findAmong,
   scaleBuild,
+  shellPartOf,
   shellWorkOf,
   USUAL_SHELVES,
   type Ingredient,
@@ -21,7 +22,7 @@ import {
   type WorkAsk,
   type WorkList,
 } from '@hollow-moon/core/planning';
-import type { ChangeData, CookData, DayData, WayData } from './day';
+import type { ChangeData, CookData, DayData, WantedData, WayData } from './day';
 import type { FormulaData } from './formula';
 import type { KitchenData } from './kitchen';
 import type { OvenData } from './oven';
@@ -45,6 +46,20 @@ export const inVessels = (data: FormulaData, vessels: number): FormulaData =>
   vessels === data.vesselCount
     ? data
     : { ...scaleBuild(data, vessels / data.vesselCount), vesselCount: vessels };
+
+/** A formula as it is baked on a day: at the heat it shares with another, where that was chosen. */
+export const asWanted = (data: FormulaData, { ovenC }: Pick<WantedData, 'ovenC'>): FormulaData =>
+  ovenC === null ? data : { ...data, setC: ovenC };
+
+/** What is made and fetched for a bake of a day: where its shells are in the freezer, nothing of them. */
+export const madeFor = (
+  data: FormulaData,
+  { vessels, frozenShell }: Pick<WantedData, 'vessels' | 'frozenShell'>,
+): FormulaData => {
+  const shell = frozenShell ? shellPartOf(data.parts) : undefined;
+  const parts = data.parts.filter(({ id }) => id !== shell?.id);
+  return inVessels(shell ? { ...data, parts } : data, vessels);
+};
 
 /** The oven a shell is baked in whose filling needs none: the first that is in use. */
 const shellOvenOf = ({ ovens }: WorkedIn) => ovens.find(({ data }) => !data.archived);
@@ -71,6 +86,8 @@ export function workListOf(
   vessels: number,
   where: WorkedIn,
   computed: Computed,
+  /** Its shells come lined out of the freezer. */
+  frozenShell = false,
 ): Result<WorkList> {
   const formula = inVessels(data, vessels);
   const vessel = data.vesselId === null ? undefined : where.vesselOf(data.vesselId);
@@ -86,6 +103,7 @@ export function workListOf(
     shellOvenId: shellOvenOf(where)?.id,
     roomC,
     perPan: data.vesselCount,
+    frozenShell,
     computed: { ...computed, ...computedFrom(stove ? { stove } : {}) },
   });
 }

@@ -61,7 +61,14 @@ it('answers 503 while it is away, and works again by itself', async () => {
   const database = openDatabase(address.toString());
   const { app, reported } = createTestApp(database);
   const id = randomUUID();
-  const data = { name: 'K', eggGrade: 'EU M', altitudeM: 0, roomC: 20, currency: 'EUR' };
+  const data = {
+    name: 'K',
+    eggGrade: 'EU M',
+    altitudeM: 0,
+    roomC: 20,
+    currency: 'EUR',
+    kWhPrice: null,
+  };
   const body = { writeId: randomUUID(), version: 0, data };
   await request(app).get('/api/health').expect(200);
 

@@ -3,7 +3,7 @@ import { say } from '@hollow-moon/words';
 import { useState } from 'react';
 import { Text, View } from 'react-native';
 import { Button, Fold, Soft } from '../design';
-import { besideOf, figuresOf, type Figure, type Pair } from './figures';
+import { besideOf, figuresOf, type Energy, type Figure, type Pair } from './figures';
 import type { EditDay } from './useDay';
 import type { Planned } from './usePlan';
 
@@ -57,14 +57,16 @@ function Pairs({ pairs }: { readonly pairs: readonly Pair[] }) {
 export function BesideFold({
   day,
   planned,
+  energy,
   onEdit,
 }: {
   readonly day: DayData;
   readonly planned: Planned;
+  readonly energy: Energy;
   readonly onEdit: EditDay;
 }) {
   const [kept, setKept] = useState<Kept>();
-  const now = figuresOf(planned, day.date);
+  const now = figuresOf(planned, day.date, energy);
   const pairs = kept ? besideOf(kept.figures, now) : [];
   const differing = pairs.filter((pair) => pair.kept !== pair.now).length;
   return (

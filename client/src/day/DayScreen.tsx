@@ -97,7 +97,7 @@ function Asked({ stored: { data }, book, edits: { edit } }: Shown) {
 }
 
 /** What comes of it, or what is missing for that. */
-function Answer({ stored: { id, data }, works, found, edits, onTrial }: Shown) {
+function Answer({ stored: { id, data }, book, works, found, edits, onTrial }: Shown) {
   const { tell } = useWords();
   const missing =
     data.people.length === 0
@@ -124,21 +124,24 @@ function Answer({ stored: { id, data }, works, found, edits, onTrial }: Shown) {
           onEdit={edits.edit}
           onTrial={onTrial}
           dayId={id}
+          energy={book.kitchen.data}
         />
       ) : null}
     </>
   );
 }
 
-const NightSheet = ({ planned, works, stored: { data } }: Shown) =>
+const NightSheet = ({ planned, works, book, edits, stored: { data } }: Shown) =>
   planned ? (
     <View className="border-y border-line bg-sheet p-4">
       {/* It opens at the night; where that is is known once all is. */}
       <NightChart
         key={String(works.done === works.all)}
         planned={planned}
-        moons={works.moons}
-        date={data.date}
+        day={data}
+        works={works}
+        book={book}
+        onEdit={edits.edit}
       />
     </View>
   ) : null;
@@ -158,9 +161,14 @@ const Results = ({ planned, works, book, stored, edits }: Shown) => (
     {planned ? (
       <>
         {planned.worked ? null : (
-          <BesideFold planned={planned} day={stored.data} onEdit={edits.edit} />
+          <BesideFold
+            planned={planned}
+            day={stored.data}
+            energy={book.kitchen.data}
+            onEdit={edits.edit}
+          />
         )}
-        <OvensFold planned={planned} day={stored.data} />
+        <OvensFold asked={{ planned, day: stored.data, works, book }} onEdit={edits.edit} />
         <FetchDayFold onEdit={edits.edit} day={stored.data} book={book} works={works} />
       </>
     ) : null}

@@ -1,78 +1,22 @@
 import type { Rings } from '@hollow-moon/core';
-import { programmeOfOven, type DayOven, type Person } from '@hollow-moon/core/planning';
+import { programmeOfOven } from '@hollow-moon/core/planning';
 import { listed, say } from '@hollow-moon/words';
-import { scaleLinear } from 'd3-scale';
-import { useEffect, useRef, useState } from 'react';
-import { ScrollView, Text, View } from 'react-native';
-import Svg, { G, Line, Rect, Text as SvgText } from 'react-native-svg';
-import { CHART_TEXT, Choice, colours, ticksTo, useWords } from '../design';
+import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { ScrollView, View } from 'react-native';
+import Svg from 'react-native-svg';
+import { Choice, useWords } from '../design';
 import { useWide } from '../layout';
-import { OVEN_PX, PERSON_PX, TOP_PX, type Scale } from './night';
+import { Held, Holds, type Holding } from './Holds';
+import { extentOf, hoursTo, lanesOf, threadOf, type Lanes } from './night';
+import { FridgeLane, Hours, LaneNames, PersonLane, Thread } from './NightLanes';
 import { OvenLane } from './OvenLane';
+import type { TaskOfDay } from './taskOfDay';
 import type { Planned } from './usePlan';
 import { hourOf } from './when';
 
 /** Hours in view that can be chosen; all of them first. */
 const ZOOMS = ['all', '12', '6', '3', '1'] as const;
 type Zoom = (typeof ZOOMS)[number];
-
-/** One person: the hours of work, and in them what hands are on. */
-function PersonLane({
-  person,
-  planned,
-  x,
-  top,
-}: {
-  readonly person: Person;
-  readonly planned: Planned;
-  readonly x: Scale;
-  readonly top: number;
-}) {
-  const { model, plan } = planned;
-  return (
-    <G>
-      {person.hours.map(([from, to]) => (
-        <Rect
-          key={from}
-          x={x(from)}
-          y={top + 20}
-          width={Math.max(0, x(to) - x(from))}
-          height={12}
-          fill="none"
-          stroke={colours.inkSoft}
-        />
-      ))}
-      {plan.placed.flatMap(({ task, startMin, people }) =>
-        model.byId
-          .get(task)!
-          .busy.map(({ fromMin, minutes }, index) =>
-            people[index] === person.id ? (
-              <Rect
-                key={`${task} ${index}`}
-                x={x(startMin + fromMin)}
-                y={top + 20}
-                width={Math.max(1, x(minutes) - x(0))}
-                height={12}
-                fill={colours.ink}
-              />
-            ) : null,
-          ),
-      )}
-    </G>
-  );
-}
-
-/** From the first thing to the last hour of service, in whole hours. */
-function extentOf({ plan, session }: Planned): readonly [from: number, to: number] {
-  const starts = plan.placed.map(({ startMin }) => startMin);
-  const ends = [
-    ...plan.placed.map(({ endMin }) => endMin),
-    ...session.wanted.map(({ dueMin }) => dueMin),
-  ];
-  // An oven heats before its first load.
-  const from = Math.floor((Math.min(...starts) - 60) / 60) * 60;
-  return [from, Math.ceil((Math.max(...ends) + 10) / 60) * 60];
-}
 
 /** The picture in words, for those who listen. */
 function useNightInWords({ model, plan, session }: Planned, date: string): string {
@@ -101,102 +45,73 @@ function useNightInWords({ model, plan, session }: Planned, date: string): strin
   });
 }
 
-/** Narrower than this an hour has no room for its figure, px. */
-const HOUR_FIGURE_PX = 40;
-
-/** A line for each hour, or for as many as there is room for, and its figure. */
-function Hours({
-  from,
-  to,
-  x,
-  height,
-  date,
-}: {
-  readonly from: number;
-  readonly to: number;
-  readonly x: Scale;
-  readonly height: number;
-  readonly date: string;
-}) {
-  const every = Math.max(1, Math.ceil(HOUR_FIGURE_PX / (x(from + 60) - x(from))));
-  const minutes = ticksTo((to - from) / 60, every).map((hour) => from + hour * 60);
-  return (
-    <>
-      {minutes.map((minute, index) => (
-        <G key={minute}>
-          <Line
-            x1={x(minute)}
-            x2={x(minute)}
-            y1={TOP_PX - 6}
-            y2={height}
-            stroke={colours.line}
-            strokeWidth={minute % 1440 === 0 ? 2 : 0.7}
-          />
-          <SvgText
-            {...CHART_TEXT}
-            x={x(minute)}
-            y={13}
-            textAnchor={index === 0 ? 'start' : 'middle'}
-          >
-            {hourOf(date, minute).slice(0, 2)}
-          </SvgText>
-        </G>
-      ))}
-    </>
-  );
-}
-
-/** The names of the lanes; they stay where they are while the night scrolls under them. */
-const LaneNames = ({
-  ovens,
-  people,
-}: {
-  readonly ovens: readonly DayOven[];
-  readonly people: readonly Person[];
-}) => (
-  <View className="pointer-events-none absolute left-0 top-0" aria-hidden>
-    {[
-      ...ovens.map(({ id, name }, index) => ({ id, name, top: TOP_PX + index * OVEN_PX })),
-      ...people.map(({ id, name }, index) => ({
-        id,
-        name,
-        top: TOP_PX + ovens.length * OVEN_PX + index * PERSON_PX - 3,
-      })),
-    ].map(({ id, name, top }) => (
-      <Text
-        key={id}
-        className="absolute whitespace-nowrap bg-sheet pr-1 font-read text-small text-ink"
-        style={{ top }}
-      >
-        {name}
-      </Text>
-    ))}
-  </View>
-);
-
-interface NightOf {
+interface PictureOf {
   readonly planned: Planned;
   readonly moons: ReadonlyMap<string, Rings>;
   readonly date: string;
+  readonly lanes: Lanes;
+  /** So wide that so many hours are in view, px. */
+  readonly width: number;
+  /** The bake whose thread is drawn. */
+  readonly bake: string | undefined;
 }
 
-/** The picture itself, so wide that so many hours are in view. */
+/** What is drawn; it stays as it is while something is moved over it. */
+const Picture = memo(function Picture({ planned, moons, date, lanes, width, bake }: PictureOf) {
+  const { ovens, people } = planned.session.means;
+  const extent = extentOf(planned);
+  const x = hoursTo(extent, width);
+  const label = useNightInWords(planned, date);
+  return (
+    <Svg width={width} height={lanes.height} role="img" aria-label={label}>
+      <Hours from={extent[0]} to={extent[1]} x={x} height={lanes.height} date={date} />
+      {ovens.map((oven, index) => (
+        <OvenLane
+          key={oven.id}
+          id={`load-${index}`}
+          oven={oven}
+          planned={planned}
+          moons={moons}
+          x={x}
+          top={lanes.ovens.get(oven.id)!}
+        />
+      ))}
+      <FridgeLane planned={planned} x={x} top={lanes.fridge} />
+      {people.map((person) => (
+        <PersonLane
+          key={person.id}
+          person={person}
+          planned={planned}
+          x={x}
+          top={lanes.people.get(person.id)!}
+        />
+      ))}
+      {bake === undefined ? null : <Thread pieces={threadOf(planned, lanes, bake)} x={x} />}
+    </Svg>
+  );
+});
+
+type NightOf = Omit<TaskOfDay, 'placed'>;
+
+/** The picture with what can be taken hold of in it. */
 function Night({
-  planned,
-  moons,
-  date,
   width,
   zoom,
-}: NightOf & { readonly width: number; readonly zoom: Zoom }) {
-  const { ovens, people } = planned.session.means;
-  const [from, to] = extentOf(planned);
-  const drawn = zoom === 'all' ? width : Math.max(width, ((to - from) / 60 / Number(zoom)) * width);
-  const scale = scaleLinear([from, to], [0, drawn]);
-  const x: Scale = (minute) => (minute === Infinity ? drawn : scale(minute));
-  const height = TOP_PX + ovens.length * OVEN_PX + people.length * PERSON_PX + 6;
+  held,
+  moved,
+  onHold,
+  onMoved,
+  ...of
+}: NightOf & Holding & { readonly width: number; readonly zoom: Zoom }) {
+  const { planned, works, day } = of;
+  const { session, model } = planned;
+  const extent = extentOf(planned);
+  const hours = (extent[1] - extent[0]) / 60;
+  const drawn = zoom === 'all' ? width : Math.max(width, (hours / Number(zoom)) * width);
+  const x = hoursTo(extent, drawn);
+  const lanes = useMemo(() => lanesOf(session), [session]);
   // It opens where most of the work is: on the way to the first hour of service.
-  const begin = Math.min(...planned.session.wanted.map(({ dueMin }) => dueMin)) - 10 * 60;
-  const label = useNightInWords(planned, date);
+  const begin = Math.min(...session.wanted.map(({ dueMin }) => dueMin)) - 10 * 60;
   const scroller = useRef<ScrollView>(null);
   const beginPx = Math.max(0, Math.min(drawn - width, x(begin) - 8));
   const began = useRef(beginPx);
@@ -210,43 +125,52 @@ function Night({
         tabIndex={drawn > width ? 0 : -1}
         aria-label={say('day.night')}
       >
-        <Svg width={drawn} height={height} role="img" aria-label={label}>
-          <Hours from={from} to={to} x={x} height={height} date={date} />
-          {ovens.map((oven, index) => (
-            <OvenLane
-              key={oven.id}
-              id={`load-${index}`}
-              oven={oven}
-              planned={planned}
-              moons={moons}
-              x={x}
-              top={TOP_PX + index * OVEN_PX}
-            />
-          ))}
-          {people.map((person, index) => (
-            <PersonLane
-              key={person.id}
-              person={person}
-              planned={planned}
-              x={x}
-              top={TOP_PX + ovens.length * OVEN_PX + index * PERSON_PX}
-            />
-          ))}
-        </Svg>
+        <View>
+          <Picture
+            planned={planned}
+            moons={works.moons}
+            date={day.date}
+            lanes={lanes}
+            width={drawn}
+            bake={held === undefined ? undefined : model.byId.get(held)?.bakes[0]}
+          />
+          <Holds
+            planned={planned}
+            date={day.date}
+            lanes={lanes}
+            x={x}
+            {...{ held, moved, onHold, onMoved }}
+          />
+        </View>
       </ScrollView>
-      <LaneNames ovens={ovens} people={people} />
+      <LaneNames lanes={lanes} means={session.means} />
     </View>
   );
 }
 
 /**
- * The night: the heat of each oven with what rides on it, and under it whose hands are on. It scrolls sideways where
- * fewer hours are in view than there are.
+ * The night: the heat of each oven with what rides on it, the fridge, and under them whose hands are on. It scrolls sideways
+ * where fewer hours are in view than there are. A load that is tapped shows its bake's way through the lanes, and is moved
+ * by the thumb or the keys.
  */
 export function NightChart(of: NightOf) {
   const wide = useWide();
   const [zoom, setZoom] = useState<Zoom>(wide ? 'all' : '6');
   const [width, setWidth] = useState(0);
+  const [hold, setHold] = useState<{ readonly task: string; readonly moved: number }>();
+  const { planned } = of;
+  // A plan that has become another may have it elsewhere, or not at all.
+  const placed = planned.plan.placed.find(({ task }) => task === hold?.task);
+  const held = placed?.task;
+  const moved = hold?.moved ?? 0;
+  const onHold = useCallback(
+    (task: string | undefined) => setHold(task === undefined ? undefined : { task, moved: 0 }),
+    [],
+  );
+  const onMoved = useCallback(
+    (minutes: number) => setHold((before) => before && { ...before, moved: minutes }),
+    [],
+  );
   return (
     <View className="gap-2">
       <Choice<Zoom>
@@ -261,8 +185,18 @@ export function NightChart(of: NightOf) {
         }))}
       />
       <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
-        {width > 0 ? <Night key={zoom} {...of} width={width} zoom={zoom} /> : null}
+        {width > 0 ? (
+          <Night key={zoom} {...of} {...{ width, zoom, held, moved, onHold, onMoved }} />
+        ) : null}
       </View>
+      {placed ? (
+        <Held
+          key={`${placed.task} ${placed.startMin}`}
+          {...of}
+          {...{ placed, moved, onMoved }}
+          onLetGo={() => onHold(undefined)}
+        />
+      ) : null}
     </View>
   );
 }

@@ -15,7 +15,7 @@ import { useState } from 'react';
 import { Text, View } from 'react-native';
 import { Button, Choice, Notice, PlaceLink, Read, Soft, Title, useWords } from '../design';
 import { pool } from '../jobs';
-import { ovensKWh } from './figures';
+import { energyInWords, ovensTake, type Energy } from './figures';
 import { reliefInWords } from './relief';
 import { useBetter, type Better } from './useBetter';
 import type { EditDay } from './useDay';
@@ -254,6 +254,7 @@ function FromNow({ day, planned, onEdit }: Pick<OutcomeOf, 'day' | 'planned' | '
 export function Outcome(
   of: OutcomeOf & {
     readonly dayId: string;
+    readonly energy: Energy;
     readonly onTrial: (way: Way | undefined) => void;
   },
 ) {
@@ -261,7 +262,7 @@ export function Outcome(
   const { plan, measures, model } = planned;
   const troubles = useTroubles(of);
   const least = leastPresence(model);
-  const kWh = ovensKWh(planned);
+  const taken = ovensTake(planned, of.energy);
   const inTime = plan.late.length === 0 && plan.left.length === 0;
   const starts = plan.placed.map(({ startMin }) => startMin);
   const ends = plan.placed.map(({ endMin }) => endMin);
@@ -287,9 +288,9 @@ export function Outcome(
                 there: lasting(measures.presenceMin),
                 busy: lasting(measures.busyMin),
               })}
-              {kWh === undefined
+              {taken === undefined
                 ? ''
-                : `; ${say('day.heats', { count: measures.changes })}, ${say('day.energy', { kWh })}`}
+                : `; ${say('day.heats', { count: measures.changes })}, ${energyInWords(taken)}`}
             </Read>
             <Soft>
               {measures.presenceMin <= least

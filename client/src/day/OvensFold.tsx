@@ -1,8 +1,10 @@
-import type { DayData } from '@hollow-moon/contract';
 import { programmeOfOven, type OvenStretchOfDay } from '@hollow-moon/core/planning';
 import { listed, say } from '@hollow-moon/words';
 import { Text, View } from 'react-native';
 import { Fold, Read, Soft, Title, useWords } from '../design';
+import { Together } from './Together';
+import type { DayAsked } from './sharedHeat';
+import type { EditDay } from './useDay';
 import type { Planned } from './usePlan';
 import { dayAndHour, hourOf } from './when';
 
@@ -43,7 +45,14 @@ function StretchLine({
 }
 
 /** The programme of each oven: when it is switched on, turned and loaded. */
-export function OvensFold({ planned, day }: { readonly planned: Planned; readonly day: DayData }) {
+export function OvensFold({
+  asked,
+  onEdit,
+}: {
+  readonly asked: DayAsked;
+  readonly onEdit: EditDay;
+}) {
+  const { planned, day } = asked;
   const { model, plan, session, measures } = planned;
   const programmes = session.means.ovens.map(
     (oven) => [oven, programmeOfOven(model, plan, oven)] as const,
@@ -58,22 +67,25 @@ export function OvensFold({ planned, day }: { readonly planned: Planned; readonl
         heats: say('day.heats', { count: measures.changes }),
       })}
     >
-      {() =>
-        programmes.map(([oven, stretches]) => (
-          <View key={oven.id}>
-            <Title level={2}>{oven.name}</Title>
-            {stretches.length === 0 ? (
-              <Soft>{say('day.stands-idle')}</Soft>
-            ) : (
-              <View role="list">
-                {stretches.map((stretch, index) => (
-                  <StretchLine key={index} stretch={stretch} planned={planned} date={day.date} />
-                ))}
-              </View>
-            )}
-          </View>
-        ))
-      }
+      {() => (
+        <View className="gap-3">
+          {programmes.map(([oven, stretches]) => (
+            <View key={oven.id}>
+              <Title level={2}>{oven.name}</Title>
+              {stretches.length === 0 ? (
+                <Soft>{say('day.stands-idle')}</Soft>
+              ) : (
+                <View role="list">
+                  {stretches.map((stretch, index) => (
+                    <StretchLine key={index} stretch={stretch} planned={planned} date={day.date} />
+                  ))}
+                </View>
+              )}
+            </View>
+          ))}
+          {planned.worked ? null : <Together asked={asked} onEdit={onEdit} />}
+        </View>
+      )}
     </Fold>
   );
 }

@@ -1,8 +1,11 @@
+import { changesOf } from '@hollow-moon/contract/planning';
+import { withChanges } from '@hollow-moon/core/planning';
 import { say } from '@hollow-moon/words';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button, Picker, Read, Title } from '../design';
-import { TaskRow, type TaskOfDay } from './TaskRow';
+import type { TaskOfDay } from './taskOfDay';
+import { TaskRow } from './TaskRow';
 import { dayAndHour } from './when';
 
 /** Tasks by the hour in which they begin. */
@@ -20,19 +23,26 @@ function NotDone({ planned, day, works, onEdit }: Omit<TaskOfDay, 'placed'>) {
   const rows = day.changes.flatMap((change) => {
     const bake = works.bakes.find(({ id }) => id === change.bake);
     if (!bake) return [];
+    const { unfit } = withChanges(bake.work, changesOf(day, bake.id));
+    if (unfit.includes(change)) {
+      return [{ change, says: say('day.fits-no-more', { bake: bake.name }) }];
+    }
     const task = bake.work.tasks.find(({ id }) => id === change.task);
-    if (task && change.kind === 'retimed') return [];
-    const says = task
-      ? say('day.left-undone', { task: say(`work.${task.verb}`), bake: bake.name })
-      : say('day.fits-no-more', { bake: bake.name });
-    return [{ change, says }];
+    return task && change.kind === 'dropped'
+      ? [
+          {
+            change,
+            says: say('day.left-undone', { task: say(`work.${task.verb}`), bake: bake.name }),
+          },
+        ]
+      : [];
   });
   if (rows.length === 0 || planned.session.wanted.length === 0) return null;
   return (
     <View role="list" testID="not-done" className="pt-4">
       {rows.map(({ change, says }) => (
         <View
-          key={`${change.bake} ${change.task}`}
+          key={`${change.bake} ${change.task} ${change.kind}`}
           role="listitem"
           className="min-h-14 flex-row items-center justify-between gap-3 border-t border-line py-1"
         >
@@ -43,7 +53,8 @@ function NotDone({ planned, day, works, onEdit }: Omit<TaskOfDay, 'placed'>) {
               onEdit((data) => ({
                 ...data,
                 changes: data.changes.filter(
-                  ({ bake, task }) => bake !== change.bake || task !== change.task,
+                  ({ bake, task, kind }) =>
+                    bake !== change.bake || task !== change.task || kind !== change.kind,
                 ),
               }))
             }

@@ -3,7 +3,17 @@ import { say } from '@hollow-moon/words';
 import type { ReactNode } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import type { KitchenBook } from '../book/book';
-import { HourField, icons, NumberField, Picker, Read, Soft, TextField, Tick } from '../design';
+import {
+  HourField,
+  icons,
+  NumberField,
+  Picker,
+  Read,
+  Soft,
+  TextField,
+  Tick,
+  useWords,
+} from '../design';
 
 /** A bake is asked for at noon until somebody says otherwise. */
 export const NOON_MIN = 12 * 60;
@@ -17,7 +27,7 @@ export const hour = (minute: number): string =>
 
 /** A bake with its hour in a line; a tap opens what is under it. `days` stands before how many and for whom. */
 export function WantedLine({
-  wanted: { formulaId, vessels, dueMin, forWhom },
+  wanted: { formulaId, vessels, dueMin, forWhom, ovenC = null, frozenShell = false },
   days = '',
   book,
   open,
@@ -25,7 +35,8 @@ export function WantedLine({
   testID,
   children,
 }: {
-  readonly wanted: Omit<WantedData, 'id'>;
+  readonly wanted: Omit<WantedData, 'id' | 'ovenC' | 'frozenShell'> &
+    Partial<Pick<WantedData, 'ovenC' | 'frozenShell'>>;
   readonly days?: string;
   readonly book: KitchenBook;
   readonly open: boolean;
@@ -33,8 +44,11 @@ export function WantedLine({
   readonly testID: string;
   readonly children: ReactNode;
 }) {
+  const { quantity } = useWords();
   const about = [
     say('day.vessels', { count: vessels }),
+    ovenC === null ? '' : say('day.baked-at', { setting: quantity({ ovenC }) }),
+    frozenShell ? say('day.shells-frozen') : '',
     forWhom === '' ? '' : say('day.for', { whom: forWhom }),
     isNextDay(dueMin) ? say('day.next-day') : '',
   ].filter(Boolean);
@@ -64,7 +78,7 @@ export function WantedLine({
 }
 
 /** What is asked of a bake: which, in how many tins, by when, for whom. `id` names its fields. */
-export function WantedFields<T extends WantedData>({
+export function WantedFields<T extends Omit<WantedData, 'ovenC' | 'frozenShell'>>({
   wanted,
   book,
   onChange,

@@ -1,29 +1,94 @@
 import type { DayData, WantedData } from '@hollow-moon/contract';
+import { shellWorkOf, type ShellWork } from '@hollow-moon/core';
 import { say } from '@hollow-moon/words';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import type { KitchenBook } from '../book/book';
 import type { EditDay } from './useDay';
-import { ordersFor, useOrders, wantedBy } from './useOrders';
+import { ordersFor, standingFor, standingOn, useOrders, wantedBy, weekdayOf } from './useOrders';
 import { weekdayInWords } from './when';
 import { AddBake, hour, NOON_MIN, WantedFields, WantedLine } from './WantedFields';
-import { Button, Fold, focusOn, icons } from '../design';
+import { useWriting } from '../equipment';
+import { Button, Fold, focusOn, icons, Soft, Tick, useWords } from '../design';
+
+/** Shells that are lined, and can be put by for another day. */
+const LINED: ReadonlySet<ShellWork> = new Set(['rolled', 'pressed']);
 
 interface RowOf {
   readonly wanted: WantedData;
+  readonly date: string;
   readonly book: KitchenBook;
   readonly onChange: (wanted: WantedData) => void;
   readonly onRemove: () => void;
 }
 
+/** A bake that is to be wanted every week, by one tap; where it is, that is said. */
+function EveryWeek({
+  wanted,
+  date,
+  kitchenId,
+}: {
+  readonly wanted: WantedData;
+  readonly date: string;
+  readonly kitchenId: string;
+}) {
+  const orders = useOrders(kitchenId);
+  const [fresh, setFresh] = useState(() => uuid());
+  const before = orders && standingFor(wanted, orders);
+  const write = useWriting('orders', kitchenId, before?.id ?? fresh);
+  if (!orders) return null;
+  const weekday = weekdayInWords(date);
+  return before?.data.weekdays.includes(weekdayOf(date)) ? (
+    <Soft testID={`stands-${wanted.id}`}>{say('day.stands-every', { weekday })}</Soft>
+  ) : (
+    <Button
+      label={say('day.every', { weekday })}
+      testID={`every-week-${wanted.id}`}
+      onPress={() => {
+        write(standingOn(wanted, date, before?.data), before?.version ?? 0);
+        setFresh(uuid());
+      }}
+    />
+  );
+}
+
 /** A bake that is wanted, open to be changed. */
-function WantedEditor({ wanted, book, onChange, onRemove }: RowOf) {
-  const name = book.formulaOf(wanted.formulaId)?.name ?? '';
+function WantedEditor({ wanted, date, book, onChange, onRemove }: RowOf) {
+  const { quantity } = useWords();
+  const formula = book.formulaOf(wanted.formulaId);
+  const name = formula?.name ?? '';
   return (
     <View className="gap-3 pb-4">
-      <WantedFields wanted={wanted} book={book} onChange={onChange} />
-      <View className="self-start">
+      <WantedFields
+        wanted={wanted}
+        book={book}
+        // Another formula has a heat of its own.
+        onChange={(next) =>
+          onChange(
+            next.formulaId === wanted.formulaId
+              ? next
+              : { ...next, ovenC: null, frozenShell: false },
+          )
+        }
+      />
+      <View className="gap-2 self-start">
+        {formula && LINED.has(shellWorkOf(formula)) ? (
+          <Tick
+            label={say('day.frozen-shell')}
+            ticked={wanted.frozenShell}
+            testID={`frozen-${wanted.id}`}
+            onChange={(frozenShell) => onChange({ ...wanted, frozenShell })}
+          />
+        ) : null}
+        {wanted.ovenC === null || !formula ? null : (
+          <Button
+            label={say('day.baked-as-usual', { setting: quantity({ ovenC: formula.setC }) })}
+            testID={`own-heat-${wanted.id}`}
+            onPress={() => onChange({ ...wanted, ovenC: null })}
+          />
+        )}
+        <EveryWeek wanted={wanted} date={date} kitchenId={book.kitchen.id} />
         <Button
           label={say('day.remove', { bake: name })}
           icon={icons.remove}
@@ -89,14 +154,13 @@ export function WantedFold({
   const add = (formulaId: string) => {
     const vessels = book.formulaOf(formulaId)?.vesselCount;
     if (vessels === undefined) return;
-    const id = uuid();
-    const dueMin = wanted.at(-1)?.dueMin ?? NOON_MIN;
-    onEdit((data) => ({
-      ...data,
-      wanted: [...data.wanted, { id, formulaId, vessels, dueMin, forWhom: '' }],
-    }));
-    setOpen(id);
-    focusOn(`tins-${id}`);
+    const fresh = wantedBy({
+      ...{ formulaId, vessels, forWhom: '' },
+      dueMin: wanted.at(-1)?.dueMin ?? NOON_MIN,
+    });
+    onEdit((data) => ({ ...data, wanted: [...data.wanted, fresh] }));
+    setOpen(fresh.id);
+    focusOn(`tins-${fresh.id}`);
   };
   const first = Math.min(...wanted.map(({ dueMin }) => dueMin));
   return (
@@ -124,6 +188,7 @@ export function WantedFold({
               >
                 <WantedEditor
                   wanted={each}
+                  date={day.date}
                   book={book}
                   onChange={change}
                   onRemove={() =>

@@ -1,4 +1,5 @@
 /** Hours of the wall, and what a tap on a way out does to a day. */
+import type { DayData } from '@hollow-moon/contract';
 import { BEFORE_MIN } from '@hollow-moon/contract/planning';
 import type { Relief } from '@hollow-moon/core/planning';
 import { arrived } from './arrived';
@@ -34,9 +35,19 @@ describe('minutes of a session', () => {
 });
 
 describe('a way out', () => {
-  const day = {
+  const day: DayData = {
     ...emptyDay(new Date('2026-11-30T12:00:00')),
-    wanted: [{ id: 'tart', formulaId: 'f', vessels: 1, dueMin: 400, forWhom: '' }],
+    wanted: [
+      {
+        id: 'tart',
+        formulaId: 'f',
+        vessels: 1,
+        dueMin: 400,
+        forWhom: '',
+        ovenC: null,
+        frozenShell: false,
+      },
+    ],
   };
   const planned = {
     session: {
@@ -89,7 +100,7 @@ describe('a way out', () => {
 
 describe('a day from a file', () => {
   const wanted = (id: string, formulaId: string) => ({
-    ...{ id, formulaId, vessels: 1, dueMin: 400, forWhom: '' },
+    ...{ id, formulaId, vessels: 1, dueMin: 400, forWhom: '', ovenC: null, frozenShell: false },
   });
   const day = {
     ...emptyDay(new Date('2026-11-30T12:00:00')),

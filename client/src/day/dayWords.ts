@@ -1,17 +1,28 @@
-import type { Job } from '@hollow-moon/core/planning';
+import type { Job, Task } from '@hollow-moon/core/planning';
 import { listed, say } from '@hollow-moon/words';
 import type { Planned } from './usePlan';
+
+/** What a task of a bake is called among the others: "Roll and line, Rye shell". */
+export const nameOfTask = ({ verb, what, part }: Task): string =>
+  verb === 'own'
+    ? what
+    : [say(`work.${verb}`), what, part ? say('day.part', { which: part }) : '']
+        .filter(Boolean)
+        .join(', ');
 
 /** What a task is called, with what it is done to: "Roll and line: Rye shell, 3 tins". */
 export function taskInWords({ id, task, bakes }: Job): string {
   const [, load] = id.split('#');
+  const own = task.verb === 'own';
   const about = [
-    task.what,
+    own ? '' : task.what,
     bakes.length > 1 ? say('day.for-several', { count: bakes.length }) : '',
     bakes.length > 1 ? '' : say('day.vessels', { count: task.oven?.vessels ?? task.vessels }),
     load ? say('day.load', { which: load }) : '',
+    task.part ? say('day.part', { which: task.part }) : '',
   ].filter(Boolean);
-  return say('day.task-line', { task: say(`work.${task.verb}`), what: about.join(', ') });
+  const name = own ? task.what : say(`work.${task.verb}`);
+  return say('day.task-line', { task: name, what: about.join(', ') });
 }
 
 /** More bakes than this are counted, not named. */

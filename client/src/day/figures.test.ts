@@ -1,5 +1,6 @@
 /** Two plans, line by line. */
-import { besideOf, type Figure } from './figures';
+import { modelOf, type DayPlan } from '@hollow-moon/core/planning';
+import { besideOf, energyInWords, ovensTake, type Figure } from './figures';
 
 const figure = (id: string, value: string): Figure => ({ id, label: id.toUpperCase(), value });
 
@@ -17,4 +18,64 @@ it('stand by the same line, whatever their order, and each has its own where onl
 it('differ in nothing where they are the same', () => {
   const one = [figure('begins', '22:00'), figure('tart', '05:10')];
   expect(besideOf(one, one).filter(({ kept, now }) => kept !== now)).toEqual([]);
+});
+
+describe('what the ovens take', () => {
+  const made = modelOf({
+    fromMin: 0,
+    wanted: [
+      {
+        ...{ id: 'tart', name: 'Tart', dueMin: 600 },
+        work: {
+          tasks: [
+            {
+              ...{ id: 'bake', verb: 'bake', of: 'filling', what: '', vessels: 1, grams: 0 },
+              ...{ station: 'oven', from: 'computed', hands: [], after: [] },
+              span: { earliestMin: 40, expectedMin: 40, latestMin: 40 },
+              oven: {
+                ...{ ovenId: 'oven', setC: 180, endC: 180, programme: '/180', staged: false },
+                ...{ vessels: 1, pieces: 1, lengthMm: 260, breadthMm: 260 },
+              },
+            },
+          ],
+          ready: [{ task: 'bake', leastMin: 0, mostMin: 600 }],
+          besides: [],
+        },
+      },
+    ],
+    means: {
+      people: [],
+      ovens: [
+        {
+          ...{ id: 'oven', name: 'Oven', kind: 'still', offsetK: 0 },
+          ...{ shelves: 2, lengthMm: 400, breadthMm: 300 },
+        },
+      ],
+      ...{ rings: 1, mixers: 1, fridgePlaces: 1, roomC: 22 },
+    },
+  });
+  if (!made.ok) throw new Error(made.problem.code);
+  const planOf = (placed: DayPlan['placed']) => ({
+    model: made.value,
+    plan: { placed, late: [], left: [] },
+  });
+  const baked = planOf([
+    { task: 'tart:bake', startMin: 300, endMin: 340, ovenId: 'oven', people: [] },
+  ]);
+  const said = (kWhPrice: number | null) =>
+    energyInWords(ovensTake(baked, { kWhPrice, currency: 'EUR' })!).replaceAll('\u00a0', ' ');
+
+  // By hand: 19 min at 2500 W and 40 min at 711 W are 1.2657 kWh; at 30 cents each that is 0.3797.
+  it('costs what the kitchen pays for it', () => {
+    expect(said(0.3)).toBe('about 1.3 kWh for the ovens, €0.38');
+    expect(said(0)).toBe('about 1.3 kWh for the ovens, €0.00');
+  });
+
+  it('has no price where nobody has said one', () => {
+    expect(said(null)).toBe('about 1.3 kWh for the ovens');
+  });
+
+  it('is nothing where none is lit', () => {
+    expect(ovensTake(planOf([]), { kWhPrice: 0.3, currency: 'EUR' })).toBeUndefined();
+  });
 });

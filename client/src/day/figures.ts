@@ -1,5 +1,7 @@
+import type { KitchenData } from '@hollow-moon/contract';
 import { energyOf, readyAt } from '@hollow-moon/core/planning';
 import { say } from '@hollow-moon/words';
+import { money } from '../design/money';
 import type { Planned } from './usePlan';
 import { dayAndHour, lasting } from './when';
 
@@ -10,17 +12,35 @@ export interface Figure {
   readonly value: string;
 }
 
-/** What the ovens take over a plan, kWh to a tenth; `undefined` where none is lit. */
-export function ovensKWh({ model, plan }: Planned): string | undefined {
+/** What energy costs in a kitchen. */
+export type Energy = Pick<KitchenData, 'kWhPrice' | 'currency'>;
+
+/**
+ * What the ovens take over a plan, kWh to a tenth, and what that costs where the kitchen has said its price; `undefined`
+ * where none is lit.
+ */
+export function ovensTake(
+  { model, plan }: Pick<Planned, 'model' | 'plan'>,
+  { kWhPrice, currency }: Energy,
+): { readonly kWh: string; readonly cost?: string } | undefined {
   const ovens = energyOf(model, plan);
-  return ovens.length > 0 ? ovens.reduce((sum, { kWh }) => sum + kWh, 0).toFixed(1) : undefined;
+  if (ovens.length === 0) return undefined;
+  const kWh = ovens.reduce((sum, each) => sum + each.kWh, 0);
+  return {
+    kWh: kWh.toFixed(1),
+    ...(kWhPrice === null ? {} : { cost: money(kWh * kWhPrice, currency) }),
+  };
 }
 
+/** What the ovens take in words: as a part of a sentence. */
+export const energyInWords = ({ kWh, cost }: NonNullable<ReturnType<typeof ovensTake>>): string =>
+  cost === undefined ? say('day.energy', { kWh }) : say('day.energy-cost', { kWh, cost });
+
 /** The figures of a plan: who is there how long, what the ovens do, and when each bake is ready. */
-export function figuresOf(planned: Planned, date: string): Figure[] {
+export function figuresOf(planned: Planned, date: string, energy: Energy): Figure[] {
   const { plan, model, measures, session } = planned;
   const ready = readyAt(model, plan);
-  const kWh = ovensKWh(planned);
+  const taken = ovensTake(planned, energy);
   const of = (id: string, label: string, value: string): Figure => ({ id, label, value });
   return [
     of(
@@ -35,11 +55,17 @@ export function figuresOf(planned: Planned, date: string): Figure[] {
     ),
     of('there', say('day.figure-there'), lasting(measures.presenceMin)),
     of('busy', say('day.figure-busy'), lasting(measures.busyMin)),
-    ...(kWh === undefined
+    ...(taken === undefined
       ? []
       : [
           of('heats', say('day.figure-heats'), `${measures.changes}`),
-          of('energy', say('day.figure-energy'), say('day.figure-kwh', { kWh })),
+          of(
+            'energy',
+            say('day.figure-energy'),
+            taken.cost === undefined
+              ? say('day.figure-kwh', { kWh: taken.kWh })
+              : say('day.figure-kwh-cost', { kWh: taken.kWh, cost: taken.cost }),
+          ),
         ]),
     ...session.wanted.map(({ id, name }) => {
       const at = ready.get(id);

@@ -4,9 +4,12 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { pool } from '../jobs';
 import type { Planned } from './usePlan';
 
+/** What a search looks over in turn. */
+const SEARCHES = ['near', 'hours', 'orders'] as const;
+
 /**
- * A search goes on by so many tries at a time, over all orders and near the best in turn, each beginning with the best so
- * far; after so many rounds without a better one the solver goes on from there, for so long at the most, s.
+ * A search goes on by so many tries at a time, each round beginning with the best so far; after so many rounds without a
+ * better one the solver goes on from there, for so long at the most, s.
  */
 const TRIES = 200;
 const ROUNDS = 12;
@@ -83,7 +86,8 @@ function hunt({ planned, presence, onState, onBetter }: Hunt): Hunting {
     let vain = 0;
     for (let round = 1; round <= ROUNDS && vain < IN_VAIN && !over; round += 1) {
       const ask = { session, from: best.way, tries: TRIES, seed: round, presence };
-      const found = await answerTo(pool().ask('better', { ...ask, near: round % 2 === 0 }));
+      const over = SEARCHES[round % SEARCHES.length]!;
+      const found = await answerTo(pool().ask('better', { ...ask, over }));
       if (!found) return;
       vain = consider(found) ? 0 : vain + 1;
       onState({ doing: 'looking', tried: round * TRIES });

@@ -1,4 +1,11 @@
-import type { DayData, OrderData, StoredOrder, WantedData, Weekday } from '@hollow-moon/contract';
+import {
+  WEEKDAYS,
+  type DayData,
+  type OrderData,
+  type StoredOrder,
+  type WantedData,
+  type Weekday,
+} from '@hollow-moon/contract';
 import { getISODay, parseISO } from 'date-fns';
 import { useMemo } from 'react';
 import { v4 as uuid } from 'uuid';
@@ -18,10 +25,30 @@ export function useOrders(kitchenId: string): readonly StoredOrder[] | undefined
 
 export const weekdayOf = (date: string): Weekday => getISODay(parseISO(date)) as Weekday;
 
-const isThere = (wanted: readonly WantedData[], { formulaId, forWhom, dueMin }: OrderData) =>
-  wanted.some(
-    (each) => each.formulaId === formulaId && each.forWhom === forWhom && each.dueMin === dueMin,
-  );
+type Bake = Pick<WantedData, 'formulaId' | 'forWhom' | 'dueMin'>;
+
+/** The same bake at the same hour for the same people. */
+const isSame = (a: Bake, b: Bake): boolean =>
+  a.formulaId === b.formulaId && a.forWhom === b.forWhom && a.dueMin === b.dueMin;
+
+const isThere = (wanted: readonly WantedData[], order: OrderData) =>
+  wanted.some((each) => isSame(each, order));
+
+/** The standing order for a bake, on whatever days of the week. */
+export const standingFor = (
+  wanted: Bake,
+  orders: readonly StoredOrder[],
+): StoredOrder | undefined => orders.find(({ data }) => !data.archived && isSame(data, wanted));
+
+/** A bake of a day that is wanted on its day of every week from now on, besides the days it stood for before. */
+export const standingOn = (
+  { formulaId, vessels, dueMin, forWhom }: WantedData,
+  date: string,
+  before: OrderData | undefined,
+): OrderData => ({
+  ...{ formulaId, vessels, dueMin, forWhom, archived: false },
+  weekdays: WEEKDAYS.filter((day) => day === weekdayOf(date) || before?.weekdays.includes(day)),
+});
 
 /** What stands for a day's weekday, the soonest first, and is not wanted of it yet: the same bake at that hour for those people. */
 export const ordersFor = (
@@ -36,7 +63,12 @@ export const ordersFor = (
     )
     .sort((a, b) => a.dueMin - b.dueMin);
 
-/** What an order wants of one day. */
-export const wantedBy = ({ formulaId, vessels, dueMin, forWhom }: OrderData): WantedData => ({
-  ...{ id: uuid(), formulaId, vessels, dueMin, forWhom },
+/** What is wanted of one day, by an order or otherwise. */
+export const wantedBy = ({
+  formulaId,
+  vessels,
+  dueMin,
+  forWhom,
+}: Pick<OrderData, 'formulaId' | 'vessels' | 'dueMin' | 'forWhom'>): WantedData => ({
+  ...{ id: uuid(), formulaId, vessels, dueMin, forWhom, ovenC: null, frozenShell: false },
 });

@@ -1,5 +1,6 @@
-import { type DayData } from '@hollow-moon/contract';
+import type { DayData, WantedData } from '@hollow-moon/contract';
 import {
+  asWanted,
   workAskOf,
   workListOf,
   type WorkedBake,
@@ -52,6 +53,9 @@ function isNutFree(formulaId: string, book: KitchenBook): boolean {
   return !allergens.includes('nuts') && !allergens.includes('peanut');
 }
 
+/** What is forecast once: a formula, at the heat it has on this day. */
+const bakedAs = ({ formulaId, ovenC }: WantedData): string => `${formulaId}@${ovenC ?? ''}`;
+
 /** What the tasks of each formula take, worked out beside the screen; what is known is remembered. */
 function useComputed(
   wanted: DayData['wanted'],
@@ -61,9 +65,9 @@ function useComputed(
   const [known, setKnown] = useState<ReadonlyMap<string, Computed>>(new Map());
   const asks = useMemo(
     () =>
-      [...new Set(wanted.map(({ formulaId }) => formulaId))].flatMap((id) => {
-        const data = where.formulaOf(id);
-        return data ? [{ id, ask: workAskOf(data, where) }] : [];
+      [...new Map(wanted.map((each) => [bakedAs(each), each]))].flatMap(([id, each]) => {
+        const data = where.formulaOf(each.formulaId);
+        return data ? [{ id, ask: workAskOf(asWanted(data, each), where) }] : [];
       }),
     [wanted, where],
   );
@@ -106,13 +110,14 @@ export function useWorks(
     const unknown: Unknown[] = [];
     const formulas = new Set<string>();
     const moons = new Map<string, Rings>();
-    for (const { id, formulaId, vessels } of wanted) {
+    for (const each of wanted) {
+      const { id, formulaId, vessels, frozenShell } = each;
       const data = where.formulaOf(formulaId);
-      const known = computed.get(formulaId);
-      if (data) formulas.add(formulaId);
+      const known = computed.get(bakedAs(each));
+      if (data) formulas.add(bakedAs(each));
       if (!data || !known) continue;
       if (known.moon) moons.set(id, known.moon);
-      const work = workListOf(data, vessels, where, known);
+      const work = workListOf(asWanted(data, each), vessels, where, known, frozenShell);
       if (work.ok) {
         const nutFree = isNutFree(formulaId, book);
         bakes.push({ id, name: data.name, work: work.value, nutFree });

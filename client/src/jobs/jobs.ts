@@ -75,8 +75,8 @@ export interface Jobs {
       readonly tries: number;
       readonly seed: number;
       readonly presence: number;
-      /** Near the best so far, by taking bakes out of it and putting them in anew; otherwise over all orders. */
-      readonly near: boolean;
+      /** Over all orders; in fewer hours of people; or near the best so far, by taking bakes out and putting them in anew. */
+      readonly over: 'orders' | 'hours' | 'near';
     };
     readonly answer: Found;
   };
@@ -95,15 +95,16 @@ export interface Jobs {
     readonly ask: { readonly session: Session };
     readonly answer: readonly Relief[];
   };
-  /** A day with a task put to another time, planned as it was before; none where it is no day. */
-  readonly moved: {
+  /** A day with something changed, planned as it was before; none where it is no day. */
+  readonly planned: {
     readonly ask: {
       readonly session: Session;
       /** The way it was planned by; none where it is to be found anew. */
       readonly before: Way | null;
       readonly presence: number;
     };
-    readonly answer: (Pick<DayPlan, 'late' | 'left'> & Pick<Measures, 'presenceMin'>) | null;
+    readonly answer:
+      (Pick<DayPlan, 'late' | 'left'> & { readonly measures: Measures; readonly way: Way }) | null;
   };
   readonly case: { readonly ask: { readonly data: BakeCase }; readonly answer: BakeCaseResult };
 }

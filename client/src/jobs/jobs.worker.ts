@@ -18,6 +18,7 @@ import {
   proveOn,
   recreate,
   reliefsFor,
+  tighten,
   wayFor,
   type DayModel,
   type Session,
@@ -49,6 +50,8 @@ function modelFor(session: Session): DayModel {
   return model.value;
 }
 
+const SEARCHES = { orders: improve, hours: tighten, near: recreate } as const;
+
 const WORK: {
   readonly [K in JobKind]: (ask: Ask<K>, tell?: Tell) => Answer<K> | Promise<Answer<K>>;
 } = {
@@ -68,20 +71,20 @@ const WORK: {
     }),
   matters: ({ plan, unsure, pullS }) => whatMatters(plan, unsure, pullS),
   remedies: ({ plan }) => remediesFor(plan),
-  better: ({ session, from, tries, seed, presence, near }) =>
-    (near ? recreate : improve)(modelFor(session), { tries, seed, from, weights: { presence } }),
+  better: ({ session, from, tries, seed, presence, over }) =>
+    SEARCHES[over](modelFor(session), { tries, seed, from, weights: { presence } }),
   prove: ({ session, from, presence, seconds }) => {
     const model = modelFor(session);
     const known = 'best' in from ? from : knownBy(model, from);
     return proveOn(model, known, { solver: solverInBrowser, weights: { presence }, seconds });
   },
   reliefs: ({ session }) => reliefsFor(session),
-  moved: ({ session, before, presence }) => {
+  planned: ({ session, before, presence }) => {
     const model = modelOf(session);
     if (!model.ok) return null;
-    const plan = construct(model.value, wayFor(model.value, before ?? undefined, presence));
-    const { presenceMin } = measure(model.value, plan);
-    return { late: plan.late, left: plan.left, presenceMin };
+    const way = wayFor(model.value, before ?? undefined, presence);
+    const plan = construct(model.value, way);
+    return { late: plan.late, left: plan.left, measures: measure(model.value, plan), way };
   },
   case: ({ data }) => runBakeCase(data),
 };

@@ -59,6 +59,7 @@ const kitchen: Kitchen = stored(11, {
   altitudeM: 0,
   roomC: 22,
   currency: 'EUR',
+  kWhPrice: null,
 });
 const vessel: StoredVessel = stored(31, {
   name: 'Tin 24',

@@ -1,5 +1,5 @@
 import { foreseenFrom, type MarkData, type StoredDay } from '@hollow-moon/contract';
-import { workAskOf } from '@hollow-moon/contract/planning';
+import { asWanted, workAskOf } from '@hollow-moon/contract/planning';
 import { MODEL_VERSION } from '@hollow-moon/core';
 import { tookOf, type Job } from '@hollow-moon/core/planning';
 import { useMemo } from 'react';
@@ -28,7 +28,7 @@ const bakeBegun =
     const wanted = day.wanted.find(({ id }) => job.bakes.includes(id));
     const stored = book.formulas.find(({ id }) => id === wanted?.formulaId);
     if (!wanted || !stored) return;
-    const { data } = stored;
+    const data = asWanted(stored.data, wanted);
     const vessel = book.vessels.find(({ id }) => id === data.vesselId);
     const oven = book.ovens.find(({ id }) => id === data.ovenId);
     const plan = workAskOf(data, workedIn(book)).bake;

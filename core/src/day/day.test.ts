@@ -6,7 +6,14 @@ import { construct } from './construct';
 import { firstPlan, improve } from './improve';
 import { leastPresence, measure } from './measure';
 import { jobId, modelOf, piecesOnShelf, type DayModel } from './model';
-import { fridgeAtFullest, programmeOfOven, readyAt, tooLongOut, worklistOf } from './reading';
+import {
+  fridgeAtFullest,
+  fridgeCourse,
+  programmeOfOven,
+  readyAt,
+  tooLongOut,
+  worklistOf,
+} from './reading';
 import { reliefsFor } from './reliefs';
 import type { Placed, Session } from './session';
 
@@ -416,6 +423,12 @@ describe('what follows from a plan', () => {
     });
     const atFullest = fridgeAtFullest(chilled, firstPlan(chilled).plan);
     expect(atFullest).toEqual({ vessels: 3, atMin: 480 });
+    expect(fridgeCourse(chilled, firstPlan(chilled).plan)).toEqual([
+      { fromMin: 480, vessels: 3 },
+      { fromMin: 600, vessels: 0 },
+    ]);
+    // Nothing waits in the cold where nothing has to.
+    expect(fridgeCourse(chilled, { placed: [], late: [], left: [] })).toEqual([]);
   });
 
   it('a bake is ready when its last task is over and what follows that is waited for', () => {

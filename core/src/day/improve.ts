@@ -1,5 +1,5 @@
 import { construct, usualOrders, type Way } from './construct';
-import { costOf, measure, type DayWeights } from './measure';
+import { costOf, EVEN, measure, type DayWeights } from './measure';
 import type { DayModel } from './model';
 import type { DayPlan } from './session';
 
@@ -51,6 +51,16 @@ export interface Search {
   readonly onBetter?: (found: Found) => void;
   readonly from?: Way;
 }
+
+/** A search that begins with a plan, with all that was not said of it. */
+export const completed = ({
+  tries,
+  from,
+  weights = EVEN,
+  seed = 1,
+  stop = () => false,
+  onBetter = () => undefined,
+}: Search & { readonly from: Way }) => ({ tries, from, weights, seed, stop, onBetter });
 
 /** A plan built in one way, with what it costs. */
 export function foundBy(model: DayModel, way: Way, weights?: DayWeights): Found {

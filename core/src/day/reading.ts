@@ -124,22 +124,35 @@ function chilledAfter(model: DayModel, plan: DayPlan) {
   });
 }
 
+/** So many vessels in the fridge from a minute on. */
+export interface InFridge {
+  readonly fromMin: Minute;
+  readonly vessels: number;
+}
+
+/** What stands in the fridge over a plan, from each minute at which that changes on; empty where nothing ever does. */
+export function fridgeCourse(model: DayModel, plan: DayPlan): InFridge[] {
+  const cold = chilledAfter(model, plan);
+  const minutes = [...new Set(cold.flatMap(({ fromMin, toMin }) => [fromMin, toMin]))];
+  return minutes
+    .sort((a, b) => a - b)
+    .map((fromMin) => ({
+      fromMin,
+      vessels: cold
+        .filter((each) => each.fromMin <= fromMin && each.toMin > fromMin)
+        .reduce((sum, each) => sum + each.vessels, 0),
+    }));
+}
+
 /** Places of the fridge that a plan wants at its fullest, and when. */
-export function fridgeAtFullest(
+export const fridgeAtFullest = (
   model: DayModel,
   plan: DayPlan,
-): { readonly vessels: number; readonly atMin: Minute } {
-  const cold = chilledAfter(model, plan);
-  return cold.reduce(
-    (most, { fromMin }) => {
-      const vessels = cold
-        .filter((each) => each.fromMin <= fromMin && each.toMin > fromMin)
-        .reduce((sum, each) => sum + each.vessels, 0);
-      return vessels > most.vessels ? { vessels, atMin: fromMin } : most;
-    },
+): { readonly vessels: number; readonly atMin: Minute } =>
+  fridgeCourse(model, plan).reduce(
+    (most, { fromMin, vessels }) => (vessels > most.vessels ? { vessels, atMin: fromMin } : most),
     { vessels: 0, atMin: 0 },
   );
-}
 
 /** Bakes of egg and dairy that stand out of the cold for longer than they may before their hour, and for how long. */
 export function tooLongOut(

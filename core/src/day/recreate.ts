@@ -1,6 +1,6 @@
 import { construct, type Kept, type Way } from './construct';
-import { randomFrom, type Found, type Search } from './improve';
-import { costOf, EVEN, measure } from './measure';
+import { completed, randomFrom, type Found, type Search } from './improve';
+import { costOf, measure } from './measure';
 import type { DayModel } from './model';
 import { polish } from './polish';
 import type { DayPlan } from './session';
@@ -55,14 +55,7 @@ function movedBeside(model: DayModel, { order, keep = [] }: Way, random: () => n
  * Computational Physics 159, 2000).
  */
 export function recreate(model: DayModel, search: Search & { readonly from: Way }): Found {
-  const {
-    tries,
-    from,
-    weights = EVEN,
-    seed = 1,
-    stop = () => false,
-    onBetter = () => undefined,
-  } = search;
+  const { tries, from, weights, seed, stop, onBetter } = completed(search);
   const random = randomFrom(seed);
   const found = (plan: DayPlan, order: Way['order']): Found => ({
     plan,

@@ -66,7 +66,7 @@ export function bakeTasks(making: Making, family: Family, before: readonly After
   const { plan, vessels } = making;
   const { formula, computed, vessel } = plan;
   if (!computed.bake || formula.ovenId === null) return null;
-  const { out, steps } = formula.ovenUse;
+  const { out, steps, mode = null } = formula.ovenUse;
   const heldMin = isHeld(out[0]?.place) ? (out[1]?.atMin ?? IN_THE_SHUT_OVEN_MIN) : 0;
   const { earliestMin, expectedMin, latestMin } = computed.bake;
   const byMinute = steps.filter(({ to }) => typeof to === 'number');
@@ -92,7 +92,7 @@ export function bakeTasks(making: Making, family: Family, before: readonly After
         setC: formula.setC,
         endC: typeof lastC === 'number' ? lastC : formula.setC,
         programme: [
-          programmeKey(formula.setC, steps),
+          programmeKey(formula.setC, steps, mode),
           ...(heldMin > 0 ? [`${heldMin}:off`] : []),
         ].join('/'),
         staged: steps.length > 0 || heldMin > 0,

@@ -117,10 +117,10 @@ export const footprintOf = (
   return { lengthMm: across + rim, breadthMm: (vessel?.breadthMm ?? across) + rim };
 };
 
-/** Kinds of oven in which a programme means the same. */
+/** What has the same name may be in one oven at once; where nothing is turned on the way it ends with the heat. */
 export const programmeKey = (
   setC: number,
   steps: readonly { readonly atMin: number; readonly to: number | string }[],
-  mode: OvenKind | null = null,
+  mode: OvenKind | null,
 ): string =>
   [mode ?? '', Math.round(setC), ...steps.map(({ atMin, to }) => `${atMin}:${to}`)].join('/');

@@ -3,7 +3,7 @@ import type { Build, BuildFormula } from '../build';
 import type { Rings } from '../doneness';
 import { stillAt, type Forecast, type ForecastPlan } from '../forecast';
 import type { PartKind } from '../formula';
-import type { OutStep, OvenStep } from '../oven';
+import type { OutStep, OvenKind, OvenStep } from '../oven';
 import { judgePart } from '../setting';
 import { cookOnStove, type StoveForecast } from '../stove';
 import type { Vessel } from '../vessel';
@@ -29,7 +29,12 @@ export interface MadeFormula extends BuildFormula {
     readonly seal: string;
     readonly stages: readonly StageOfBake[];
   };
-  readonly ovenUse: { readonly steps: readonly OvenStep[]; readonly out: readonly OutStep[] };
+  readonly ovenUse: {
+    readonly steps: readonly OvenStep[];
+    readonly out: readonly OutStep[];
+    /** How the oven is used where it can be more than one. */
+    readonly mode?: OvenKind | null;
+  };
   /** What the cook's own card says, in its order. */
   readonly steps: readonly string[];
 }
@@ -58,6 +63,8 @@ export interface WorkPlan {
   readonly shellOvenId: string | undefined;
   readonly roomC: number;
   readonly computed: Computed;
+  /** Its shell is in the freezer, lined: no dough is made for it. */
+  readonly frozenShell?: boolean;
   /** Vessels that one pan of water holds; all of them when not said. */
   readonly perPan?: number;
 }

@@ -24,6 +24,7 @@ export const PACES: Readonly<Record<Verb, Pace>> = {
   'mix-dough': pace(10, 0, 3),
   'roll-and-line': pace(3, 5),
   'press-in': pace(3, 6),
+  'take-out-shell': pace(1, 0.2),
   'blind-bake': pace(2, 1.5),
   seal: pace(1, 1),
   'prepare-fruit': pace(4, 0, 10),
@@ -51,6 +52,8 @@ export const PACES: Readonly<Record<Verb, Pace>> = {
   'whip-and-pipe': pace(5, 2.5),
   meringue: pace(14, 2),
   'put-on': pace(2, 3),
+  // A cook says how long a step of their own takes.
+  own: pace(5),
 };
 
 /** Small vessels go faster, by the piece: under so many mm across each counts for this much of a large one. Common practice. */

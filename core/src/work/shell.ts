@@ -3,7 +3,14 @@ import { after, footprintOf, programmeKey, task, type Making } from './making';
 import { USUAL_WAITS } from './practice';
 import type { StageOfBake } from './plan';
 import type { After, ShellStage, Task } from './task';
-import { BUTTER, COOL_TO_THE_HAND_C, DOUGH_DISC, shellCoolMin, slabMin } from './waits';
+import {
+  BUTTER,
+  COOL_TO_THE_HAND_C,
+  DOUGH_DISC,
+  shellCoolMin,
+  shellThawMin,
+  slabMin,
+} from './waits';
 
 /** A shell's tasks, and what the filling has to wait for: none where there is no shell. */
 export interface ShellTasks {
@@ -107,10 +114,11 @@ function stagesOf(stages: readonly StageOfBake[]): ShellStage[] {
 }
 
 /** Weights in, weights out, and a last look. */
-function blindBake(making: Making, partId: string, name: string, lineId: string): Task[] {
+function blindBake(making: Making, partId: string, name: string, before: After): Task[] {
   const { plan, vessels } = making;
   const { formula, computed, vessel } = plan;
-  const { stages, restMin, seal } = formula.shellBake;
+  const { stages, seal } = formula.shellBake;
+  const { mode = null } = formula.ovenUse;
   const span = computed.blind;
   const ovenId = formula.ovenId ?? plan.shellOvenId;
   if (!span || !ovenId) return [];
@@ -136,21 +144,14 @@ function blindBake(making: Making, partId: string, name: string, lineId: string)
       })),
       { at: 'end', offsetMin: 0, minutes: 1 },
     ],
-    after: [
-      after(
-        lineId,
-        'rest-cold',
-        [Math.min(restMin, USUAL_WAITS.linedRest[1]), USUAL_WAITS.linedRest[1]],
-        'walls-firm',
-      ),
-    ],
+    after: [before],
     rest: {
       ...(onTheWay.length > 0 ? { stages: onTheWay } : {}),
       oven: {
         ovenId,
         setC: first.setC,
         endC: last.setC,
-        programme: programmeKey(first.setC, steps),
+        programme: programmeKey(first.setC, steps, mode),
         staged: steps.length > 0,
         vessels,
         pieces: vessels,
@@ -185,14 +186,51 @@ function shellReady({ plan }: Making, last: string): After {
   return after(last, 'cool', [least, USUAL_WAITS.bakedShell[1]], 'shell-cool');
 }
 
+/** A shell that has thawed softens from then on: so long it stands on the bench at the most, min. Common practice. */
+const THAWED_STANDS_MIN = 45;
+
+/** A lined shell, with what bakes it or fills it waiting for it. `restMin` is what it rests at the least. */
+interface Lined {
+  readonly tasks: readonly Task[];
+  readonly before: (restMin: number) => After;
+}
+
+/** Lined shells out of the freezer: nothing is made. */
+function outOfTheFreezer(making: Making, partId: string, name: string): Lined {
+  const { formula, roomC } = making.plan;
+  const takeOut = task(making, `${partId}/take-out-shell`, 'take-out-shell', {
+    of: partId,
+    what: name,
+  });
+  const thawMin = Math.ceil(
+    Math.min(LONGEST_SOFTENING_MIN, shellThawMin(formula.shellThicknessMm, roomC)),
+  );
+  return {
+    tasks: [takeOut],
+    before: () => after(takeOut.id, 'thaw', [thawMin, thawMin + THAWED_STANDS_MIN], 'walls-firm'),
+  };
+}
+
+/** Lined on the day; a shell that has no list of its own comes as dough: only its lining and its bake are known. */
+function linedToday(making: Making, partId: string, built: BuiltPart | undefined): Lined {
+  const pressed = shellWorkOf(making.plan.formula) === 'pressed';
+  const tasks = built
+    ? lined(making, built, pressed)
+    : [task(making, `${partId}/line`, 'roll-and-line', { of: partId })];
+  return {
+    tasks,
+    before: (restMin) =>
+      after(tasks.at(-1)!.id, 'rest-cold', [restMin, USUAL_WAITS.linedRest[1]], 'walls-firm'),
+  };
+}
+
 /** The tasks of a shell, from its dough to where the filling goes in. */
 export function shellTasks(making: Making): ShellTasks {
-  const { formula, build } = making.plan;
+  const { formula, build, frozenShell = false } = making.plan;
   const work = shellWorkOf(formula);
   const part = shellPartOf(formula.parts);
   const built = build.parts.find((each) => each.part.id === part?.id);
   if (work === 'none' || work === 'bought') return { tasks: [], ready: [] };
-  // A shell that has no list of its own comes lined: only its bake is known.
   const id = part?.id ?? 'shell';
   if (work === 'crumbs') {
     const press = task(making, `${id}/press`, 'press-in', {
@@ -205,24 +243,14 @@ export function shellTasks(making: Making): ShellTasks {
       ready: [after(press.id, 'rest-cold', USUAL_WAITS.crumbChill, 'walls-firm')],
     };
   }
-  const made = built
-    ? lined(making, built, work === 'pressed')
-    : [task(making, `${id}/line`, 'roll-and-line', { of: id })];
-  const lineId = made.at(-1)!.id;
+  const name = part?.name ?? '';
+  const shell = frozenShell ? outOfTheFreezer(making, id, name) : linedToday(making, id, built);
   const { raw, restMin } = formula.shellBake;
-  const baked = raw ? [] : blindBake(making, id, part?.name ?? '', lineId);
+  const restsMin = Math.min(restMin, USUAL_WAITS.linedRest[1]);
+  const baked = raw ? [] : blindBake(making, id, name, shell.before(restsMin));
   const last = baked.at(-1);
   return {
-    tasks: [...made, ...baked],
-    ready: [
-      last
-        ? shellReady(making, last.id)
-        : after(
-            lineId,
-            'rest-cold',
-            [Math.min(restMin, 60), USUAL_WAITS.linedRest[1]],
-            'walls-firm',
-          ),
-    ],
+    tasks: [...shell.tasks, ...baked],
+    ready: [last ? shellReady(making, last.id) : shell.before(Math.min(restMin, 60))],
   };
 }

@@ -1,12 +1,13 @@
 import type { Finding } from '../result';
 
-/** What is done, in the order a bake is made. Each has a sentence of its own in the room of words. */
+/** What is done, in the order a bake is made, and last a step of the cook's own. Each has a sentence of its own in the room of words. */
 export const VERBS = [
   'take-out-butter',
   'take-out-cheese',
   'mix-dough',
   'roll-and-line',
   'press-in',
+  'take-out-shell',
   'blind-bake',
   'seal',
   'prepare-fruit',
@@ -34,6 +35,7 @@ export const VERBS = [
   'whip-and-pipe',
   'meringue',
   'put-on',
+  'own',
 ] as const;
 export type Verb = (typeof VERBS)[number];
 
@@ -62,6 +64,7 @@ export interface Hands {
 /** What becomes of a thing between two tasks. */
 export const WAITS = [
   'soften',
+  'thaw',
   'rest-cold',
   'rest',
   'steep',
@@ -156,6 +159,8 @@ export interface Task {
   readonly hazard?: Finding;
   /** Tasks of several bakes with the same key can be done as one. */
   readonly shared?: string;
+  /** Which of the two parts of a task that is left off and gone on with. */
+  readonly part?: 1 | 2;
   /** What the cook's own card says about it. */
   readonly steps?: readonly string[];
 }

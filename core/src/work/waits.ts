@@ -67,6 +67,41 @@ export function slabMin(slab: Slab, fromC: number, toC: number, roomC: number): 
   return (fourier * halfM ** 2) / diffusivity / 60;
 }
 
+/**
+ * A lined shell out of the freezer: a dough with a fifth of water, of which three quarters are ice at -18 °C and melt at some
+ * -4 °C, kg/m³, J/(kg K) and J/kg. From memory.
+ */
+const FROZEN_DOUGH = {
+  densityKgm3: 1200,
+  frozenJkgK: 1800,
+  thawedJkgK: 2600,
+  iceJkg: 0.2 * 0.75 * 334_000,
+  meltsC: -4,
+} as const;
+
+/** A freezer, and a shell that is no longer frozen but firm, °C. Common practice. */
+export const FREEZER_C = -18;
+export const THAWED_C = 4;
+
+/**
+ * Minutes until a lined shell of a thickness in mm, out of the freezer, is thawed and still firm in a room of `roomC`;
+ * `Infinity` in a room that is no warmer. Lumped, through both its faces (Incropera, 5.1: its Biot number is about 0.1),
+ * with its ice melting at one temperature (Plank's equation, ASHRAE Handbook of Refrigeration, without the conduction within).
+ */
+export function shellThawMin(thicknessMm: number, roomC: number): number {
+  if (roomC <= THAWED_C) return Infinity;
+  const { densityKgm3, frozenJkgK, thawedJkgK, iceJkg, meltsC } = FROZEN_DOUGH;
+  const perLoss = (densityKgm3 * thicknessMm) / 1000 / (2 * ON_BENCH_WM2K);
+  const warming = (fromC: number, toC: number): number => Math.log((roomC - fromC) / (roomC - toC));
+  return (
+    (perLoss *
+      (frozenJkgK * warming(FREEZER_C, meltsC) +
+        iceJkg / (roomC - meltsC) +
+        thawedJkgK * warming(meltsC, THAWED_C))) /
+    60
+  );
+}
+
 /** A baked shell in its tin, J/(m³ K), and the loss of its two faces, W/(m² K) each. From memory. */
 const SHELL_JM3K = 700 * 2000;
 const SHELL_WM2K = 10;

@@ -45,6 +45,8 @@ export const demoDays = (now: Date): Readonly<Record<string, DayData>> => ({
       vessels,
       dueMin,
       forWhom,
+      ovenC: null,
+      frozenShell: false,
     })),
     people: [
       { id: demoId(92, 1), name: 'Bench cook', fromMin: clock(21), toMin: clock(30, 30) },

@@ -12,15 +12,17 @@ const {
 const BAKES: Children<DayData> = {
   table: 'day_bakes',
   parent: 'day_id',
-  columns: ['id', 'formula_id', 'vessels', 'due_min', 'for_whom'],
+  columns: ['id', 'formula_id', 'vessels', 'due_min', 'for_whom', 'oven_c', 'frozen_shell'],
   order: 'c.position',
   rows: ({ wanted }) =>
-    wanted.map(({ id, formulaId, vessels, dueMin, forWhom }) => [
+    wanted.map(({ id, formulaId, vessels, dueMin, forWhom, ovenC, frozenShell }) => [
       id,
       formulaId,
       vessels,
       dueMin,
       forWhom,
+      ovenC,
+      frozenShell ? 1 : 0,
     ]),
 };
 
@@ -64,6 +66,8 @@ export const days = repositoryOf<DayData>({
       vessels: Number(bake.vessels),
       dueMin: Number(bake.due_min),
       forWhom: String(bake.for_whom),
+      ovenC: bake.oven_c === null ? null : Number(bake.oven_c),
+      frozenShell: Boolean(bake.frozen_shell),
     })),
     people: childRows(row, PEOPLE).map((cook) => ({
       id: String(cook.id),

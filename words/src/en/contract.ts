@@ -29,6 +29,7 @@ export const contract = {
   'field.grams-per-piece': 'The weight of a piece, in g,',
   'field.price': 'The price',
   'field.priced-amount': 'The amount it is for',
+  'field.energy-price': 'The price of energy',
   'field.amount': 'The amount',
   'field.held-back': 'What is held back',
   'field.each': 'The amount for one tin',

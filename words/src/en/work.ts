@@ -5,6 +5,7 @@ export const work = {
   'work.mix-dough': 'Make the dough',
   'work.roll-and-line': 'Roll and line',
   'work.press-in': 'Press in',
+  'work.take-out-shell': 'Take the shells out of the freezer',
   'work.blind-bake': 'Blind-bake',
   'work.seal': 'Brush on the seal',
   'work.prepare-fruit': 'Prepare the fruit',
@@ -32,12 +33,14 @@ export const work = {
   'work.whip-and-pipe': 'Whip and pipe',
   'work.meringue': 'Whisk and pipe the meringue',
   'work.put-on': 'Put on',
+  'work.own': 'Your own step',
   'work.no-forecast':
     'Its bake has no forecast yet. Open the formula and add what is missing: a tin, an oven or an amount.',
   'work.no-shell-forecast':
     'Its shell has no forecast yet. Open the formula and choose a tin; the kitchen needs an oven.',
 
   'work-wait.soften': 'softens',
+  'work-wait.thaw': 'thaws',
   'work-wait.rest-cold': 'rests in the fridge',
   'work-wait.rest': 'rests',
   'work-wait.steep': 'steeps, covered',

@@ -39,6 +39,12 @@ export interface Proving {
 const sliceS = ({ jobs }: DayModel): number => 6 + jobs.length / 12;
 /** From what nothing is under to the most that is asked for in so many steps. */
 const STEPS = 6;
+/**
+ * What is so near its bound, and a day of so few tasks, is asked for minute by minute, in one run: of several, most would go
+ * into reading the program.
+ */
+const NEAR_MIN = 60;
+const FEW = 15;
 /** How far from that bound to the best so far a run may look, in turn: a bold aim is often met at once. */
 const REACH = [0.4, 1] as const;
 /** A bake that was left out may come so late, min. */
@@ -138,9 +144,10 @@ async function lessTrouble(model: DayModel, known: Known, proving: Proving): Pro
 /** One step towards the least presence, or towards the proof that there is no less. */
 async function lessPresence(model: DayModel, known: Known, proving: Proving): Promise<Known> {
   const { presenceMin, leastMin, vain } = known;
-  const reach = REACH[vain % REACH.length]!;
+  const near = presenceMin - leastMin <= NEAR_MIN || model.jobs.length <= FEW;
+  const reach = near ? 1 : REACH[vain % REACH.length]!;
   const most = Math.min(presenceMin - 1, Math.floor(leastMin + reach * (presenceMin - leastMin)));
-  const stepMin = Math.max(1, Math.floor((most - leastMin) / STEPS));
+  const stepMin = near ? 1 : Math.max(1, Math.floor((most - leastMin) / STEPS));
   const { ended, plans } = await ask(
     model,
     {
@@ -155,13 +162,17 @@ async function lessPresence(model: DayModel, known: Known, proving: Proving): Pr
   const fewest = Math.min(...plans.map((plan) => measure(model, plan).presenceMin));
   // Nothing has fewer steps than the best, so nothing lies under the foot of its own.
   const proved = { best: Math.floor(fewest / stepMin) * stepMin, none: most + 1 };
+  const best = plans
+    .slice(-POLISHED)
+    .reduce((before, plan) => better(model, proving.weights, before, plan), known.best);
+  // Moved to its best minutes it may have less than it was found with.
+  const polished =
+    troubleOf(model, best.plan) <= known.trouble ? measure(model, best.plan).presenceMin : Infinity;
   return {
     ...known,
-    presenceMin: Math.min(presenceMin, fewest),
+    presenceMin: Math.min(presenceMin, fewest, polished),
     leastMin: ended === 'best' || ended === 'none' ? Math.max(leastMin, proved[ended]) : leastMin,
-    best: plans
-      .slice(-POLISHED)
-      .reduce((best, plan) => better(model, proving.weights, best, plan), known.best),
+    best,
     vain: ended === 'out-of-time' && plans.length === 0 ? vain + 1 : 0,
   };
 }

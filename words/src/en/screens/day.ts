@@ -26,6 +26,7 @@ export const day = {
   'day.heats':
     '{count, plural, =0 {no change of heat} one {one change of heat} other {# changes of heat}}',
   'day.energy': 'about {kWh} kWh for the ovens',
+  'day.energy-cost': 'about {kWh} kWh for the ovens, {cost}',
   'day.beside': 'Two plans side by side',
   'day.beside-in-short': 'Keep this one, change something, compare',
   'day.beside-differing':
@@ -44,6 +45,7 @@ export const day = {
   'day.figure-heats': 'Changes of heat',
   'day.figure-energy': 'Ovens, about',
   'day.figure-kwh': '{kWh} kWh',
+  'day.figure-kwh-cost': '{kWh} kWh, {cost}',
   'day.figure-left': 'left out',
   'day.not-known': '{bake}: {why}',
   'day.fridge-full':
@@ -110,8 +112,21 @@ export const day = {
   'day.takes': 'Takes',
   'day.as-worked-out': 'As it was worked out',
   'day.not-done': 'We do not do this',
+  'day.more-of-task': 'Change its order, part it, add to it',
+  'day.part': 'part {which}',
+  'day.split': 'Do it in two parts',
+  'day.in-one': 'In one piece again',
+  'day.waits-for': 'Only after',
+  'day.waits-for-nothing': 'what it waits for anyway',
+  'day.at-once': 'straight after it, in one go',
+  'day.own-step': 'Add a step after this one',
+  'day.own-step-is': 'What is done',
+  'day.add-own-step': 'Add the step',
+  'day.no-own-step': 'Leave it',
+  'day.own-remove': 'Remove this step',
+  'day.own-minutes': 'It takes',
   'day.left-undone': 'Left out: {task}, {bake}',
-  'day.fits-no-more': 'A change you made to {bake} fits no task of it any more.',
+  'day.fits-no-more': 'A change you made to {bake} does not fit its tasks any more.',
   'day.bring-task-back': 'Take it back',
   'day.plan-the-rest': 'Plan the rest from now',
   'day.plan-the-rest-says':
@@ -180,6 +195,9 @@ export const day = {
   'day.day-name': 'Name of the day',
   'day.named': 'The day',
 
+  'day.fridge-lane': 'Fridge',
+  'day.hold': '{what}, {from} to {to}: show its way',
+  'day.let-go': 'Let go',
   'day.ovens': 'The ovens',
   'day.ovens-in-short':
     '{count, plural, =0 {nothing to bake} one {one load} other {# loads}}, {heats}',
@@ -187,6 +205,31 @@ export const day = {
   'day.cools-to': 'Door ajar, down to {setting}',
   'day.in-it': 'At {setting}: {what}',
   'day.stands-idle': 'Nothing is baked in it.',
+
+  'day.every': 'Want it every {weekday}',
+  'day.stands-every': 'It stands for every {weekday}.',
+  'day.frozen-shell': 'The shells are in the freezer, lined',
+  'day.shells-frozen': 'shells from the freezer',
+  'day.baked-at': 'at {setting}',
+  'day.baked-as-usual': 'Bake it at {setting}, as its formula says',
+  'together.look': 'See what could share a heat',
+  'together.looking': 'Forecast {done} of {all}',
+  'together.broke': 'This could not be worked out. Try again.',
+  'together.none-near':
+    'No two bakes of one oven are near in their settings: within {most} of each other.',
+  'together.none-gains':
+    'Some bakes are near in their settings, but to share a heat would spoil one of them, or gain nothing.',
+  'together.beside': '{bake}: share the heat of {others}',
+  'together.forecast':
+    'At {setting} it is best after {best}, and right from {earliest} to {latest}.',
+  'together.no-window': 'At {setting} no minute is right for it.',
+  'together.found': 'What could share a heat',
+  'together.gains':
+    '{others} {count, plural, one {stays as it is} other {stay as they are}}. That is {gains}.',
+  'together.less-heats':
+    '{count, plural, one {one change of heat less} other {# changes of heat less}}',
+  'together.less-there': '{minutes} less to be there',
+  'together.take': 'Bake it at {setting}',
 
   'day.fetch': 'To fetch for the day',
   'day.fetch-in-short': '{count, plural, one {one thing} other {# things}}{eggs}',
