@@ -1,4 +1,4 @@
-import { expect, type APIRequestContext } from '@playwright/test';
+import { expect, type APIRequestContext, type Page } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
 import { getDocument, type PDFDocumentProxy } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { FORMULA, KITCHEN_API, openFormula, toBench, open, find } from './kitchen';
@@ -32,15 +32,23 @@ const textOf = async (pdf: PDFDocumentProxy, page = 1): Promise<string> => {
 /** What the ids of the demonstration's formulas have in common, and how many there are. */
 const DEMO = { ids: /^00000000-0000-4000-8000-0004/, count: 17 };
 
+/** The address of the next card a page asks for, in a tab of its own. */
+const cardAskedFor = async (page: Page): Promise<string> => {
+  const request = await page
+    .context()
+    .waitForEvent('request', (each) => each.url().includes('/card.pdf'));
+  return request.url();
+};
+
 test('the bench card is a PDF of the size asked for, with all that is weighed', async ({
   page,
 }) => {
   await openFormula(page, FORMULA.passionFruit);
   await toBench(page);
   await open(page, 'share');
-  const opened = page.context().waitForEvent('page');
+  const asked = cardAskedFor(page);
   await (await find(page, 'card-A5')).click();
-  expect((await opened).url()).toContain('card.pdf?size=A5');
+  expect(await asked).toContain('card.pdf?size=A5');
   for (const [size, [width, height]] of Object.entries({ A5: [420, 595], A4: [595, 842] })) {
     const address = `${KITCHEN_API}/formulas/${FORMULA.passionFruit}/card.pdf?size=${size}`;
     const response = await page.request.get(address);
@@ -137,9 +145,9 @@ test('a card is in the units of the device that asks for it', async ({ page, req
   await openFormula(page, FORMULA.bay);
   await toBench(page);
   await open(page, 'share');
-  const opened = page.context().waitForEvent('page');
+  const asked = cardAskedFor(page);
   await (await find(page, 'card-A4')).click();
-  const { search } = new URL((await opened).url());
+  const { search } = new URL(await asked);
   const text = await textOf(await cardOf(request, FORMULA.bay, search.slice(1)));
   // By hand: 140 °C is 284 °F, 9 K are 16 °F, and a disc of 32 cm is 12.6 in.
   expect(text).toMatch(/set 284 °F, deck\. It runs 16 °F cool/);

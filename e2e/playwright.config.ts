@@ -20,7 +20,7 @@ export default defineConfig({
     baseURL: BASE_URL,
     viewport: { width: 390, height: 844 },
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: '/usr/bin/chromium-headless-shell',
       args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-background-networking'],
     },
     // What a test says the server answers has to be asked of the server; the tests without a network let it in.

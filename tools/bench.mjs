@@ -5,7 +5,10 @@ import { main, say } from './shell.mjs';
 
 await main(async () => {
   await ensureNpmPackages();
-  await ensureDebianPackages({ mariadbd: 'mariadb-server', chromium: 'chromium' });
+  await ensureDebianPackages({
+    mariadbd: 'mariadb-server',
+    'chromium-headless-shell': 'chromium-headless-shell',
+  });
   say('The core, in Node');
   await runCoreScript('forecast');
   say('Plans drawn at random');

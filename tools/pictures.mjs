@@ -213,7 +213,7 @@ const PICTURES = [
 await main(async () => {
   const tearDown = await setUp();
   const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
+    executablePath: '/usr/bin/chromium-headless-shell',
     args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-background-networking'],
   });
   try {

@@ -125,7 +125,10 @@ async function workOff(total, jobs) {
 
 await main(async () => {
   await ensureNpmPackages();
-  await ensureDebianPackages({ mariadbd: 'mariadb-server', chromium: 'chromium' });
+  await ensureDebianPackages({
+    mariadbd: 'mariadb-server',
+    'chromium-headless-shell': 'chromium-headless-shell',
+  });
   const total = { passed: 0, failed: 0 };
   // Started here, so that neither lane stops it under the other.
   const database = await startTestDatabase();

@@ -36,6 +36,7 @@ const DAY: DayData = {
   rings: 4,
   mixers: 1,
   fridgePlaces: 12,
+  freezerPlaces: 3,
   locks: [{ task: `${id(1)}:bake`, startMin: -60 }],
   changes: [{ bake: id(1), task: 'filling/cook', kind: 'retimed', minutes: 30 }],
   nowMin: null,

@@ -110,6 +110,9 @@ const paceSchema = z.object({
   times: wholeWithin('pace-times', { least: 1, most: TIMED.last }),
 }) satisfies z.ZodType<OwnPace>;
 
+/** Places that are free in a freezer where nobody has said. Common practice. */
+export const FREEZER_PLACES = 8;
+
 /** A day that is planned. */
 export const dayDataSchema = z.object({
   name: nameSchema,
@@ -128,6 +131,8 @@ export const dayDataSchema = z.object({
   rings: wholeWithin('rings', { least: 0, most: 20 }),
   mixers: wholeWithin('mixers', { least: 0, most: 10 }),
   fridgePlaces: wholeWithin('fridge-places', { least: 0, most: 1000 }),
+  /** Places that are free in the freezer; days from before it was asked have a few. */
+  freezerPlaces: wholeWithin('freezer-places', { least: 0, most: 1000 }).default(FREEZER_PLACES),
   locks: z.array(lockSchema).max(MOST.locks).default([]),
   changes: z.array(changeSchema).max(MOST.locks).default([]),
   /** From here on it is planned anew, min from midnight of the day; what began before stays. Null while all is ahead. */

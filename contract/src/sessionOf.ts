@@ -187,6 +187,7 @@ export function sessionOf(day: DayData, bakes: readonly WorkedBake[], where: Wor
       rings: day.rings,
       mixers: day.mixers,
       fridgePlaces: day.fridgePlaces,
+      freezerPlaces: day.freezerPlaces,
       roomC: where.kitchen.roomC,
     },
     locks: day.locks.map(({ task, startMin }) => ({ task, startMin: BEFORE_MIN + startMin })),

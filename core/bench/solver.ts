@@ -55,7 +55,7 @@ async function shop(name: keyof typeof JOB_SHOPS): Promise<void> {
       stepMin: 1,
       presence: { least: 0, most: 0 },
       most: { lateMin: 0, pastMin: 0, trouble: 0 },
-      places: 1000,
+      places: { fridge: 1000, freezer: 1000 },
     });
     if ('impossible' in asked) {
       console.log(`${name} in ${due}: none, without the solver`);

@@ -80,7 +80,7 @@ async function spreadTimes(page) {
 
 export async function benchSliders(baseUrl) {
   const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
+    executablePath: '/usr/bin/chromium-headless-shell',
     args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-background-networking'],
   });
   const page = await browser.newPage({ viewport: { width: 390, height: 844 } });

@@ -7,17 +7,18 @@ import { v4 as uuid } from 'uuid';
 import { Button, Notice, useWords } from '../design';
 import { newBegun } from '../drafts/drafts';
 import { fromLeftOver } from '../drafts/newFormula';
-import { useAppDispatch } from '../state/state';
+import { useAppDispatch, useAppSelector } from '../state/state';
 
 type Part = FormulaData['parts'][number];
 
 /** What is left of it, made into a bake of its own. */
 export function LeftOver({ built }: { readonly built: BuiltPart }) {
   const dispatch = useAppDispatch();
+  const { degrees } = useAppSelector((state) => state.settings.units);
   const { put } = useWords();
   const begin = () => {
     const id = uuid();
-    dispatch(newBegun({ id, data: fromLeftOver(built) }));
+    dispatch(newBegun({ id, data: fromLeftOver(built, degrees) }));
     router.navigate(`/formulas/${id}`);
   };
   return (

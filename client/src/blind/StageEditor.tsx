@@ -8,7 +8,7 @@ type Stage = ShellBake['stages'][number];
 
 const HOW = [
   { value: 'weighted', label: say('blind.weights-in') },
-  { value: 'bare', label: 'bare' },
+  { value: 'bare', label: say('blind.bare') },
   { value: 'out', label: say('blind.bare-out-of-the-ring') },
 ] as const;
 

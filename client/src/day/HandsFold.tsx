@@ -117,6 +117,9 @@ function People({
   );
 }
 
+/** What a day has so many of. */
+type Counted = 'rings' | 'mixers' | 'fridgePlaces' | 'freezerPlaces';
+
 /** Who works when, and what there is to work with; the ovens are the kitchen's own. */
 export function HandsFold({
   day,
@@ -127,9 +130,9 @@ export function HandsFold({
   readonly kitchenId: string;
   readonly onEdit: EditDay;
 }) {
-  const { people, rings, mixers, fridgePlaces, beginsMin } = day;
+  const { people, rings, mixers, fridgePlaces, freezerPlaces, beginsMin } = day;
   const begins = (Object.keys(BEGINS) as Begins[]).find((each) => BEGINS[each] === beginsMin);
-  const whole = (field: 'rings' | 'mixers' | 'fridgePlaces', most: number) => (next: number) => {
+  const whole = (field: Counted, most: number) => (next: number) => {
     if (Number.isInteger(next) && next >= 0 && next <= most) {
       onEdit((data) => ({ ...data, [field]: next }));
     }
@@ -172,6 +175,14 @@ export function HandsFold({
               className="w-40"
               testID="fridge-places"
               onChange={whole('fridgePlaces', 1000)}
+            />
+            <NumberField
+              label={say('day.freezer')}
+              value={freezerPlaces}
+              decimals={0}
+              className="w-40"
+              testID="freezer-places"
+              onChange={whole('freezerPlaces', 1000)}
             />
           </View>
           <Choice<Begins>

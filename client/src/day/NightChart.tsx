@@ -8,7 +8,7 @@ import { Choice, useWords } from '../design';
 import { useWide } from '../layout';
 import { Held, Holds, type Holding } from './Holds';
 import { extentOf, hoursTo, lanesOf, threadOf, type Lanes } from './night';
-import { FridgeLane, Hours, LaneNames, PersonLane, Thread } from './NightLanes';
+import { ColdLane, Hours, LaneNames, PersonLane, Thread } from './NightLanes';
 import { OvenLane } from './OvenLane';
 import type { TaskOfDay } from './taskOfDay';
 import type { Planned } from './usePlan';
@@ -76,7 +76,9 @@ const Picture = memo(function Picture({ planned, moons, date, lanes, width, bake
           top={lanes.ovens.get(oven.id)!}
         />
       ))}
-      <FridgeLane planned={planned} x={x} top={lanes.fridge} />
+      {[...lanes.cold].map(([room, top]) => (
+        <ColdLane key={room} planned={planned} room={room} x={x} top={top} />
+      ))}
       {people.map((person) => (
         <PersonLane
           key={person.id}
@@ -109,7 +111,7 @@ function Night({
   const hours = (extent[1] - extent[0]) / 60;
   const drawn = zoom === 'all' ? width : Math.max(width, (hours / Number(zoom)) * width);
   const x = hoursTo(extent, drawn);
-  const lanes = useMemo(() => lanesOf(session), [session]);
+  const lanes = useMemo(() => lanesOf(model), [model]);
   // It opens where most of the work is: on the way to the first hour of service.
   const begin = Math.min(...session.wanted.map(({ dueMin }) => dueMin)) - 10 * 60;
   const scroller = useRef<ScrollView>(null);

@@ -1,11 +1,11 @@
-import { fridgeCourse, type Person } from '@hollow-moon/core/planning';
+import { coldCourse, coldPlaces, type ColdRoom, type Person } from '@hollow-moon/core/planning';
 import { say } from '@hollow-moon/words';
 import { scaleLinear } from 'd3-scale';
 import { useMemo } from 'react';
 import { Text, View } from 'react-native';
 import { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { CHART_TEXT, colours, ticksTo } from '../design';
-import { FRIDGE_PX, TOP_PX, type Lanes, type Scale, type ThreadPiece } from './night';
+import { COLD_PX, TOP_PX, type Lanes, type Scale, type ThreadPiece } from './night';
 import type { Planned } from './usePlan';
 import { hourOf } from './when';
 
@@ -58,6 +58,13 @@ export function PersonLane({
 /** Narrower than this an hour has no room for its figure, px. */
 const HOUR_FIGURE_PX = 40;
 
+/** Half the breadth of an hour's figure, px. */
+const HALF_FIGURE_PX = 10;
+
+/** The first and the last figure stand within the picture, the others over the middle of their line. */
+const anchorAt = (px: number, endPx: number, first: boolean) =>
+  first ? 'start' : px > endPx - HALF_FIGURE_PX ? 'end' : 'middle';
+
 /** A line for each hour, or for as many as there is room for, and its figure. */
 export function Hours({
   from,
@@ -90,7 +97,7 @@ export function Hours({
             {...CHART_TEXT}
             x={x(minute)}
             y={13}
-            textAnchor={index === 0 ? 'start' : 'middle'}
+            textAnchor={anchorAt(x(minute), x(to), index === 0)}
           >
             {hourOf(date, minute).slice(0, 2)}
           </SvgText>
@@ -100,20 +107,23 @@ export function Hours({
   );
 }
 
-/** How much stands in the fridge over the night: as high as there are places for, and over that where there are not. */
-export function FridgeLane({
-  planned: { model, plan, session },
+/** How much stands in the cold over the night: as high as there are places for, and over that where there are not. */
+export function ColdLane({
+  planned: { model, plan },
+  room,
   x,
   top,
 }: {
   readonly planned: Planned;
+  readonly room: ColdRoom;
   readonly x: Scale;
   readonly top: number;
 }) {
-  const course = useMemo(() => fridgeCourse(model, plan), [model, plan]);
-  const base = top + FRIDGE_PX - 6;
+  const course = useMemo(() => coldCourse(model, plan, room), [model, plan, room]);
+  const places = coldPlaces(model)[room];
+  const base = top + COLD_PX - 6;
   const fullest = Math.max(...course.map(({ vessels }) => vessels));
-  const y = scaleLinear([0, Math.max(1, fullest, session.means.fridgePlaces)], [base, top + 16]);
+  const y = scaleLinear([0, Math.max(1, fullest, places)], [base, top + 16]);
   const steps = course.map(({ fromMin, vessels }) => `H${x(fromMin)}V${y(vessels)}`).join('');
   return (
     <G>
@@ -129,8 +139,8 @@ export function FridgeLane({
       <Line
         x1={0}
         x2={x(Infinity)}
-        y1={y(session.means.fridgePlaces)}
-        y2={y(session.means.fridgePlaces)}
+        y1={y(places)}
+        y2={y(places)}
         stroke={colours.inkSoft}
         strokeDasharray="2 4"
       />
@@ -173,7 +183,7 @@ export const LaneNames = ({
   <View className="pointer-events-none absolute left-0 top-0" aria-hidden>
     {[
       ...ovens.map(({ id, name }) => ({ id, name, top: lanes.ovens.get(id)! })),
-      { id: 'fridge', name: say('day.fridge-lane'), top: lanes.fridge - 3 },
+      ...[...lanes.cold].map(([id, top]) => ({ id, name: say(`place.${id}`), top: top - 3 })),
       ...people.map(({ id, name }) => ({ id, name, top: lanes.people.get(id)! - 3 })),
     ].map(({ id, name, top }) => (
       <Text

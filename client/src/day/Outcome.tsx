@@ -1,7 +1,9 @@
 import type { DayData } from '@hollow-moon/contract';
 import { BEFORE_MIN, wayDataOf } from '@hollow-moon/contract/planning';
 import {
-  fridgeAtFullest,
+  atFullest,
+  COLD_ROOMS,
+  coldPlaces,
   gapOf,
   leastPresence,
   measure,
@@ -39,7 +41,6 @@ const nameIn = ({ session }: Planned, bake: string): string =>
 function useTroubles({ day, planned, works }: OutcomeOf): readonly string[] {
   const { tell } = useWords();
   const { plan, model, session, breaches, measures } = planned;
-  const fridge = fridgeAtFullest(model, plan);
   return [
     ...breaches.slice(0, 1).map((breach) => say('day.broken', { says: tell(breach) })),
     ...works.unknown.map(({ name, why }) => say('day.not-known', { bake: name, why: tell(why) })),
@@ -52,15 +53,12 @@ function useTroubles({ day, planned, works }: OutcomeOf): readonly string[] {
         at: hourOf(day.date, due + minutes),
       });
     }),
-    ...(fridge.vessels > session.means.fridgePlaces
-      ? [
-          say('day.fridge-full', {
-            places: session.means.fridgePlaces,
-            wanted: fridge.vessels,
-            at: dayAndHour(day.date, fridge.atMin),
-          }),
-        ]
-      : []),
+    ...COLD_ROOMS.flatMap((room) => {
+      const places = coldPlaces(model)[room];
+      const { vessels, atMin } = atFullest(model, plan, room);
+      const at = dayAndHour(day.date, atMin);
+      return vessels > places ? [say(`day.${room}-full`, { places, wanted: vessels, at })] : [];
+    }),
     ...tooLongOut(model, plan).map(({ bake, minutes }) =>
       say('day.out-of-the-cold', { bake: nameIn(planned, bake), hours: lasting(minutes) }),
     ),

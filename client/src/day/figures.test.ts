@@ -51,7 +51,7 @@ describe('what the ovens take', () => {
           ...{ shelves: 2, lengthMm: 400, breadthMm: 300 },
         },
       ],
-      ...{ rings: 1, mixers: 1, fridgePlaces: 1, roomC: 22 },
+      ...{ rings: 1, mixers: 1, fridgePlaces: 1, freezerPlaces: 1, roomC: 22 },
     },
   });
   if (!made.ok) throw new Error(made.problem.code);

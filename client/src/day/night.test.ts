@@ -38,7 +38,7 @@ const session: Session = {
     ovens: (['deck', 'fan'] as const).map((kind) => ({
       ...{ id: kind, name: kind, kind, offsetK: 0, shelves: 2, lengthMm: 400, breadthMm: 300 },
     })),
-    ...{ rings: 1, mixers: 1, fridgePlaces: 4, roomC: 22 },
+    ...{ rings: 1, mixers: 1, fridgePlaces: 4, freezerPlaces: 2, roomC: 22 },
   },
 };
 const made = modelOf(session);
@@ -53,12 +53,12 @@ const plan: DayPlan = {
   left: [],
 };
 const planned = { model: made.value, plan, session };
-const lanes = lanesOf(session);
+const lanes = lanesOf(made.value);
 
 // By hand: hours 24 px; two ovens of 108 px, the fridge of 44, two people of 38, and six more.
 it('has a lane for each oven, for the fridge, and for each of its people', () => {
   expect([...lanes.ovens.values()]).toEqual([24, 132]);
-  expect(lanes.fridge).toBe(240);
+  expect([...lanes.cold]).toEqual([['fridge', 240]]);
   expect([...lanes.people.values()]).toEqual([284, 322]);
   expect(lanes.height).toBe(366);
 });

@@ -1,12 +1,19 @@
-import { COLD_WAITS, type DayPlan, type Minute } from '@hollow-moon/core/planning';
+import {
+  COLD_ROOM_OF,
+  COLD_ROOMS,
+  freezes,
+  type ColdRoom,
+  type DayPlan,
+  type Minute,
+} from '@hollow-moon/core/planning';
 import { scaleLinear } from 'd3-scale';
 import type { Planned } from './usePlan';
 
-/** Heights of the picture, px: the hours on top, an oven's heat with its loads, the fridge, a person's work. */
+/** Heights of the picture, px: the hours on top, an oven's heat with its loads, the fridge or the freezer, a person's work. */
 export const TOP_PX = 24;
 export const OVEN_PX = 108;
 export const LOAD_PX = 34;
-export const FRIDGE_PX = 44;
+export const COLD_PX = 44;
 export const PERSON_PX = 38;
 
 /** Where a minute, or a heat, lies in the picture, px. */
@@ -15,18 +22,20 @@ export type Scale = (minute: number) => number;
 /** Where each lane of a picture begins, px from its top, and how high all of it is. */
 export interface Lanes {
   readonly ovens: ReadonlyMap<string, number>;
-  readonly fridge: number;
+  readonly cold: ReadonlyMap<ColdRoom, number>;
   readonly people: ReadonlyMap<string, number>;
   readonly height: number;
 }
 
-/** The lanes of a day: its ovens, the fridge, its people. */
-export function lanesOf({ means: { ovens, people } }: Planned['session']): Lanes {
-  const fridge = TOP_PX + ovens.length * OVEN_PX;
-  const first = fridge + FRIDGE_PX;
+/** The lanes of a day: its ovens, the fridge, the freezer where something goes into it, its people. */
+export function lanesOf(model: Planned['model']): Lanes {
+  const { ovens, people } = model.session.means;
+  const rooms = COLD_ROOMS.filter((room) => room === 'fridge' || freezes(model));
+  const cold = TOP_PX + ovens.length * OVEN_PX;
+  const first = cold + rooms.length * COLD_PX;
   return {
     ovens: new Map(ovens.map(({ id }, index) => [id, TOP_PX + index * OVEN_PX])),
-    fridge,
+    cold: new Map(rooms.map((room, index) => [room, cold + index * COLD_PX])),
     people: new Map(people.map(({ id }, index) => [id, first + index * PERSON_PX])),
     height: first + people.length * PERSON_PX + 6,
   };
@@ -60,9 +69,16 @@ export interface ThreadPiece {
   readonly y: number;
 }
 
-/** What stands for a while between two tasks, in the cold or not. */
-const isCold = ({ model }: Pick<Planned, 'model'>, from: string, to: string): boolean =>
-  (model.after.get(from) ?? []).some((edge) => edge.to === to && COLD_WAITS.has(edge.wait));
+/** Where in the cold something stands between two tasks; undefined where it does not. */
+const coldBetween = (
+  { model }: Pick<Planned, 'model'>,
+  from: string,
+  to: string,
+): ColdRoom | undefined =>
+  (model.after.get(from) ?? [])
+    .filter((edge) => edge.to === to)
+    .map(({ wait }) => COLD_ROOM_OF[wait])
+    .find((room) => room !== undefined);
 
 /**
  * A bake through the lanes: each of its tasks where it is done, and the cold where it stands between two of them. In the
@@ -85,12 +101,20 @@ export function threadOf(
     .flatMap((placed): ThreadPiece[] => {
       const y = laneOf(placed);
       const { startMin, endMin, task } = placed;
-      const fetched = mine.filter((next) => isCold(planned, task, next.task));
-      const untilMin = Math.min(...fetched.map((next) => next.startMin));
+      const [fetched] = mine.flatMap((next) => {
+        const room = coldBetween(planned, task, next.task);
+        return room ? [{ room, untilMin: next.startMin }] : [];
+      });
       return [
         ...(y === undefined ? [] : [{ fromMin: startMin, toMin: endMin, y }]),
-        ...(untilMin < Infinity && untilMin > endMin
-          ? [{ fromMin: endMin, toMin: untilMin, y: lanes.fridge + FRIDGE_PX / 2 }]
+        ...(fetched && fetched.untilMin > endMin
+          ? [
+              {
+                fromMin: endMin,
+                toMin: fetched.untilMin,
+                y: lanes.cold.get(fetched.room)! + COLD_PX / 2,
+              },
+            ]
           : []),
       ];
     })

@@ -67,11 +67,11 @@ export interface DayAsked {
   readonly book: KitchenBook;
 }
 
-const troubled = ({ left, lateMin, pastBestMin, fridgeOver }: Measures): readonly number[] => [
+const troubled = ({ left, lateMin, pastBestMin, coldOver }: Measures): readonly number[] => [
   left,
   lateMin,
   pastBestMin,
-  fridgeOver,
+  coldOver,
 ];
 
 /**

@@ -1,4 +1,9 @@
-import { NOTHING_IN_HAND, type DayData, type StoredDay } from '@hollow-moon/contract';
+import {
+  FREEZER_PLACES,
+  NOTHING_IN_HAND,
+  type DayData,
+  type StoredDay,
+} from '@hollow-moon/contract';
 import type { OwnPace } from '@hollow-moon/core';
 import { say } from '@hollow-moon/words';
 import { addDays, format, parseISO } from 'date-fns';
@@ -50,6 +55,7 @@ export const emptyDay = (now: Date, paces: readonly OwnPace[] = []): DayData => 
   rings: 4,
   mixers: 1,
   fridgePlaces: 20,
+  freezerPlaces: FREEZER_PLACES,
   locks: [],
   changes: [],
   nowMin: null,

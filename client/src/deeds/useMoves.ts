@@ -5,6 +5,7 @@ import {
   type ForecastPlan,
   type OpenMove,
   type Trouble,
+  type DialMarks,
 } from '@hollow-moon/core';
 import { useEffect, useMemo, useState } from 'react';
 import { pool } from '../jobs';
@@ -34,7 +35,7 @@ export function useMoves(
   trouble: Trouble,
   asked: Asked | undefined,
   atS: number,
-  degrees: 'C' | 'F' | 'gas',
+  degrees: DialMarks,
 ): { readonly moves: readonly OpenMove[]; readonly told: Moves | undefined } {
   const [first] = useState({ asked, atS });
   const moves = useMemo(

@@ -1,6 +1,7 @@
 import { json, serve, accept, away } from '../testing/server';
 import { createStore } from '../root/store';
 import { book, storedTart, tart, TART_ID as id } from '../testing/book';
+import { emptyFormula } from './newFormula';
 import { keepMine } from '../outgoing/writes';
 import {
   discardFormula,
@@ -187,3 +188,17 @@ describe('a line moved in its list', () => {
     expect(order(by, at)).toEqual(expected);
   });
 });
+
+test.each([
+  // 375 °F and 285 °F are the fives nearest to 190 and 140 °C, worked by hand; gas 5 is 375 and gas 1 275 °F: common practice.
+  ['C', 190, 140],
+  ['F', ((375 - 32) * 5) / 9, ((285 - 32) * 5) / 9],
+  ['gas', ((375 - 32) * 5) / 9, 135],
+] as const)(
+  'a new formula has ovens at settings that a dial in %s has',
+  (degrees, shellC, setC) => {
+    const begun = emptyFormula(degrees);
+    expect(begun.setC).toBeCloseTo(setC, 6);
+    for (const stage of begun.shellBake.stages) expect(stage.setC).toBeCloseTo(shellC, 6);
+  },
+);

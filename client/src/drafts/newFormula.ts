@@ -1,13 +1,20 @@
 import { PLAIN_BUILD, type FormulaData } from '@hollow-moon/contract';
-import { scaleAsWeighed, shellOfKind, type BuiltPart, type Line } from '@hollow-moon/core';
+import {
+  onDialC,
+  scaleAsWeighed,
+  shellOfKind,
+  type BuiltPart,
+  type Line,
+  type DialMarks,
+} from '@hollow-moon/core';
 import { say } from '@hollow-moon/words';
 import { v4 as uuid } from 'uuid';
 
 /** A line to fill in; milk, since most of what is baked here begins with it. */
 export const newLine = (): Line => ({ id: uuid(), ingredientId: 'milk', amount: 0, unit: 'g' });
 
-/** A formula with nothing on its list yet. */
-export const emptyFormula = (): FormulaData => ({
+/** A formula with nothing on its list yet, its ovens at settings that a dial in these degrees has. */
+export const emptyFormula = (degrees: DialMarks): FormulaData => ({
   name: 'New custard',
   family: 'baked-custard',
   shell: 'sweet-dough',
@@ -18,9 +25,16 @@ export const emptyFormula = (): FormulaData => ({
   vesselCount: 1,
   headspaceMm: 4,
   ovenId: null,
-  setC: 140,
+  setC: onDialC(140, degrees),
   fillingStartC: 40,
   ...PLAIN_BUILD,
+  shellBake: {
+    ...PLAIN_BUILD.shellBake,
+    stages: PLAIN_BUILD.shellBake.stages.map((stage) => ({
+      ...stage,
+      setC: onDialC(stage.setC, degrees),
+    })),
+  },
   parts: [],
 });
 
@@ -32,9 +46,9 @@ export const leavesEnough = ({ part, leftG, batchG }: BuiltPart): boolean =>
   part.formulaId === null && leftG >= LEFT_OVER.leastG && leftG >= LEFT_OVER.share * batchG;
 
 /** A formula to make of what is left of a component: its shell, where it is a dough, else what it is by itself. */
-export function fromLeftOver({ part, leftG, batchG }: BuiltPart): FormulaData {
+export function fromLeftOver({ part, leftG, batchG }: BuiltPart, degrees: DialMarks): FormulaData {
   const lines = scaleAsWeighed(part.lines, leftG / batchG).map((line) => ({ ...line, id: uuid() }));
-  const begun = { ...emptyFormula(), name: say('bench.left-of', { name: part.name }) };
+  const begun = { ...emptyFormula(degrees), name: say('bench.left-of', { name: part.name }) };
   const shell = shellOfKind(part.kind);
   return shell
     ? {

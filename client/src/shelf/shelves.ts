@@ -77,9 +77,10 @@ export function useFormulas(book: KitchenBook): ListedFormula[] {
 /** Begins a new formula and opens it. */
 export function useBegin(): () => void {
   const dispatch = useAppDispatch();
+  const { degrees } = useAppSelector((state) => state.settings.units);
   return () => {
     const id = uuid();
-    dispatch(newBegun({ id, data: emptyFormula() }));
+    dispatch(newBegun({ id, data: emptyFormula(degrees) }));
     router.navigate(`/formulas/${id}`);
     focusOn('start-title');
   };

@@ -6,14 +6,7 @@ import { construct } from './construct';
 import { firstPlan, improve } from './improve';
 import { leastPresence, measure } from './measure';
 import { jobId, modelOf, piecesOnShelf, type DayModel } from './model';
-import {
-  fridgeAtFullest,
-  fridgeCourse,
-  programmeOfOven,
-  readyAt,
-  tooLongOut,
-  worklistOf,
-} from './reading';
+import { atFullest, coldCourse, programmeOfOven, readyAt, tooLongOut, worklistOf } from './reading';
 import { reliefsFor } from './reliefs';
 import type { Placed, Session } from './session';
 
@@ -371,7 +364,7 @@ describe('what a plan comes to', () => {
       left: 0,
       lateMin: 0,
       pastBestMin: 0,
-      fridgeOver: 0,
+      coldOver: 0,
       presenceMin: 430,
       busyMin: 50,
       waitedMin: 0,
@@ -421,14 +414,14 @@ describe('what follows from a plan', () => {
       ...session,
       wanted: session.wanted.map((each) => ({ ...each, work: workFrom(cream, 120) })),
     });
-    const atFullest = fridgeAtFullest(chilled, firstPlan(chilled).plan);
-    expect(atFullest).toEqual({ vessels: 3, atMin: 480 });
-    expect(fridgeCourse(chilled, firstPlan(chilled).plan)).toEqual([
+    const fullest = atFullest(chilled, firstPlan(chilled).plan, 'fridge');
+    expect(fullest).toEqual({ vessels: 3, atMin: 480 });
+    expect(coldCourse(chilled, firstPlan(chilled).plan, 'fridge')).toEqual([
       { fromMin: 480, vessels: 3 },
       { fromMin: 600, vessels: 0 },
     ]);
     // Nothing waits in the cold where nothing has to.
-    expect(fridgeCourse(chilled, { placed: [], late: [], left: [] })).toEqual([]);
+    expect(coldCourse(chilled, { placed: [], late: [], left: [] }, 'fridge')).toEqual([]);
   });
 
   it('a bake is ready when its last task is over and what follows that is waited for', () => {

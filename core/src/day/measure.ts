@@ -1,6 +1,6 @@
-import type { Wait } from '../work';
+import { COLD_ROOMS, type Wait } from '../work';
 import type { DayModel } from './model';
-import { fridgeAtFullest } from './reading';
+import { atFullest, coldPlaces } from './reading';
 import type { DayPlan, Minute } from './session';
 
 /** What a plan costs, all in minutes but the changes of heat. */
@@ -16,8 +16,8 @@ export interface Measures {
   readonly busyMin: Minute;
   /** Minutes waited for longer than it must be, over all waits that are not for keeping. */
   readonly waitedMin: Minute;
-  /** Vessels for which there is no place in the fridge at its fullest. */
-  readonly fridgeOver: number;
+  /** Vessels for which there is no place in the fridge at its fullest, and in the freezer at its own. */
+  readonly coldOver: number;
   /** Times an oven is turned to another heat. */
   readonly changes: number;
 }
@@ -25,6 +25,7 @@ export interface Measures {
 /** What a wait costs against presence: what stands in the cold suffers little, what stands in the room more. */
 const SUFFERS: Readonly<Partial<Record<Wait, number>>> = {
   'rest-cold': 0.2,
+  freeze: 0.2,
   chill: 0.5,
   set: 0.5,
   keep: 0.2,
@@ -75,9 +76,10 @@ export function measure(model: DayModel, plan: DayPlan): Measures {
     presenceMin,
     busyMin,
     waitedMin,
-    fridgeOver: Math.max(
+    coldOver: COLD_ROOMS.reduce(
+      (sum, room) =>
+        sum + Math.max(0, atFullest(model, plan, room).vessels - coldPlaces(model)[room]),
       0,
-      fridgeAtFullest(model, plan).vessels - model.session.means.fridgePlaces,
     ),
     changes,
   };
@@ -97,7 +99,7 @@ export const WEIGHT = {
   late: 1000,
   pastBest: 20,
   /** A vessel for which room has to be made. */
-  fridge: 60,
+  cold: 60,
   change: 6,
   presence: ({ presence }: DayWeights) => 2 * presence,
   waited: ({ presence }: DayWeights) => 2 * (1 - presence) * 0.2,
@@ -113,7 +115,7 @@ export const costOf = (of: Measures, weights: DayWeights = EVEN): number =>
   WEIGHT.pastBest * of.pastBestMin +
   WEIGHT.presence(weights) * of.presenceMin +
   WEIGHT.waited(weights) * of.waitedMin +
-  WEIGHT.fridge * of.fridgeOver +
+  WEIGHT.cold * of.coldOver +
   WEIGHT.change * of.changes;
 
 /**

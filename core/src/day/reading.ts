@@ -1,5 +1,5 @@
 import { preheatMin } from '../oven';
-import { COLD_WAITS, OUT_OF_THE_COLD_MIN, type Verb } from '../work';
+import { COLD_ROOM_OF, COLD_ROOMS, OUT_OF_THE_COLD_MIN, type ColdRoom, type Verb } from '../work';
 import { changeMin } from './taken';
 import type { DayModel } from './model';
 import type { DayOven, DayPlan, Minute, Placed } from './session';
@@ -89,50 +89,65 @@ const IN_TINS: ReadonlySet<Verb> = new Set([
   'to-the-fridge',
 ]);
 
-/** What stands in the fridge from the end of a job until the last of `to` begins and the last hour of `dueMin`. */
+/** What stands in the fridge or the freezer from the end of a job until the last of `to` begins and the last hour of `dueMin`. */
 export interface Chilled {
   readonly task: string;
+  readonly room: ColdRoom;
   readonly to: readonly string[];
   readonly dueMin: readonly Minute[];
   readonly vessels: number;
 }
 
-/** All that stands in the fridge at some time of a day, whatever its plan. */
+/** All that stands in the cold at some time of a day, whatever its plan. */
 export const chilledIn = (model: DayModel): Chilled[] =>
-  model.jobs.flatMap(({ id, task: { verb, vessels } }) => {
-    const to = (model.after.get(id) ?? [])
-      .filter(({ wait }) => COLD_WAITS.has(wait))
-      .map((edge) => edge.to);
-    // What was chilled last is in the fridge until it is fetched.
-    const dueMin =
-      verb === 'to-the-fridge' || verb === 'fill'
-        ? model.dues.filter(({ job }) => job === id).map((due) => due.dueMin)
+  model.jobs.flatMap(({ id, task: { verb, vessels } }) =>
+    COLD_ROOMS.flatMap((room) => {
+      const to = (model.after.get(id) ?? [])
+        .filter(({ wait }) => COLD_ROOM_OF[wait] === room)
+        .map((edge) => edge.to);
+      // What was chilled last is in the fridge until it is fetched.
+      const dueMin =
+        room === 'fridge' && (verb === 'to-the-fridge' || verb === 'fill')
+          ? model.dues.filter(({ job }) => job === id).map((due) => due.dueMin)
+          : [];
+      return to.length + dueMin.length > 0
+        ? [{ task: id, room, to, dueMin, vessels: IN_TINS.has(verb) ? vessels : 1 }]
         : [];
-    return to.length + dueMin.length > 0
-      ? [{ task: id, to, dueMin, vessels: IN_TINS.has(verb) ? vessels : 1 }]
-      : [];
-  });
+    }),
+  );
 
-/** What stands in the fridge by a plan, and until when. */
-function chilledAfter(model: DayModel, plan: DayPlan) {
+/** Whether anything of a day is ever in the freezer. */
+export const freezes = (model: DayModel): boolean =>
+  chilledIn(model).some(({ room }) => room === 'freezer');
+
+/** Places in each cold room. */
+export const coldPlaces = ({
+  session: { means },
+}: DayModel): Readonly<Record<ColdRoom, number>> => ({
+  fridge: means.fridgePlaces,
+  freezer: means.freezerPlaces,
+});
+
+/** What stands in a cold room by a plan, and until when. */
+function chilledAfter(model: DayModel, plan: DayPlan, of: ColdRoom) {
   const at = new Map(plan.placed.map((each) => [each.task, each]));
-  return chilledIn(model).flatMap(({ task, to, dueMin, vessels }) => {
+  return chilledIn(model).flatMap(({ task, room, to, dueMin, vessels }) => {
     const held = at.get(task);
-    if (!held) return [];
+    if (!held || room !== of) return [];
     const toMin = Math.max(...to.flatMap((next) => at.get(next)?.startMin ?? []), ...dueMin);
     return toMin > held.endMin ? [{ fromMin: held.endMin, toMin, vessels }] : [];
   });
 }
 
-/** So many vessels in the fridge from a minute on. */
-export interface InFridge {
+/** So many vessels in the cold from a minute on. */
+export interface InTheCold {
   readonly fromMin: Minute;
   readonly vessels: number;
 }
 
-/** What stands in the fridge over a plan, from each minute at which that changes on; empty where nothing ever does. */
-export function fridgeCourse(model: DayModel, plan: DayPlan): InFridge[] {
-  const cold = chilledAfter(model, plan);
+/** What stands in a cold room over a plan, from each minute at which that changes on; empty where nothing ever does. */
+export function coldCourse(model: DayModel, plan: DayPlan, room: ColdRoom): InTheCold[] {
+  const cold = chilledAfter(model, plan, room);
   const minutes = [...new Set(cold.flatMap(({ fromMin, toMin }) => [fromMin, toMin]))];
   return minutes
     .sort((a, b) => a - b)
@@ -144,12 +159,13 @@ export function fridgeCourse(model: DayModel, plan: DayPlan): InFridge[] {
     }));
 }
 
-/** Places of the fridge that a plan wants at its fullest, and when. */
-export const fridgeAtFullest = (
+/** Places of a cold room that a plan wants at its fullest, and when. */
+export const atFullest = (
   model: DayModel,
   plan: DayPlan,
+  room: ColdRoom,
 ): { readonly vessels: number; readonly atMin: Minute } =>
-  fridgeCourse(model, plan).reduce(
+  coldCourse(model, plan, room).reduce(
     (most, { fromMin, vessels }) => (vessels > most.vessels ? { vessels, atMin: fromMin } : most),
     { vessels: 0, atMin: 0 },
   );

@@ -33,6 +33,8 @@ export interface Means {
   readonly mixers: number;
   /** Vessels that stand in the fridge side by side. */
   readonly fridgePlaces: number;
+  /** And in the freezer, beside what is always there. */
+  readonly freezerPlaces: number;
   readonly roomC: number;
 }
 

@@ -1,6 +1,7 @@
 /** What can be done about a trouble, and when it cannot. Common practice, unless said otherwise. */
 import { asBaked, forecast, type ForecastPlan } from '../forecast';
 import { TART } from '../testing/bakes';
+import type { DialMarks } from '../units';
 import { VERBS } from '../work';
 import { fallOf, movesOf, TROUBLES, troublesIn, troublesOf } from './rescue';
 
@@ -40,7 +41,7 @@ it('covers a top once, and turns the oven from what it is set to then', () => {
 });
 
 it('turns the oven to what its dial has', () => {
-  const setTo = (setC: number, degrees: 'C' | 'F' | 'gas') =>
+  const setTo = (setC: number, degrees: DialMarks) =>
     movesOf('browns-early', { ...TART, setC, foil: true }, 60, degrees).map(({ deed }) =>
       deed.kind === 'oven' ? deed.celsius : NaN,
     )[0]!;

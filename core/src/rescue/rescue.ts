@@ -1,6 +1,6 @@
 import { settingAt, type Deed, type ForecastPlan } from '../forecast';
 import { OVEN_LIMITS_C } from '../oven';
-import { onDialC } from '../units';
+import { onDialC, type DialMarks } from '../units';
 import type { Verb } from '../work';
 
 /** What goes wrong while something is baked or cooked, as a cook sees it. Common practice. */
@@ -88,7 +88,7 @@ const MOVES: Readonly<Partial<Record<Trouble, readonly Move[]>>> = {
 export type OpenMove = Move & { readonly deed: Deed };
 
 /** The setting that is so much off another, as a dial in the cook's degrees has it; by a step more where it has none between. */
-function turnedBy(setC: number, byK: number, degrees: 'C' | 'F' | 'gas'): number {
+function turnedBy(setC: number, byK: number, degrees: DialMarks): number {
   const now = onDialC(setC, degrees);
   const wanted = onDialC(setC + byK, degrees);
   return wanted === now ? onDialC(setC + 2 * byK, degrees) : wanted;
@@ -102,7 +102,7 @@ export function movesOf(
   trouble: Trouble,
   asItIs: ForecastPlan,
   atS: number,
-  degrees: 'C' | 'F' | 'gas' = 'C',
+  degrees: DialMarks = 'C',
 ): readonly OpenMove[] {
   const setC = settingAt(asItIs, atS);
   return (MOVES[trouble] ?? []).flatMap((move): OpenMove[] => {

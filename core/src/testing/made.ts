@@ -47,6 +47,7 @@ export function madeOf(
     bath: null,
     shellBake: {
       raw: false,
+      start: 'chilled',
       restMin: 20,
       seal: 'none',
       stages: [

@@ -78,5 +78,6 @@ export const KITCHEN: Session['means'] = {
   rings: 4,
   mixers: 1,
   fridgePlaces: 10,
+  freezerPlaces: 4,
   roomC: 22,
 };

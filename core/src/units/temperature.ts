@@ -67,8 +67,11 @@ export const fanToStillC = (fanC: number): number => fanC + FAN_ACTS_HOTTER_K;
 /** What a dial is turned by, in degrees of its own. Common practice: ovens are set in fives. */
 const DIAL_STEP = 5;
 
+/** What the dial of an oven is marked in. */
+export type DialMarks = 'C' | 'F' | 'gas';
+
 /** The setting nearest to `celsius`, °C, that a dial has in its own degrees or marks. */
-export function onDialC(celsius: number, degrees: 'C' | 'F' | 'gas'): number {
+export function onDialC(celsius: number, degrees: DialMarks): number {
   const step = (value: number) => Math.round(value / DIAL_STEP) * DIAL_STEP;
   if (degrees === 'C') return step(celsius);
   if (degrees === 'F') return fahrenheitToCelsius(step(celsiusToFahrenheit(celsius)));

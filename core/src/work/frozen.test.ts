@@ -1,7 +1,8 @@
 /** Shells out of the freezer: how long they thaw, worked by hand, and what is left of the work of a tart. */
 import { TART } from '../testing/bakes';
 import { madeOf, partOf, planOfWork } from '../testing/made';
-import { shellThawMin, THAWED_C } from './waits';
+import { shellFreezeMin, shellThawMin, THAWED_C } from './waits';
+import { COLD_ROOM_OF } from './task';
 import { workOf } from './work';
 
 // By hand: 3.5 mm of 1200 kg/m³ are 4.2 kg/m², which take up 18 W/(m² K). In a room of 22 °C: from -18 to -4 °C
@@ -13,6 +14,14 @@ it('a lined shell thaws in a quarter of an hour', () => {
   expect(shellThawMin(7, 22)).toBeCloseTo(2 * shellThawMin(3.5, 22), 6);
   expect(shellThawMin(3.5, 30)).toBeLessThan(shellThawMin(3.5, 22));
   expect(shellThawMin(3.5, THAWED_C)).toBe(Infinity);
+});
+
+// By hand: 4.2 kg/m² give up 20 W/(m² K) at -18 °C. From 16 to -4 °C 4.2 × 2600 / 20 × ln(34 / 14) = 484.5 s;
+// 4.2 × 50 100 / (20 × 14) = 751.5 s for the ice; from -4 to -10 °C 4.2 × 1800 / 20 × ln(14 / 8) = 211.5 s: together
+// 1447.5 s. Common practice: hard after ten minutes, frozen through after twenty to thirty.
+it('a lined shell is frozen through in under half an hour', () => {
+  expect(shellFreezeMin(3.5) * 60).toBeCloseTo(1447.5, 0);
+  expect(shellFreezeMin(7)).toBeCloseTo(2 * shellFreezeMin(3.5), 6);
 });
 
 const DOUGH = { 'wheat-flour': 200, butter: 110, sugar: 60, egg: 50 };
@@ -63,4 +72,32 @@ it('asks for no freezer where there is nothing to line', () => {
   const verbs = (shell: typeof formula.shell) =>
     tasksOf({ shell, parts: [] }).map(({ verb }) => verb);
   expect(verbs('none')).not.toContain('take-out-shell');
+});
+
+describe('a shell that goes into the oven frozen', () => {
+  const shellBake = { ...formula.shellBake, start: 'frozen' } as const;
+  const bakeOf = (change: Partial<typeof shellBake>, frozenShell: boolean) =>
+    tasksOf({ shellBake: { ...shellBake, ...change } }, frozenShell).find(
+      ({ verb }) => verb === 'blind-bake',
+    )!;
+
+  // By hand: 3 mm take 3 / 3.5 of 1447.5 s, 1240.7 s: 21 min begun; a longer rest stands.
+  it.each([
+    [20, 21],
+    [40, 40],
+  ])(
+    'lies in the freezer until it is frozen through, where it rests %s min',
+    (restMin, leastMin) => {
+      expect(COLD_ROOM_OF.freeze).toBe('freezer');
+      expect(bakeOf({ restMin }, false).after).toEqual([
+        expect.objectContaining({ wait: 'freeze', leastMin, mostMin: 1440, gate: 'walls-firm' }),
+      ]);
+    },
+  );
+
+  it('is not thawed where it comes out of the freezer, and does not stand about', () => {
+    expect(bakeOf({}, true).after).toEqual([
+      expect.objectContaining({ wait: 'stand', leastMin: 0, mostMin: 10 }),
+    ]);
+  });
 });

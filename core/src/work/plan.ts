@@ -1,4 +1,4 @@
-import type { BlindForecast, BlindPlan } from '../blind';
+import type { BlindForecast, BlindPlan, LinedStart } from '../blind';
 import type { Build, BuildFormula } from '../build';
 import type { Rings } from '../doneness';
 import { stillAt, type Forecast, type ForecastPlan } from '../forecast';
@@ -25,6 +25,8 @@ export interface MadeFormula extends BuildFormula {
   readonly bath: { readonly panLengthMm: number; readonly panBreadthMm: number } | null;
   readonly shellBake: {
     readonly raw: boolean;
+    /** What a lined shell is when it goes into the oven. */
+    readonly start: LinedStart;
     readonly restMin: number;
     readonly seal: string;
     readonly stages: readonly StageOfBake[];

@@ -8,6 +8,7 @@ import {
   COOL_TO_THE_HAND_C,
   DOUGH_DISC,
   shellCoolMin,
+  shellFreezeMin,
   shellThawMin,
   slabMin,
 } from './waits';
@@ -189,6 +190,13 @@ function shellReady({ plan }: Making, last: string): After {
 /** A shell that has thawed softens from then on: so long it stands on the bench at the most, min. Common practice. */
 const THAWED_STANDS_MIN = 45;
 
+/** Whether a shell goes into the oven as it comes out of the freezer; one that is filled raw is thawed. */
+const bakedFrozen = ({ plan: { formula } }: Making): boolean =>
+  formula.shellBake.start === 'frozen' && !formula.shellBake.raw;
+
+/** What is baked frozen goes into the oven before it sweats, min. Common practice. */
+const BEFORE_IT_SWEATS_MIN = 10;
+
 /** A lined shell, with what bakes it or fills it waiting for it. `restMin` is what it rests at the least. */
 interface Lined {
   readonly tasks: readonly Task[];
@@ -207,7 +215,10 @@ function outOfTheFreezer(making: Making, partId: string, name: string): Lined {
   );
   return {
     tasks: [takeOut],
-    before: () => after(takeOut.id, 'thaw', [thawMin, thawMin + THAWED_STANDS_MIN], 'walls-firm'),
+    before: () =>
+      bakedFrozen(making)
+        ? after(takeOut.id, 'stand', [0, BEFORE_IT_SWEATS_MIN])
+        : after(takeOut.id, 'thaw', [thawMin, thawMin + THAWED_STANDS_MIN], 'walls-firm'),
   };
 }
 
@@ -217,10 +228,14 @@ function linedToday(making: Making, partId: string, built: BuiltPart | undefined
   const tasks = built
     ? lined(making, built, pressed)
     : [task(making, `${partId}/line`, 'roll-and-line', { of: partId })];
+  const [, keepsMin] = USUAL_WAITS.linedRest;
+  const freezeMin = Math.ceil(shellFreezeMin(making.plan.formula.shellThicknessMm));
   return {
     tasks,
     before: (restMin) =>
-      after(tasks.at(-1)!.id, 'rest-cold', [restMin, USUAL_WAITS.linedRest[1]], 'walls-firm'),
+      bakedFrozen(making)
+        ? after(tasks.at(-1)!.id, 'freeze', [Math.max(restMin, freezeMin), keepsMin], 'walls-firm')
+        : after(tasks.at(-1)!.id, 'rest-cold', [restMin, keepsMin], 'walls-firm'),
   };
 }
 

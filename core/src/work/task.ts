@@ -66,6 +66,7 @@ export const WAITS = [
   'soften',
   'thaw',
   'rest-cold',
+  'freeze',
   'rest',
   'steep',
   'cool',
@@ -76,8 +77,18 @@ export const WAITS = [
 ] as const;
 export type Wait = (typeof WAITS)[number];
 
-/** Waits that are spent in the fridge. */
-export const COLD_WAITS: ReadonlySet<Wait> = new Set(['rest-cold', 'chill', 'set', 'keep']);
+/** Where a kitchen keeps things cold. */
+export const COLD_ROOMS = ['fridge', 'freezer'] as const;
+export type ColdRoom = (typeof COLD_ROOMS)[number];
+
+/** Waits that are spent in the cold, and in which of them. */
+export const COLD_ROOM_OF: Readonly<Partial<Record<Wait, ColdRoom>>> = {
+  'rest-cold': 'fridge',
+  chill: 'fridge',
+  set: 'fridge',
+  keep: 'fridge',
+  freeze: 'freezer',
+};
 
 /** What is asked before a task is begun. Trade term: a gate. */
 export const GATES = [

@@ -102,6 +102,31 @@ export function shellThawMin(thicknessMm: number, roomC: number): number {
   );
 }
 
+/** Heat transfer to what stands in a freezer, by still air and the shelf together, W/(m² K). From memory: 9 and 11. */
+const IN_FREEZER_WM2K = 10;
+
+/** Dough as it is lined, and a shell that is frozen through, °C. Common practice. */
+const LINED_C = 16;
+const FROZEN_THROUGH_C = -10;
+
+/**
+ * Minutes until a lined shell of a thickness in mm is frozen through in a freezer at {@link FREEZER_C}: as
+ * {@link shellThawMin}, the other way round.
+ */
+export function shellFreezeMin(thicknessMm: number): number {
+  const { densityKgm3, frozenJkgK, thawedJkgK, iceJkg, meltsC } = FROZEN_DOUGH;
+  const perLoss = (densityKgm3 * thicknessMm) / 1000 / (2 * IN_FREEZER_WM2K);
+  const cooling = (fromC: number, toC: number): number =>
+    Math.log((fromC - FREEZER_C) / (toC - FREEZER_C));
+  return (
+    (perLoss *
+      (thawedJkgK * cooling(LINED_C, meltsC) +
+        iceJkg / (meltsC - FREEZER_C) +
+        frozenJkgK * cooling(meltsC, FROZEN_THROUGH_C))) /
+    60
+  );
+}
+
 /** A baked shell in its tin, J/(m³ K), and the loss of its two faces, W/(m² K) each. From memory. */
 const SHELL_JM3K = 700 * 2000;
 const SHELL_WM2K = 10;

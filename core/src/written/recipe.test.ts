@@ -242,7 +242,8 @@ it('takes a name of its own over a list for its heading, where a line is left fr
   // Within a list, or with nothing weighed after it, it is a line that is asked about.
   expect(sections(`${base}Mahleb\n300 ml cream`)).toEqual(['Dough']);
   expect(sections(`${base}\nMahleb\n\nserve cold`)).toEqual(['Dough']);
-  expect(sections(`${base}\nButter\n300 ml cream`)).toEqual(['Dough']);
+  // Butter is no heading there either: with the cream it is the filling, which has none.
+  expect(sections(`${base}\nButter\n300 ml cream`)).toEqual(['Dough', '']);
 });
 
 it('takes what is made or bought for a heading where a list follows, and for an ingredient in one', () => {
@@ -272,4 +273,57 @@ it('takes a list for one of its tins as a list of its own', () => {
   );
   expect(rows.find(({ text }) => text.startsWith('Caramel'))!.kind).toBe('heading');
   expect(facts).toMatchObject({ vessels: undefined, serves: 16 });
+});
+
+describe('a filling without a heading, under a shell that has one', () => {
+  const SHELL = [
+    'Slipway tart',
+    '',
+    'For the crust:',
+    '200 g plain flour',
+    '100 g butter',
+    '1 egg',
+  ];
+  const sections = (rows: readonly string[]) =>
+    readRecipe(rows.join('\n'), 'en').lines.map(({ ingredientId, section }) => [
+      ingredientId,
+      section,
+    ]);
+  const shell = [
+    ['wheat-flour', 'For the crust'],
+    ['butter', 'For the crust'],
+    ['egg', 'For the crust'],
+  ];
+
+  it('begins after the line left free, and goes on to the end of the list', () => {
+    const rows = [
+      ...SHELL,
+      '',
+      '500 ml milk',
+      '3 eggs',
+      '',
+      '80 g sugar',
+      'Method',
+      'Bake it all.',
+    ];
+    expect(sections(rows)).toEqual([...shell, ['milk', ''], ['egg', ''], ['sugar', '']]);
+  });
+
+  it.each([
+    [
+      'another list is headed as the filling',
+      [...SHELL, '', '20 ml milk', '10 g sugar', 'Filling:', '300 g cream', '2 eggs'],
+    ],
+    ["what follows is a dough's own", [...SHELL, '', '20 g sugar', '10 ml water']],
+    [
+      'every row is set apart',
+      SHELL.slice(3)
+        .flatMap((row) => ['', row])
+        .concat('', '300 g cream', '', '2 eggs'),
+    ],
+    ['no line is left free', [...SHELL, '500 ml milk', '3 eggs']],
+  ])('is none where %s', (_, rows) => {
+    const all = rows[0] === '' ? ['Slipway tart', 'For the crust:', ...rows] : rows;
+    expect(sections(all).filter(([, section]) => section === '')).toEqual([]);
+  });
 });

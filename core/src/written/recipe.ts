@@ -4,6 +4,7 @@ import { LANGUAGES, type Language } from './language';
 import { ingredientIn, knownWords } from './names';
 import { readLine, type WrittenLine } from './read';
 import { headingIn, isMethod, kindOfHeading } from './sections';
+import { withUnheadedFilling } from './unheaded';
 import { partsOfFruit } from './whole';
 
 /** What a row of a pasted text is. */
@@ -224,14 +225,14 @@ export function readRecipe(
   own: readonly Ingredient[] = [],
   kinds: ReadonlyMap<string, RowKind> = new Map(),
 ): RecipeText {
-  const rows: RecipeRow[] = [];
+  const read: RecipeRow[] = [];
   let section = '';
   let method = false;
   let count = 0;
   const all = text.split(/\r?\n/).map((each) => each.trim().slice(0, ROW_LIMIT));
   for (const [at, row] of all.entries()) {
     const seen = {
-      first: rows.every(({ kind }) => kind === 'empty'),
+      first: read.every(({ kind }) => kind === 'empty'),
       method,
       listed: count > 0,
       next: all.slice(at + 1).find((each) => each !== '') ?? '',
@@ -246,8 +247,9 @@ export function readRecipe(
     }
     const lines = kind === 'line' && count < LIST_LIMIT ? linesOf(row, section, language, own) : [];
     count += lines.length;
-    rows.push({ text: row, kind, lines });
+    read.push({ text: row, kind, lines });
   }
+  const rows = withUnheadedFilling(read);
   return {
     rows,
     lines: rows.flatMap((row) => row.lines).slice(0, LIST_LIMIT),

@@ -7,7 +7,7 @@ import {
   computedFrom,
   elapsedMin,
   firstPlan,
-  fridgeAtFullest,
+  atFullest,
   improve,
   leastPresence,
   measure,
@@ -130,7 +130,7 @@ describe('the night', () => {
   it('makes each dough once, and keeps within the fridge', () => {
     const doughs = model.value.jobs.filter(({ task }) => task.verb === 'mix-dough');
     expect(doughs.map(({ bakes }) => bakes.length).sort()).toEqual([3, 6]);
-    expect(fridgeAtFullest(model.value, first.plan).vessels).toBeLessThanOrEqual(
+    expect(atFullest(model.value, first.plan, 'fridge').vessels).toBeLessThanOrEqual(
       session.means.fridgePlaces,
     );
   });

@@ -55,6 +55,7 @@ export const demoDays = (now: Date): Readonly<Record<string, DayData>> => ({
     rings: 4,
     mixers: 1,
     fridgePlaces: 30,
+    freezerPlaces: 12,
     locks: [],
     changes: [],
     nowMin: null,

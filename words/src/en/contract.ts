@@ -70,6 +70,7 @@ export const contract = {
   'field.rings': 'The number of rings',
   'field.mixers': 'The number of mixers',
   'field.fridge-places': 'The places in the fridge',
+  'field.freezer-places': 'The places in the freezer',
   'field.in-hand': 'What is in hand, in g,',
   'field.eggs-in-hand': 'The eggs in hand',
   'field.presence': 'What being there counts',

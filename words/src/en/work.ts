@@ -42,6 +42,7 @@ export const work = {
   'work-wait.soften': 'softens',
   'work-wait.thaw': 'thaws',
   'work-wait.rest-cold': 'rests in the fridge',
+  'work-wait.freeze': 'freezes through',
   'work-wait.rest': 'rests',
   'work-wait.steep': 'steeps, covered',
   'work-wait.cool': 'cools',

@@ -1,3 +1,4 @@
+import { COLD_ROOMS, type ColdRoom } from '../../work';
 import { WEIGHT } from '../measure';
 import type { DayModel } from '../model';
 import { chilledIn } from '../reading';
@@ -17,8 +18,8 @@ export interface Aim {
   /** No plan with more of either is wanted. */
   readonly presence: { readonly least: Minute; readonly most: Minute };
   readonly most: { readonly lateMin: Minute; readonly pastMin: Minute; readonly trouble: number };
-  /** Vessels in the fridge at once. */
-  readonly places: number;
+  /** Vessels in each cold room at once. */
+  readonly places: Readonly<Record<ColdRoom, number>>;
 }
 
 /** Lateness and being past its best, in one figure. */
@@ -102,11 +103,13 @@ function ovenData(model: DayModel) {
   };
 }
 
-function fridgeData(model: DayModel, number: ReadonlyMap<string, number>, places: number) {
+function coldData(model: DayModel, number: ReadonlyMap<string, number>, places: Aim['places']) {
   const chilled = chilledIn(model);
   return {
     chilled: chilled.length,
-    places,
+    rooms: COLD_ROOMS.length,
+    places: COLD_ROOMS.map((room) => places[room]),
+    cold_room: chilled.map(({ room }) => COLD_ROOMS.indexOf(room) + 1),
     cold_after: chilled.map(({ task }) => number.get(task)),
     cold_before: chilled.map(({ to }) => setOf(to.map((task) => number.get(task)!))),
     cold_until: chilled.map(({ dueMin }) => Math.max(0, ...dueMin)),
@@ -154,7 +157,7 @@ export function dataOf(
       most_past: aim.most.pastMin,
       ...hands,
       ...ovenData(model),
-      ...fridgeData(model, number, aim.places),
+      ...coldData(model, number, aim.places),
       day_end: Math.max(...dues.map(({ dueMin }) => dueMin)) + aim.most.lateMin,
       at_hob: at('hob'),
       rings: session.means.rings,

@@ -91,18 +91,22 @@ predicate shared(array[int] of TASK: m, int: n) = if length(m) <= n then true
   else cumulative([start[t] | t in m], [minutes[t] | t in m], [1 | t in m], n) endif;
 constraint shared(at_hob, rings) /\ shared(at_mixer, mixers);
 
-% The fridge: from the end of a task until the last of what waits for it begins, or is fetched.
-int: chilled; int: places; int: day_end;
+% Fridge and freezer: from the end of a task until the last of what waits for it begins, or is fetched.
+int: chilled; int: rooms; int: day_end;
+array[1..rooms] of int: places;
+array[1..chilled] of 1..rooms: cold_room;
 array[1..chilled] of TASK: cold_after;
 array[1..chilled] of set of TASK: cold_before;
 array[1..chilled] of int: cold_until;
 array[1..chilled] of int: vessels;
 array[1..chilled] of var 0..day_end: cold = [ let { var 0..day_end: x } in x | k in 1..chilled ];
-constraint if sum(vessels) <= places then forall(k in 1..chilled)( cold[k] = 0 ) else
-  forall(k in 1..chilled)(
+constraint forall(r in 1..rooms)( let { array[int] of int: m = [ k | k in 1..chilled where cold_room[k] = r ] } in
+  if sum(k in m)( vessels[k] ) <= places[r] then forall(k in m)( cold[k] = 0 ) else
+  forall(k in m)(
     cold[k] >= cold_until[k] - start[cold_after[k]] - minutes[cold_after[k]] /\
     forall(t in cold_before[k])( cold[k] >= start[t] - start[cold_after[k]] - minutes[cold_after[k]] )) /\
-  cumulative([start[cold_after[k]] + minutes[cold_after[k]] | k in 1..chilled], cold, vessels, places) endif;
+  cumulative([start[cold_after[k]] + minutes[cold_after[k]] | k in m], [cold[k] | k in m], [vessels[k] | k in m],
+    places[r]) endif );
 
 % What is aimed at, counted by so many minutes at once: fewer steps to the best, and a bound as coarse as they are.
 int: aim; int: step;

@@ -3,7 +3,7 @@ import type { Found } from '../improve';
 import { costOf, leastPresence, measure, type DayWeights } from '../measure';
 import type { DayModel } from '../model';
 import { polish } from '../polish';
-import { fridgeAtFullest } from '../reading';
+import { atFullest, coldPlaces } from '../reading';
 import { keeping } from '../recreate';
 import type { DayPlan, Minute } from '../session';
 import { planFrom } from './answer';
@@ -21,8 +21,8 @@ export interface Known {
   /** The least presence of any plan that was found with no more trouble, and what no such plan can be under, min. */
   readonly presenceMin: Minute;
   readonly leastMin: Minute;
-  /** No plan with more in the fridge is looked for: its places, or what the first plan wants of them. */
-  readonly places: number;
+  /** No plan with more in the fridge or the freezer is looked for: their places, or what the first plan wants of them. */
+  readonly places: Aim['places'];
   /** Runs one after another that found nothing. */
   readonly vain: number;
 }
@@ -180,13 +180,17 @@ async function lessPresence(model: DayModel, known: Known, proving: Proving): Pr
 /** What is known of a day by one plan of it, before the solver is asked. */
 export function knownBy(model: DayModel, best: Found): Known {
   const { left, lateMin, pastBestMin, presenceMin } = measure(model, best.plan);
+  const places = coldPlaces(model);
   return {
     best,
     trouble: troubleOf(model, best.plan),
     troubleProved: left + lateMin + pastBestMin === 0,
     presenceMin: left > 0 ? Infinity : presenceMin,
     leastMin: leastPresence(model),
-    places: Math.max(model.session.means.fridgePlaces, fridgeAtFullest(model, best.plan).vessels),
+    places: {
+      fridge: Math.max(places.fridge, atFullest(model, best.plan, 'fridge').vessels),
+      freezer: Math.max(places.freezer, atFullest(model, best.plan, 'freezer').vessels),
+    },
     vain: 0,
   };
 }
@@ -202,7 +206,7 @@ export const settled = ({ troubleProved, presenceMin, leastMin }: Known): boolea
  * never a plan.
  *
  * The bound holds for presence, in minutes, over all plans that have no more trouble than the best that is known and want no
- * more of the fridge than there is, or than the first plan wanted.
+ * more of the fridge and the freezer than there is, or than the first plan wanted.
  */
 export function proveOn(model: DayModel, known: Known, proving: Proving): Promise<Known> {
   if (settled(known)) return Promise.resolve(known);

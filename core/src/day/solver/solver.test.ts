@@ -25,7 +25,7 @@ const IN_TIME: Aim = {
   stepMin: 1,
   presence: { least: 0, most: 10_000 },
   most: { lateMin: 0, pastMin: 0, trouble: 0 },
-  places: 100,
+  places: { fridge: 100, freezer: 100 },
 };
 
 /** Whether a day can be had at all, by the solver, with the plan where there is one. */
@@ -190,25 +190,44 @@ it('a day that nobody could have in time is proved to be none, with the least la
   expect((await inTime(day(120))).ended).toBe('best');
 });
 
-it('a day that wants more of the fridge than there is cannot be had', async () => {
+it.each([
   // Two bakes of two tins that chill for an hour, both fetched at three by the one cook who is there until then.
+  [
+    'fridge',
+    {
+      tasks: [plainTask('fill', 20, { verb: 'fill', vessels: 2 })],
+      ready: [{ task: 'fill', leastMin: 60, mostMin: 600 }],
+    },
+  ],
+  // Two of two lined shells that freeze for an hour, until at the last minute one after the other is filled.
+  [
+    'freezer',
+    {
+      tasks: [
+        plainTask('line', 20, { verb: 'roll-and-line', vessels: 2 }),
+        plainTask('fill', 2, {
+          verb: 'mix-fruit',
+          after: [{ task: 'line', wait: 'freeze', leastMin: 90, mostMin: 600 }],
+        }),
+      ],
+      ready: [{ task: 'fill', leastMin: 0, mostMin: 600 }],
+    },
+  ],
+] as const)('a day that wants more of the %s than there is cannot be had', async (room, work) => {
   const model = made({
     wanted: ['a', 'b'].map((id) => ({
       id,
       name: id,
       dueMin: 180,
-      work: {
-        tasks: [plainTask('fill', 20, { verb: 'fill', vessels: 2 })],
-        ready: [{ task: 'fill', leastMin: 60, mostMin: 600 }],
-        besides: [],
-      },
+      work: { ...work, besides: [] },
     })),
     means: KITCHEN,
     fromMin: 0,
   });
   expect((await inTime(model)).ended).toBe('best');
-  expect((await inTime(model, 4)).ended).toBe('best');
-  expect((await inTime(model, 3)).ended).toBe('none');
+  const places = (most: number) => ({ ...IN_TIME.places, [room]: most });
+  expect((await inTime(model, places(4))).ended).toBe('best');
+  expect((await inTime(model, places(3))).ended).toBe('none');
 });
 
 it('says so where a task has no hour at all', () => {

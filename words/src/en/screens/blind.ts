@@ -44,6 +44,7 @@ export const blind = {
   'blind.kept-at': 'Kept at',
   'blind.the-fillings-water-activity-is':
     'This counts in hours, not minutes, and the seals are set to what cooks report. The filling’s water activity is {filling}; the base starts at {baseActivity}.',
+  'blind.bare': 'bare',
   'blind.bare-out-of-the-ring': 'no weights, out of the ring',
   'blind.first': 'First',
   'blind.then': 'Then',

@@ -50,6 +50,8 @@ export const day = {
   'day.not-known': '{bake}: {why}',
   'day.fridge-full':
     'The fridge has {places} places, and {wanted} are wanted at {at}. Make room, or bring some of it forward.',
+  'day.freezer-full':
+    'The freezer has {places, plural, one {# free place} other {# free places}}, and {wanted} are wanted at {at}. Make room, or bake some of the shells chilled instead.',
   'day.out-of-the-cold':
     '{bake} stands {hours} out of the cold before it is served. Put it in the fridge, or bake it later; four hours are the usual limit, and local codes come first.',
   'day.broken': 'This plan breaks a rule: {says} Take back what you put by hand.',
@@ -187,6 +189,7 @@ export const day = {
   'day.rings': 'Rings',
   'day.mixers': 'Mixers',
   'day.fridge': 'Places in the fridge',
+  'day.freezer': 'Free in the freezer',
   'day.begins': 'Nothing begins before',
   'day.begins-evening': 'the evening before',
   'day.begins-day': 'the day before',
@@ -195,7 +198,6 @@ export const day = {
   'day.day-name': 'Name of the day',
   'day.named': 'The day',
 
-  'day.fridge-lane': 'Fridge',
   'day.hold': '{what}, {from} to {to}: show its way',
   'day.let-go': 'Let go',
   'day.ovens': 'The ovens',
