@@ -9,7 +9,7 @@ const swc = {
 };
 
 /** Packages that ship as modules only are made into what Jest loads. */
-const MODULES_ONLY = ['intl-messageformat', '@formatjs'];
+const MODULES_ONLY = ['intl-messageformat', '@formatjs', 'quick-lru'];
 const withModules = {
   transform: { ...swc, [`/node_modules/(${MODULES_ONLY.join('|')})/.+\\.js$`]: swc['^.+\\.tsx?$'] },
   transformIgnorePatterns: [`/node_modules/(?!(${MODULES_ONLY.join('|')})/)`],
@@ -59,7 +59,7 @@ function clientRoom() {
     setupFilesAfterEnv: [...(web.setupFilesAfterEnv ?? []), '<rootDir>/src/testing/queries.ts'],
     // Packages that ship as modules only; the name may go on (react-native-web, d3-scale).
     transformIgnorePatterns: [
-      `node_modules/(?!(${MODULES_ONLY.join('|')}|react-native|@react-native|expo|@expo|lucide|nativewind|d3-|internmap|delaunator|robust-predicates|uuid|date-fns|@reduxjs|immer|react-redux|@hookform|standard-navigation|javascript-lp-solver|quick-lru))`,
+      `node_modules/(?!(${MODULES_ONLY.join('|')}|react-native|@react-native|expo|@expo|lucide|nativewind|d3-|internmap|delaunator|robust-predicates|uuid|date-fns|@reduxjs|immer|react-redux|@hookform|standard-navigation|javascript-lp-solver))`,
     ],
   };
 }

@@ -27,8 +27,12 @@ async function whenChanged(what, sources, stamp, build) {
 
 /** How the server is bundled: its own rooms in, every package left outside. */
 export const SERVER_BUILD = {
-  // The server, and the thread that draws its cards.
-  entryPoints: [join(ROOT, 'server/src/main.ts'), join(ROOT, 'server/src/card/worker.ts')],
+  // The server, and the threads that draw its cards and plan its calendars.
+  entryPoints: [
+    join(ROOT, 'server/src/main.ts'),
+    join(ROOT, 'server/src/card/worker.ts'),
+    join(ROOT, 'server/src/calendar/worker.ts'),
+  ],
   outdir: join(ROOT, 'server/dist'),
   outbase: join(ROOT, 'server/src'),
   bundle: true,
@@ -38,6 +42,8 @@ export const SERVER_BUILD = {
   sourcemap: true,
   packages: 'external',
   alias: {
+    '@hollow-moon/core/planning': join(ROOT, 'core/planning.ts'),
+    '@hollow-moon/contract/planning': join(ROOT, 'contract/planning.ts'),
     '@hollow-moon/core': join(ROOT, 'core/src/index.ts'),
     '@hollow-moon/contract': join(ROOT, 'contract/src/index.ts'),
     '@hollow-moon/words': join(ROOT, 'words/src/index.ts'),

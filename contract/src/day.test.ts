@@ -2,6 +2,7 @@
 import Papa from 'papaparse';
 import { findingIn } from './limits';
 import { dayDataSchema, type DayData } from './day';
+import { toCalendar } from './formats/calendar';
 import { fromDayFile, toDayCsv, toDayFile, toDoneCsv, type DoneRow } from './formats/day';
 import {
   asWanted,
@@ -270,4 +271,30 @@ describe('files of a day', () => {
       },
     ]);
   });
+});
+
+it('has the hours of the wall in its calendar, each event under its own name', () => {
+  const text = toCalendar(
+    { id: 'day', version: 3, data: { ...DAY, name: 'Feast', date: '2026-12-01' } },
+    // By hand: the evening before at 22:20, ten past six of the day, and past midnight of the next.
+    [
+      {
+        id: 'a',
+        fromMin: 2 * 1440 - 100,
+        toMin: 2 * 1440 - 85,
+        summary: 'Mix',
+        description: 'Ada',
+      },
+      { id: 'b', fromMin: 2 * 1440 + 370, toMin: 2 * 1440 + 370, summary: 'Ready' },
+      { id: 'c', fromMin: 3 * 1440 + 5, toMin: 3 * 1440 + 10, summary: 'Clear up' },
+    ],
+    new Date('2026-11-30T12:00:00Z'),
+  );
+  const lines = text.split('\r\n');
+  expect(lines.filter((line) => /^(UID|SEQUENCE|DTSTART|DTEND)/.test(line))).toEqual([
+    ...['UID:a@day', 'SEQUENCE:3', 'DTSTART:20261130T222000', 'DTEND:20261130T223500'],
+    ...['UID:b@day', 'SEQUENCE:3', 'DTSTART:20261201T061000', 'DTEND:20261201T061000'],
+    ...['UID:c@day', 'SEQUENCE:3', 'DTSTART:20261202T000500', 'DTEND:20261202T001000'],
+  ]);
+  expect(lines).toContain('DESCRIPTION:Ada');
 });

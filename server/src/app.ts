@@ -30,7 +30,10 @@ import { eventsRoute } from './routes/events';
 import { idFrom, parse, readRoutes, shown, writeRoutes } from './routes/resource';
 import { CARD_SIZES } from './card/draw';
 import { METRIC, UNIT_CHOICES } from '@hollow-moon/words';
-import type { DrawCards } from './card/pool';
+import type { CardAsk } from './card/worker';
+import type { CalendarAsk } from './calendar/worker';
+import { createCalendars } from './services/calendar';
+import type { Run } from './threads/threads';
 import { servePages } from './pages';
 import { cardNeeds } from './services/card';
 import { createChanges, telling, type Changes } from './services/changes';
@@ -42,7 +45,8 @@ export interface AppDependencies {
   readonly database: Database;
   readonly version: string;
   readonly now: () => Date;
-  readonly drawCards: DrawCards;
+  readonly drawCards: Run<CardAsk, Uint8Array>;
+  readonly makeCalendar: Run<CalendarAsk, string>;
   /** Told of everything that is written; whoever stops the server ends them. */
   readonly changes?: Changes;
   /** Writes to the log what went wrong by our own fault. */
@@ -211,7 +215,8 @@ export function createApp(dependencies: AppDependencies): Express {
   resource('ovens', 'oven', keeperOf(database, ovens, 'oven', now), ovenDataSchema);
   resource('pantry', 'ingredient', keeperOf(database, pantry, 'ingredient', now), pantryDataSchema);
   const dayKeeper = keeperOf(database, days, 'day', now);
-  const dayReading = dayRoutes(database, dayKeeper, kitchenMustExist, changes);
+  const calendarOf = createCalendars(database, dependencies.makeCalendar, now);
+  const dayReading = dayRoutes(database, dayKeeper, kitchenMustExist, changes, calendarOf);
   resource('days', 'day', dayKeeper, dayDataSchema, dayReading);
   app.use(`${IN_KITCHEN}/took`, tookRoute(database, kitchenMustExist));
   resource('orders', 'order', keeperOf(database, orders, 'order', now), orderDataSchema);

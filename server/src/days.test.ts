@@ -1,5 +1,6 @@
 /** A day in the book: kept whole, changed, put away, and never half. */
 import { daySchema, type DayData } from '@hollow-moon/contract';
+import ICAL from 'ical.js';
 import { randomUUID } from 'node:crypto';
 import request from 'supertest';
 import type TestAgent from 'supertest/lib/agent';
@@ -100,4 +101,52 @@ it('an oven keeps the shelves somebody has measured, and has none where nobody h
   const none = { ...plain, shelves: { count: 0, lengthMm: 500, breadthMm: 400 } };
   const refused = await agent.put(`${ovens}/${id}`).send(write(none, 2)).expect(422);
   expect(refused.body.error.path).toBe('data.shelves.count');
+});
+
+describe('the calendar of a day', () => {
+  /** Names, hours and turns of what a calendar holds. */
+  const eventsOf = async (address: string) => {
+    const { text, headers } = await agent.get(`${address}/calendar.ics`).expect(200);
+    expect(headers['content-type']).toBe('text/calendar; charset=utf-8');
+    return new ICAL.Component(ICAL.parse(text) as unknown[])
+      .getAllSubcomponents('vevent')
+      .map((each) => new ICAL.Event(each))
+      .map(({ uid, startDate, summary, sequence }) => ({
+        ...{ uid, summary, sequence },
+        // Floating: the hours of the wall.
+        start: `${startDate.toString()} ${startDate.zone.tzid}`,
+      }));
+  };
+
+  it('is planned from the book, and each change comes in place of what was there', async () => {
+    const data = await demoDay();
+    const bake = { ...data.wanted[0]!, dueMin: 420, forWhom: 'the boat' };
+    const address = `${days}/${randomUUID()}`;
+    const asked = { ...data, wanted: [bake], locks: [], changes: [], way: null };
+    await agent.put(address).send(write(asked)).expect(200);
+    const first = await eventsOf(address);
+    expect(first.length).toBeGreaterThan(5);
+    expect(first.at(-1)).toEqual({
+      uid: `${bake.id}@${address.split('/').at(-1)}`,
+      summary: expect.stringContaining('the boat') as string,
+      sequence: 1,
+      start: `${data.date}T07:00:00 floating`,
+    });
+    // All of it is done before its hour, and nothing is in it twice.
+    expect(first.filter(({ start }) => start > first.at(-1)!.start)).toEqual([]);
+    expect(new Set(first.map(({ uid }) => uid)).size).toBe(first.length);
+    await agent
+      .put(address)
+      .send(write({ ...asked, wanted: [{ ...bake, dueMin: 480 }] }, 1))
+      .expect(200);
+    const then = await eventsOf(address);
+    expect(then.map(({ uid }) => uid).sort()).toEqual(first.map(({ uid }) => uid).sort());
+    expect(then.at(-1)).toMatchObject({ sequence: 2, start: `${data.date}T08:00:00 floating` });
+  });
+
+  it('is nobody’s of another kitchen, nor of no day', async () => {
+    const other = days.replace(DEMO_KITCHEN_ID, randomUUID());
+    await agent.get(`${other}/${DEMO_DAY_ID}/calendar.ics`).expect(404);
+    await agent.get(`${days}/${randomUUID()}/calendar.ics`).expect(404);
+  });
 });

@@ -3,11 +3,13 @@ import { createServer } from 'node:http';
 import { fileURLToPath } from 'node:url';
 import { LOOPBACK_NAMES } from './access';
 import { createApp } from './app';
-import { createCardPool } from './card/pool';
+import type { CalendarAsk } from './calendar/worker';
+import type { CardAsk } from './card/worker';
 import { migrate } from './database/migrate';
 import { closeDatabase, openDatabase } from './database/pool';
 import { loadDemo } from './demo/load';
 import { createChanges } from './services/changes';
+import { createThreads } from './threads/threads';
 
 /** Until there is a sign-in, only this machine may ask. */
 const HOST = '127.0.0.1';
@@ -35,14 +37,22 @@ const clientFolder = pathOf('../../client/dist');
 const { version } = JSON.parse(readFileSync(pathOf('../../package.json'), 'utf8')) as {
   version: string;
 };
-const cards = createCardPool(pathOf('./card/worker.js'));
+/** A card takes a part of a second, a night of twelve bakes some seconds; what takes this long is given up, ms. */
+const CARD_PATIENCE_MS = 20_000;
+const CALENDAR_PATIENCE_MS = 60_000;
+const cards = createThreads<CardAsk, Uint8Array>(pathOf('./card/worker.js'), CARD_PATIENCE_MS);
+const calendars = createThreads<CalendarAsk, string>(
+  pathOf('./calendar/worker.js'),
+  CALENDAR_PATIENCE_MS,
+);
 const changes = createChanges();
 const app = createApp({
   database,
   changes,
   version,
   now: () => new Date(),
-  drawCards: cards.draw,
+  drawCards: cards.run,
+  makeCalendar: calendars.run,
   hosts: [...LOOPBACK_NAMES, ...otherHosts],
   report: (cause) => console.error(cause),
   ...(existsSync(clientFolder) ? { clientFolder } : {}),
@@ -68,7 +78,9 @@ function stop(): void {
   const giveUp = setTimeout(() => server.closeAllConnections(), DRAIN_MS);
   giveUp.unref();
   server.close(() => {
-    void Promise.all([cards.close(), closeDatabase(database)]).finally(() => process.exit(0));
+    void Promise.all([cards.close(), calendars.close(), closeDatabase(database)]).finally(() =>
+      process.exit(0),
+    );
   });
   // Whoever listens would never be idle.
   changes.end();

@@ -1,6 +1,7 @@
 export * from './batch';
 export * from './blind';
 export * from './card';
+export * from './day';
 export * from './forecast';
 export * from './measures';
 export * from './quantities';

@@ -1,12 +1,11 @@
 import { type StoredDay } from '@hollow-moon/contract';
-import { toDayCsv, toDayFile, type DayRow } from '@hollow-moon/contract/planning';
-import { say } from '@hollow-moon/words';
+import { toCalendar, toDayCsv, toDayFile, type DayRow } from '@hollow-moon/contract/planning';
+import { bakesInWords, eventsInWords, peopleInWords, say } from '@hollow-moon/words';
 import { format } from 'date-fns';
-import { View } from 'react-native';
+import { useState } from 'react';
+import { Text, View } from 'react-native';
 import type { KitchenBook } from '../book/book';
 import { Button, fileName, Fold, keepAsFile, Soft } from '../design';
-import { toCalendar } from './calendar';
-import { bakesInWords, peopleInWords } from './dayWords';
 import type { Planned } from './usePlan';
 import { momentOf } from './when';
 
@@ -31,6 +30,38 @@ export const rowsOf = (date: string, planned: Planned): DayRow[] =>
       people: peopleInWords(people, planned),
     };
   });
+
+/** Where a calendar finds the day whenever it looks; the book has to be there then. */
+function CalendarAddress({
+  kitchenId,
+  dayId,
+}: {
+  readonly kitchenId: string;
+  readonly dayId: string;
+}) {
+  const address = `${globalThis.location.origin}/api/kitchens/${kitchenId}/days/${dayId}/calendar.ics`;
+  const [copied, setCopied] = useState(false);
+  const copy = () => void navigator.clipboard.writeText(address).then(() => setCopied(true));
+  return (
+    <View className="gap-1">
+      <Soft>{say('day.calendar-address')}</Soft>
+      <Text
+        selectable
+        className="break-all font-read text-small text-ink"
+        testID="calendar-address"
+      >
+        {address}
+      </Text>
+      {/* Browsers lend the clipboard only to pages they trust. */}
+      {'clipboard' in navigator ? (
+        <View className="flex-row items-center gap-2">
+          <Button label={say('day.copy-address')} testID="copy-address" onPress={copy} />
+          <View role="status">{copied ? <Soft>{say('day.copied')}</Soft> : null}</View>
+        </View>
+      ) : null}
+    </View>
+  );
+}
 
 /** The plan on paper, in a calendar, in a table, as a file. */
 export function AlongFold({
@@ -64,7 +95,14 @@ export function AlongFold({
                 keepAsFile(
                   fileName(name, 'ics'),
                   'text/calendar',
-                  toCalendar(stored, planned!, new Date()),
+                  toCalendar(
+                    stored,
+                    eventsInWords(
+                      planned!,
+                      (bake) => data.wanted.find(({ id }) => id === bake)?.forWhom,
+                    ),
+                    new Date(),
+                  ),
                 )
               }
             />
@@ -89,6 +127,7 @@ export function AlongFold({
             />
           </View>
           <Soft>{say('day.calendar-says')}</Soft>
+          <CalendarAddress kitchenId={book.kitchen.id} dayId={stored.id} />
         </>
       )}
     </Fold>

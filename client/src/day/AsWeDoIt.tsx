@@ -1,11 +1,10 @@
 import type { ChangeData } from '@hollow-moon/contract';
 import { canFollow, canSplit, secondPart, type Task } from '@hollow-moon/core/planning';
-import { say } from '@hollow-moon/words';
+import { nameOfTask, say } from '@hollow-moon/words';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { Button, focusOn, icons, NumberField, Picker, TextField, Tick } from '../design';
-import { nameOfTask } from './dayWords';
 import type { TaskOfDay } from './taskOfDay';
 
 /** A step of the cook's own takes so long until they have said otherwise, min. */

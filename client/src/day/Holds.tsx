@@ -1,10 +1,9 @@
 import { programmeOfOven } from '@hollow-moon/core/planning';
-import { say } from '@hollow-moon/words';
+import { bakesInWords, say, taskInWords } from '@hollow-moon/words';
 import { useRef, type ComponentProps } from 'react';
 import { Pressable, View } from 'react-native';
 import { Button, Read, Soft } from '../design';
 import { ByHand } from './ByHand';
-import { bakesInWords, taskInWords } from './dayWords';
 import { MOVED_MIN, STEP_MIN } from './moving';
 import { LOAD_PX, OVEN_PX, type Lanes, type Scale } from './night';
 import type { TaskOfDay } from './taskOfDay';

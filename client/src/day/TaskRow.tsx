@@ -1,9 +1,8 @@
-import { say } from '@hollow-moon/words';
+import { bakesInWords, peopleInWords, say, taskInWords } from '@hollow-moon/words';
 import { Pressable, Text, View } from 'react-native';
 import { icons, Read, Soft, useWords } from '../design';
 import { AsWeDoIt } from './AsWeDoIt';
 import { ByHandHere } from './ByHand';
-import { bakesInWords, peopleInWords, taskInWords } from './dayWords';
 import type { TaskOfDay } from './taskOfDay';
 import { hourOf, lasting } from './when';
 

@@ -1,9 +1,8 @@
 import type { StoredDay } from '@hollow-moon/contract';
-import { say, listed } from '@hollow-moon/words';
+import { bakesInWords, listed, peopleInWords, say, taskInWords } from '@hollow-moon/words';
 import { Text, View } from 'react-native';
 import type { KitchenBook } from '../book/book';
 import { PlaceLink, Soft, Title } from '../design';
-import { bakesInWords, peopleInWords, taskInWords } from './dayWords';
 import { useDays } from './useDay';
 import { useMinute } from './useMinute';
 import { usePlan, type Planned } from './usePlan';

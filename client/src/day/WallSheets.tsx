@@ -1,9 +1,8 @@
 import type { DayData } from '@hollow-moon/contract';
 import { worklistOf } from '@hollow-moon/core/planning';
-import { say } from '@hollow-moon/words';
+import { bakesInWords, peopleInWords, say, taskInWords } from '@hollow-moon/words';
 import { createElement } from 'react';
 import { useWords } from '../design';
-import { bakesInWords, peopleInWords, taskInWords } from './dayWords';
 import type { Planned } from './usePlan';
 import { dayAndHour, dayInWords } from './when';
 

@@ -1,7 +1,6 @@
 export { buildOfWanted } from './buildOfWanted';
 export * from './DayScreen';
 export * from './DaysScreen';
-export { bakesInWords, peopleInWords, taskInWords } from './dayWords';
 export * from './NoSuchDay';
 export * from './Today';
 export { useDays } from './useDay';

@@ -1,24 +1,15 @@
 import { type DayData, type MarkData, type StoredDay } from '@hollow-moon/contract';
-import { BEFORE_MIN, sessionOf, wayFromData } from '@hollow-moon/contract/planning';
+import { BEFORE_MIN, plannedDay, type PlannedDay } from '@hollow-moon/contract/planning';
 import { type Problem } from '@hollow-moon/core';
 import {
   checkPlan,
-  construct,
   measure,
-  modelOf,
   ranBy,
   replan,
   standings,
-  wayFor,
   withImplied,
-  type Breach,
-  type DayModel,
-  type DayPlan,
-  type Measures,
   type Ran,
-  type Session,
   type TaskStanding,
-  type Way,
 } from '@hollow-moon/core/planning';
 import { useDeferredValue, useMemo } from 'react';
 import type { KitchenBook } from '../book/book';
@@ -27,15 +18,8 @@ import { useMinute } from './useMinute';
 import { workedIn, type Works } from './useWorks';
 import { exactMinuteOf } from './when';
 
-/** A day as it is planned: what was asked, what was found, and that it holds. */
-export interface Planned {
-  readonly session: Session;
-  readonly model: DayModel;
-  readonly way: Way;
-  readonly plan: DayPlan;
-  readonly measures: Measures;
-  /** Empty, or the plan is not one to work by. */
-  readonly breaches: readonly Breach[];
+/** A day as it is planned, and as it goes on. */
+export interface Planned extends PlannedDay {
   /** Once something was tapped: the day as it was planned before, what has happened, and how each task stands. */
   readonly worked?: {
     readonly asked: Planned;
@@ -53,22 +37,8 @@ export function planned(
   works: Pick<Works, 'bakes'>,
   book: KitchenBook,
 ): { readonly planned: Planned } | { readonly problem: Problem } {
-  const session = sessionOf(day, works.bakes, workedIn(book));
-  const made = modelOf(session);
-  if (!made.ok) return { problem: made.problem };
-  const model = made.value;
-  const way = wayFor(model, day.way ? wayFromData(day.way) : undefined, day.presence);
-  const plan = construct(model, way);
-  return {
-    planned: {
-      session,
-      model,
-      way,
-      plan,
-      measures: measure(model, plan),
-      breaches: checkPlan(model, plan),
-    },
-  };
+  const made = plannedDay(day, works.bakes, workedIn(book));
+  return made.ok ? { planned: made.value } : { problem: made.problem };
 }
 
 /** The time is looked at at least so often, min. */

@@ -1,12 +1,13 @@
-import type { DayData, WantedData } from '@hollow-moon/contract';
+import type { DayData } from '@hollow-moon/contract';
 import {
   asWanted,
+  bakedAs,
   workAskOf,
-  workListOf,
+  workedBakeOf,
   type WorkedBake,
   type WorkedIn,
 } from '@hollow-moon/contract/planning';
-import { buildOf, findAmong, type Problem, type Rings } from '@hollow-moon/core';
+import type { Problem, Rings } from '@hollow-moon/core';
 import { computedFrom, type Computed } from '@hollow-moon/core/planning';
 import { useEffect, useMemo, useState } from 'react';
 import type { KitchenBook } from '../book/book';
@@ -38,23 +39,6 @@ export const workedIn = (book: KitchenBook): WorkedIn => ({
   own: book.own,
   formulaOf: book.formulaOf,
 });
-
-/** No nuts of any kind in a bake, by its allergens. */
-function isNutFree(formulaId: string, book: KitchenBook): boolean {
-  const data = book.formulaOf(formulaId);
-  if (!data) return false;
-  const vessel = book.vessels.find(({ id }) => id === data.vesselId)?.data;
-  const { allergens } = buildOf(data, {
-    grade: book.kitchen.data.eggGrade,
-    vessel,
-    formulaOf: book.formulaOf,
-    find: findAmong(book.own),
-  });
-  return !allergens.includes('nuts') && !allergens.includes('peanut');
-}
-
-/** What is forecast once: a formula, at the heat it has on this day. */
-const bakedAs = ({ formulaId, ovenC }: WantedData): string => `${formulaId}@${ovenC ?? ''}`;
 
 /** What the tasks of each formula take, worked out beside the screen; what is known is remembered. */
 function useComputed(
@@ -111,19 +95,15 @@ export function useWorks(
     const formulas = new Set<string>();
     const moons = new Map<string, Rings>();
     for (const each of wanted) {
-      const { id, formulaId, vessels, frozenShell } = each;
-      const data = where.formulaOf(formulaId);
       const known = computed.get(bakedAs(each));
-      if (data) formulas.add(bakedAs(each));
-      if (!data || !known) continue;
-      if (known.moon) moons.set(id, known.moon);
-      const work = workListOf(asWanted(data, each), vessels, where, known, frozenShell);
-      if (work.ok) {
-        const nutFree = isNutFree(formulaId, book);
-        bakes.push({ id, name: data.name, work: work.value, nutFree });
-      } else unknown.push({ id, name: data.name, why: work.problem });
+      if (where.formulaOf(each.formulaId)) formulas.add(bakedAs(each));
+      const worked = known && workedBakeOf(each, known, where);
+      if (!worked) continue;
+      if (known.moon) moons.set(each.id, known.moon);
+      if ('bake' in worked) bakes.push(worked.bake);
+      else unknown.push({ id: each.id, ...worked });
     }
     const done = [...formulas].filter((id) => computed.has(id)).length;
     return { bakes, unknown, moons, done, all: formulas.size };
-  }, [wanted, where, computed, book]);
+  }, [wanted, where, computed]);
 }

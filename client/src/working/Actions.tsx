@@ -1,8 +1,8 @@
 import { troublesIn, type Trouble } from '@hollow-moon/core';
-import { say } from '@hollow-moon/words';
+import { say, taskInWords } from '@hollow-moon/words';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { taskInWords, lasting } from '../day';
+import { lasting } from '../day';
 import { TroubleForm } from '../deeds';
 import {
   Button,

@@ -1,9 +1,9 @@
 import type { MarkData, StoredDay } from '@hollow-moon/contract';
 import { toDoneCsv, type DoneRow } from '@hollow-moon/contract/planning';
-import { say } from '@hollow-moon/words';
+import { bakesInWords, say, taskInWords } from '@hollow-moon/words';
 import { format } from 'date-fns';
 import { View } from 'react-native';
-import { bakesInWords, hourOf, lasting, momentOf, taskInWords, type WorkedPlan } from '../day';
+import { hourOf, lasting, momentOf, type WorkedPlan } from '../day';
 import { Button, fileName, keepAsFile, PlaceLink, Read, Soft } from '../design';
 import { bakeOf } from './useTaps';
 

@@ -1,8 +1,8 @@
 import type { MarkData, StoredDay } from '@hollow-moon/contract';
 import type { Waiting } from '@hollow-moon/core/planning';
-import { clock, say } from '@hollow-moon/words';
+import { bakesInWords, clock, peopleInWords, say, taskInWords } from '@hollow-moon/words';
 import { Pressable, Text, View } from 'react-native';
-import { bakesInWords, dayAndHour, hourOf, peopleInWords, taskInWords, type Planned } from '../day';
+import { dayAndHour, hourOf, type Planned } from '../day';
 import { Button, Fold, Read, Soft, Title, useWords } from '../design';
 import type { Row, Rows } from './order';
 import { standingInWords } from './TaskCard';

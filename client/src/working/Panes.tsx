@@ -1,7 +1,6 @@
-import { say } from '@hollow-moon/words';
+import { say, taskInWords } from '@hollow-moon/words';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { taskInWords } from '../day';
 import { Button, focusOn, icons, Notice, Picker, Read, Soft } from '../design';
 import { Column, Margin, useWide } from '../layout';
 import { handChosen } from '../state/settings';

@@ -1,6 +1,6 @@
-import { clock, say } from '@hollow-moon/words';
+import { bakesInWords, clock, say, taskInWords } from '@hollow-moon/words';
 import { Text, View } from 'react-native';
-import { bakesInWords, taskInWords, type Planned } from '../day';
+import { type Planned } from '../day';
 import { Button, icons } from '../design';
 import { useAfarSize, useWholeScreen } from '../layout';
 import { nextTap } from './Actions';

@@ -1,20 +1,19 @@
 import type { StoredDay } from '@hollow-moon/contract';
 import { eggPartGrams, type EggGrade, type Need } from '@hollow-moon/core';
 import type { Job } from '@hollow-moon/core/planning';
-import { clock, listed, measureInWords, say } from '@hollow-moon/words';
+import {
+  bakesInWords,
+  clock,
+  listed,
+  measureInWords,
+  peopleInWords,
+  say,
+  taskInWords,
+} from '@hollow-moon/words';
 import { useMemo } from 'react';
 import { Text, View } from 'react-native';
 import type { KitchenBook } from '../book/book';
-import {
-  bakesInWords,
-  buildOfWanted,
-  hourOf,
-  lasting,
-  peopleInWords,
-  taskInWords,
-  type Planned,
-  type Works,
-} from '../day';
+import { buildOfWanted, hourOf, lasting, type Planned, type Works } from '../day';
 import { PlaceLink, Read, Soft, Title, useWords } from '../design';
 import { keptBackOf, vagueForJob, weighedForJob } from './weighed';
 import { NextStage } from './NextStage';

@@ -1,7 +1,7 @@
-import { say, type Words } from '@hollow-moon/words';
+import { say, taskInWords, type Words } from '@hollow-moon/words';
 import { useEffect } from 'react';
 import { agendaTold, type Due } from '../alarm/agenda';
-import { momentOf, taskInWords } from '../day';
+import { momentOf } from '../day';
 import { useWords } from '../design';
 import { useAppDispatch } from '../state/state';
 import { isAttended, isOf, type Row, type Rows } from './order';

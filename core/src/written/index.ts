@@ -6,4 +6,5 @@ export { LANGUAGE_NAMES, LANGUAGES, type Language } from './language';
 export { likeName } from './names';
 export * from './read';
 export * from './recipe';
+export * from './rows';
 export { attributesOf, isMethod, kindOfHeading, kindOfList } from './sections';

@@ -3,19 +3,10 @@ import { ovenIn, tinIn, yieldIn, type RecipeFacts } from './facts';
 import { LANGUAGES, type Language } from './language';
 import { ingredientIn, knownWords } from './names';
 import { readLine, type WrittenLine } from './read';
+import type { RecipeRow, RowKind } from './rows';
 import { headingIn, isMethod, kindOfHeading } from './sections';
 import { withUnheadedFilling } from './unheaded';
 import { partsOfFruit } from './whole';
-
-/** What a row of a pasted text is. */
-export type RowKind = 'title' | 'yield' | 'tin' | 'heading' | 'step' | 'line' | 'empty';
-
-/** A row of a text, with the lines of a list that were read out of it. */
-export interface RecipeRow {
-  readonly text: string;
-  readonly kind: RowKind;
-  readonly lines: readonly WrittenLine[];
-}
 
 /** A whole text: every row of it, and what it says of the bake. */
 export interface RecipeText {

@@ -1,5 +1,5 @@
 import type { WrittenLine } from './read';
-import type { RecipeRow } from './recipe';
+import type { RecipeRow } from './rows';
 import { headingIn, isMethod, kindOfHeading } from './sections';
 
 /** What a dough is made of; a little milk or an egg may bind it. */

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { join } from 'node:path';
 import mysql from 'mysql2/promise';
 import { createApp, type AppDependencies } from '../app';
+import calendarOf from '../calendar/worker';
 import pdfOf from '../card/worker';
 import { migrate } from '../database/migrate';
 import { openDatabase, type Database } from '../database/pool';
@@ -55,6 +56,7 @@ export function createTestApp(database: Database, more: Partial<AppDependencies>
     database,
     version: 'test',
     drawCards: pdfOf,
+    makeCalendar: (ask) => Promise.resolve(calendarOf(ask)),
     now: () => new Date('2026-11-24T03:00:00.000Z'),
     report: (cause) => reported.push(cause),
     ...more,

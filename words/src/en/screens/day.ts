@@ -270,6 +270,10 @@ export const day = {
   'day.file-lacks': 'This kitchen does not have {formulas}. These bakes were left out.',
   'day.calendar-says':
     'A calendar that has an earlier version of this day takes the new one in its place.',
+  'day.calendar-address':
+    'A calendar on this machine can follow the plan by itself, at this address:',
+  'day.copy-address': 'Copy the address',
+  'day.copied': 'Copied.',
   'day.ready': '{whom, select, none {{bake} is wanted} other {{bake} for {whom}}}',
   'day.again': 'Plan the same for a week later',
   'day.put-away': 'Put this day away',

@@ -2,8 +2,8 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { createCardPool } from './pool';
-import type { CardAsk } from './worker';
+import type { CardAsk } from '../card/worker';
+import { createThreads } from './threads';
 
 const folder = mkdtempSync(join(tmpdir(), 'hollow-moon-card-'));
 const file = join(folder, 'worker.mjs');
@@ -17,23 +17,23 @@ afterAll(() => rmSync(folder, { recursive: true }));
 const ask = (size: CardAsk['size']) => ({ size, needs: {} }) as CardAsk;
 
 it('draws in a thread, gives up what takes too long, and goes on', async () => {
-  const pool = createCardPool(file, 1500);
+  const pool = createThreads<Pick<CardAsk, 'size'>, Uint8Array>(file, 1500);
   try {
-    expect(new TextDecoder().decode(await pool.draw(ask('A5')))).toBe('A5');
-    const hung = await Promise.allSettled([pool.draw(ask('A4')), pool.draw(ask('A4'))]);
+    expect(new TextDecoder().decode(await pool.run(ask('A5')))).toBe('A5');
+    const hung = await Promise.allSettled([pool.run(ask('A4')), pool.run(ask('A4'))]);
     expect(hung).toMatchObject(
       Array(2).fill({ status: 'rejected', reason: { status: 503, body: { code: 'busy' } } }),
     );
-    expect(new TextDecoder().decode(await pool.draw(ask('A5')))).toBe('A5');
+    expect(new TextDecoder().decode(await pool.run(ask('A5')))).toBe('A5');
   } finally {
     await pool.close();
   }
 });
 
 it('takes no more than it can draw in reason', async () => {
-  const pool = createCardPool(file, 3000);
+  const pool = createThreads<Pick<CardAsk, 'size'>, Uint8Array>(file, 3000);
   try {
-    const asked = Array.from({ length: 60 }, () => pool.draw(ask('A4')));
+    const asked = Array.from({ length: 60 }, () => pool.run(ask('A4')));
     const refusedAtOnce = await Promise.race([
       Promise.any(asked.map((each) => each.catch((cause: Error) => cause.message))),
     ]);

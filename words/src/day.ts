@@ -1,6 +1,10 @@
-import type { Job, Task } from '@hollow-moon/core/planning';
-import { listed, say } from '@hollow-moon/words';
-import type { Planned } from './usePlan';
+import type { DayPlan, Job, Session, Task } from '@hollow-moon/core/planning';
+import { listed, say } from './say';
+
+/** The day that something is of. */
+interface OfDay {
+  readonly session: Session;
+}
 
 /** What a task of a bake is called among the others: "Roll and line, Rye shell". */
 export const nameOfTask = ({ verb, what, part }: Task): string =>
@@ -29,7 +33,7 @@ export function taskInWords({ id, task, bakes }: Job): string {
 const NAMED = 2;
 
 /** The bakes that a job is done for, by name; nothing where they are many, since the task says how many. */
-export const bakesInWords = ({ bakes }: Job, { session }: Pick<Planned, 'session'>): string =>
+export const bakesInWords = ({ bakes }: Job, { session }: OfDay): string =>
   bakes.length > NAMED
     ? ''
     : listed(
@@ -39,12 +43,37 @@ export const bakesInWords = ({ bakes }: Job, { session }: Pick<Planned, 'session
       );
 
 /** Those whose hands a task wants, each once, by name. */
-export const peopleInWords = (
-  people: readonly string[],
-  { session }: Pick<Planned, 'session'>,
-): string =>
+export const peopleInWords = (people: readonly string[], { session }: OfDay): string =>
   listed(
     [...new Set(people)].map(
       (person) => session.means.people.find(({ id }) => id === person)?.name ?? '',
     ),
   );
+
+/** A day as a calendar has it: an event for each task, and one for each hour of service. */
+export const eventsInWords = (
+  planned: OfDay & {
+    readonly model: { readonly byId: ReadonlyMap<string, Job> };
+    readonly plan: DayPlan;
+  },
+  forWhomOf: (bake: string) => string | undefined,
+) => [
+  ...planned.plan.placed.map(({ task, startMin, endMin, people }) => {
+    const job = planned.model.byId.get(task)!;
+    return {
+      id: task,
+      fromMin: startMin,
+      toMin: endMin,
+      summary: taskInWords(job),
+      description: [bakesInWords(job, planned), peopleInWords(people, planned)]
+        .filter(Boolean)
+        .join('\n'),
+    };
+  }),
+  ...planned.session.wanted.map(({ id, name, dueMin }) => ({
+    id,
+    fromMin: dueMin,
+    toMin: dueMin,
+    summary: say('day.ready', { bake: name, whom: forWhomOf(id) || 'none' }),
+  })),
+];
