@@ -40,8 +40,12 @@ function CalendarAddress({
   readonly dayId: string;
 }) {
   const address = `${globalThis.location.origin}/api/kitchens/${kitchenId}/days/${dayId}/calendar.ics`;
-  const [copied, setCopied] = useState(false);
-  const copy = () => void navigator.clipboard.writeText(address).then(() => setCopied(true));
+  const [copied, setCopied] = useState<'day.copied' | 'day.not-copied'>();
+  const copy = () =>
+    void navigator.clipboard.writeText(address).then(
+      () => setCopied('day.copied'),
+      () => setCopied('day.not-copied'),
+    );
   return (
     <View className="gap-1">
       <Soft>{say('day.calendar-address')}</Soft>
@@ -56,7 +60,7 @@ function CalendarAddress({
       {'clipboard' in navigator ? (
         <View className="flex-row items-center gap-2">
           <Button label={say('day.copy-address')} testID="copy-address" onPress={copy} />
-          <View role="status">{copied ? <Soft>{say('day.copied')}</Soft> : null}</View>
+          <View role="status">{copied ? <Soft>{say(copied)}</Soft> : null}</View>
         </View>
       ) : null}
     </View>

@@ -274,6 +274,7 @@ export const day = {
     'A calendar on this machine can follow the plan by itself, at this address:',
   'day.copy-address': 'Copy the address',
   'day.copied': 'Copied.',
+  'day.not-copied': 'The browser does not allow it. Select the address and copy it by hand.',
   'day.ready': '{whom, select, none {{bake} is wanted} other {{bake} for {whom}}}',
   'day.again': 'Plan the same for a week later',
   'day.put-away': 'Put this day away',
