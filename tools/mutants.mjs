@@ -1,7 +1,10 @@
 // `npm run mutants -- core/src/vessel [more folders or files]`: puts small faults into them one by one (StrykerJS) and says
-// which of them every test lets pass. A file may be narrowed to lines: core/src/vessel/fit.ts:20-60.
-import { existsSync, statSync } from 'node:fs';
+// which of them every test lets pass. A file may be narrowed to lines: core/src/vessel/fit.ts:20-60. A room in which all would
+// take a day is sampled: `npm run mutants -- contract/src --lines 150` takes so many lines of code by chance, and the seed that
+// is printed (`--seed 7`) takes the same again. What spans several lines is in no sample: such faults are the coarse ones.
+import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs';
 import { dirname, join } from 'node:path';
+import { parseArgs } from 'node:util';
 import { ensureDebianPackages, ensureNpmPackages } from './packages.mjs';
 import { main, ROOMS, ROOT, say, Trouble } from './shell.mjs';
 import { startTestDatabase } from './test-database.mjs';
@@ -15,6 +18,46 @@ function globsOf(path) {
     : [path];
 }
 
+/** A generator of numbers from 0 to 1 by a seed. Source: mulberry32, by Tommy Ettinger, in the public domain. */
+function randomBy(seed) {
+  let state = seed >>> 0;
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0;
+    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
+    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
+    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
+  };
+}
+
+const isTested = (file) =>
+  /\.tsx?$/.test(file) && !/\.test\.tsx?$|\/testing\/|\/bench\//.test(file);
+const filesIn = (path) =>
+  statSync(join(ROOT, path)).isDirectory()
+    ? readdirSync(join(ROOT, path), { recursive: true }).map((file) => join(path, String(file)))
+    : [path];
+
+/** So many lines of code under paths, taken by chance, as StrykerJS is told of them. */
+function sampleOf(paths, count, seed) {
+  const lines = paths
+    .flatMap(filesIn)
+    .filter(isTested)
+    .flatMap((file) =>
+      readFileSync(join(ROOT, file), 'utf8')
+        .split('\n')
+        .flatMap((text, index) =>
+          /^\s*($|\/[/*]|\*|import |export \*|[})\]];?,?$)/.test(text)
+            ? []
+            : [`${file}:${index + 1}-${index + 1}`],
+        ),
+    );
+  const random = randomBy(seed);
+  return lines
+    .map((line) => ({ line, at: random() }))
+    .sort((a, b) => a.at - b.at)
+    .slice(0, count)
+    .map(({ line }) => line);
+}
+
 /** Where the tests of a path lie: in its folder; the server's lie at the top, over all of it. */
 const folderOf = (path) => {
   const [file] = path.split(':');
@@ -23,12 +66,17 @@ const folderOf = (path) => {
 };
 
 await main(async () => {
-  const paths = process.argv.slice(2);
+  const { values, positionals: paths } = parseArgs({
+    allowPositionals: true,
+    options: { lines: { type: 'string' }, seed: { type: 'string' } },
+  });
+  const seed = Number(values.seed ?? Date.now() % 1e6);
   const rooms = [...new Set(paths.map((path) => path.split('/')[0]))];
   const [room] = rooms;
   if (rooms.length !== 1 || !ROOMS.includes(room)) {
     throw new Trouble('Name folders or files of one room: npm run mutants -- core/src/vessel');
   }
+  if (values.lines) say(`A sample of ${values.lines} lines, seed ${seed}`);
   await ensureNpmPackages();
   await ensureDebianPackages({ mariadbd: 'mariadb-server' });
   const database = room === 'server' ? await startTestDatabase() : undefined;
@@ -43,7 +91,12 @@ await main(async () => {
       plugins: ['@stryker-mutator/jest-runner'],
       jest: { enableFindRelatedTests: false },
       coverageAnalysis: 'perTest',
-      mutate: [...paths.flatMap(globsOf), '!**/*.test.ts', '!**/*.test.tsx', '!**/testing/**'],
+      mutate: [
+        ...(values.lines ? sampleOf(paths, Number(values.lines), seed) : paths.flatMap(globsOf)),
+        '!**/*.test.ts',
+        '!**/*.test.tsx',
+        '!**/testing/**',
+      ],
       ignorePatterns: [
         '.data',
         'client/dist',
