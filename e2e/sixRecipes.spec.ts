@@ -149,7 +149,7 @@ Pie dough
 300 g flour
 200 g shortening
 90 ml cold water
-Filling
+
 1 kg apples, peeled and sliced
 120 g sugar
 30 g cornflour
@@ -188,6 +188,9 @@ for (const recipe of RECIPES) {
     for (const answer of recipe.answers ?? [])
       await tap(page.getByRole('radio', { name: answer, exact: true }).first());
     await expect(page.getByTestId('paste-open')).toHaveCount(0);
+    // A filling without a heading is said to begin where a line is left free.
+    const unheaded = recipe.text.includes('\n\n') ? 1 : 0;
+    await expect(page.getByTestId('unheaded')).toHaveCount(unheaded);
     await tap(page.getByTestId('paste-done'));
     if (recipe.tin && (await page.getByTestId('start-tin').isVisible()))
       await choose(page.getByTestId('start-tin'), recipe.tin);

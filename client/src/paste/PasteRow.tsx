@@ -325,3 +325,10 @@ export function OtherRow({
     </View>
   );
 }
+
+/** Where a list without a heading is taken for the filling. */
+export const UnheadedRow = () => (
+  <View className="min-h-12 justify-center border-t border-line" testID="unheaded">
+    <Soft>{say('paste.unheaded')}</Soft>
+  </View>
+);

@@ -18,7 +18,7 @@ import type { KitchenBook } from '../book/book';
 import type { Edit } from '../drafts/edits';
 import { foundIn, withText, type Found } from './intoFormula';
 import { OpenFile } from './OpenFile';
-import { KindChoice, LineRow, OtherRow } from './PasteRow';
+import { KindChoice, LineRow, OtherRow, UnheadedRow } from './PasteRow';
 import { goesOn, readingOf, type Answer, type Reading } from './readings';
 
 /** Words that look like a slip of the pen, with what they probably were. */
@@ -92,6 +92,12 @@ function Facts({
 const firstLineOf = ({ rows }: RecipeText, at: number): number =>
   rows.slice(0, at).reduce((sum, { lines }) => sum + lines.length, 0);
 
+/** Whether after a row that was left free the filling begins, under no heading of its own. */
+function beginsUnheaded(rows: RecipeText['rows'], at: number): boolean {
+  const before = rows.slice(0, at).findLast(({ lines }) => lines.length > 0);
+  return rows[at + 1]?.lines[0]?.section === '' && (before?.lines[0]?.section ?? '') !== '';
+}
+
 /** The text itself, row by row, each with what it is taken for. */
 function Rows({
   recipe,
@@ -118,7 +124,8 @@ function Rows({
             onKind={(kind) => onKind(row.text, kind)}
           />
         );
-        if (row.kind === 'empty') return null;
+        if (row.kind === 'empty')
+          return beginsUnheaded(recipe.rows, at) ? <UnheadedRow key={at} /> : null;
         if (row.kind !== 'line')
           return <OtherRow key={at} row={row} at={at} readings={readings} kinds={kinds} />;
         const first = firstLineOf(recipe, at);

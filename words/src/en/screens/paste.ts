@@ -22,6 +22,7 @@ export const paste = {
   'paste.row': 'Row {at}',
   'paste.it-is': '{name}: what it is',
   'paste.heading-filling': 'the filling',
+  'paste.unheaded': 'From here on it is the filling, though no heading says so.',
   'paste.heading-method': 'the method',
   'paste.heading-part': '{kind}',
   'paste.kind.line': 'Ingredient',
