@@ -3,11 +3,14 @@ import type { ShellBake } from '@hollow-moon/contract';
 import {
   BLIND_SCHOOLS,
   LINED_STARTS,
+  stagesOnDial,
   WEIGHTS,
+  type DialMarks,
   type LinedStart,
   type Problem,
 } from '@hollow-moon/core';
 import { Choice, Notice, NumberField, Picker, Sheet } from '../design';
+import { useAppSelector } from '../state/state';
 import { StageEditor } from './StageEditor';
 import { TargetChoice } from './TargetChoice';
 
@@ -17,11 +20,16 @@ const START_OPTIONS = (Object.keys(LINED_STARTS) as LinedStart[]).map((value) =>
   label: say(`lined.${value}`),
 }));
 
-/** The way of baking that these are the stages of; none where the cook has one of their own. */
-const schoolOf = ({ stages, weights, docked }: ShellBake) =>
+/**
+ * The way of baking that these are the stages of, as it is written down or as it is set on a dial; none where the cook has
+ * one of their own.
+ */
+const schoolOf = ({ stages, weights, docked }: ShellBake, marks: DialMarks) =>
   BLIND_SCHOOLS.find(
     (each) =>
-      JSON.stringify(each.stages) === JSON.stringify(stages) &&
+      [each.stages, stagesOnDial(each.stages, marks)].some(
+        (known) => JSON.stringify(known) === JSON.stringify(stages),
+      ) &&
       each.weights === weights &&
       each.docked === docked,
   );
@@ -37,7 +45,8 @@ function SchoolPicker({
   readonly shellBake: ShellBake;
   readonly onShell: OnShell;
 }) {
-  const school = schoolOf(shellBake);
+  const { degrees } = useAppSelector((state) => state.settings.units);
+  const school = schoolOf(shellBake, degrees);
   return (
     <Picker
       label={say('blind.way-of-baking')}
@@ -52,7 +61,7 @@ function SchoolPicker({
           onShell({
             weights: found.weights,
             docked: found.docked,
-            stages: found.stages.map((stage) => ({ ...stage })),
+            stages: stagesOnDial(found.stages, degrees),
           });
         }
       }}

@@ -9,6 +9,7 @@ import { DIAL_MARGIN, dialScale, minuteStep, type DialScale } from '../dial';
 import {
   CHART_TEXT,
   colours,
+  heatLevels,
   LevelLines,
   Soft,
   ticksTo,
@@ -202,7 +203,7 @@ export const ShellStrip = memo(function ShellStrip({
       >
         <WeightBrackets brackets={bracketsOf(plan, endS)} x={x} />
         <LevelLines
-          levels={[0, 100, 200]}
+          levels={heatLevels(0, 200, unit, 3)}
           y={y}
           from={MARGIN.left}
           to={width - MARGIN.right}

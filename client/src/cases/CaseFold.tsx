@@ -10,6 +10,7 @@ import {
   Button,
   CHART_TEXT,
   colours,
+  heatLevels,
   LevelLines,
   FileButton,
   fileName,
@@ -29,7 +30,7 @@ const HEIGHT = 180;
 
 /** The probes of a case over its time. */
 function CaseCurves({ result }: { readonly result: Answer<'case'> }) {
-  const { degrees } = useWords();
+  const { degrees, unit } = useWords();
   const [width, setWidth] = useState(320);
   const { timesS, probes } = result;
   const all = probes.flatMap(({ temperatureC }) => temperatureC);
@@ -51,7 +52,13 @@ function CaseCurves({ result }: { readonly result: Answer<'case'> }) {
         role="img"
         aria-label={say('cases.probes-of-the-case-over-time')}
       >
-        <LevelLines levels={y.ticks(4)} y={y} from={36} to={width - 8} shown={degrees} />
+        <LevelLines
+          levels={heatLevels(y.domain()[0]!, y.domain()[1]!, unit, 4)}
+          y={y}
+          from={36}
+          to={width - 8}
+          shown={degrees}
+        />
         {probes.map(({ name, temperatureC }, index) => (
           <Path
             key={name}

@@ -16,7 +16,7 @@ import {
   type Band,
   type Other,
 } from './drawn';
-import { LevelLines, Soft, ticksTo, TimeTicks, useWords } from '../design';
+import { heatLevels, LevelLines, Soft, ticksTo, TimeTicks, useWords } from '../design';
 
 export interface CurvesProps {
   readonly rim: Points;
@@ -125,13 +125,13 @@ const Chart = memo(function Chart({
   readonly width: number;
   readonly endS: number;
 }) {
-  const { degrees } = useWords();
+  const { degrees, unit } = useWords();
   const highest = Math.max(100, ...rim.map(([, c]) => c), ...readings.map(([, c]) => c));
   const x = dialScale(endS, width);
   const y = scaleLinear()
     .domain([0, highest])
     .range([height - MARGIN.bottom, MARGIN.top]);
-  const rows = [0, 20, 40, 60, 80, 100].filter((c) => c <= highest);
+  const rows = heatLevels(0, 100, unit, 5);
   return (
     <Svg width={width} height={height} role="img" aria-label={label}>
       <LevelLines

@@ -1,3 +1,5 @@
+import { celsiusToFahrenheit, fahrenheitToCelsius } from '@hollow-moon/core';
+import { scaleLinear } from 'd3-scale';
 import { G, Line, Text as SvgText } from 'react-native-svg';
 import { colours } from './colours';
 
@@ -67,3 +69,11 @@ export const TimeTicks = ({
 /** Steps from 0 to an end. */
 export const ticksTo = (end: number, step: number): number[] =>
   Array.from({ length: Math.floor(end / step) + 1 }, (_, index) => index * step);
+
+/** Some levels between two temperatures, °C, that are round figures in the degrees they are shown in. */
+export function heatLevels(fromC: number, toC: number, unit: string, count: number): number[] {
+  const ticks = (from: number, to: number) => scaleLinear().domain([from, to]).ticks(count);
+  return unit === '°F'
+    ? ticks(celsiusToFahrenheit(fromC), celsiusToFahrenheit(toC)).map(fahrenheitToCelsius)
+    : ticks(fromC, toC);
+}

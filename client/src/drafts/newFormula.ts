@@ -3,6 +3,7 @@ import {
   onDialC,
   scaleAsWeighed,
   shellOfKind,
+  stagesOnDial,
   type BuiltPart,
   type Line,
   type DialMarks,
@@ -30,10 +31,7 @@ export const emptyFormula = (degrees: DialMarks): FormulaData => ({
   ...PLAIN_BUILD,
   shellBake: {
     ...PLAIN_BUILD.shellBake,
-    stages: PLAIN_BUILD.shellBake.stages.map((stage) => ({
-      ...stage,
-      setC: onDialC(stage.setC, degrees),
-    })),
+    stages: stagesOnDial(PLAIN_BUILD.shellBake.stages, degrees),
   },
   parts: [],
 });

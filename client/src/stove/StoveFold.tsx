@@ -14,6 +14,7 @@ import {
   Choice,
   colours,
   Fold,
+  heatLevels,
   LevelLines,
   Notice,
   NumberField,
@@ -87,7 +88,7 @@ function StoveCurve({
           opacity={0.35}
         />
         <LevelLines
-          levels={[0, 50, 100]}
+          levels={heatLevels(0, 100, unit, 2)}
           y={y}
           from={MARGIN.left}
           to={width - MARGIN.right}

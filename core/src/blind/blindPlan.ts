@@ -1,5 +1,6 @@
 import type { DoughMix } from '../dough';
 import type { OvenKind } from '../oven';
+import { onDialC, type DialMarks } from '../units';
 import { fail, succeed, type Result } from '../result';
 import type { VesselMaterial } from '../vessel';
 import type { TargetShade } from '../browning';
@@ -68,6 +69,12 @@ const stage = (
   weighted: boolean,
   outOfRing = false,
 ): BlindStage => ({ minutes, setC, weighted, outOfRing });
+
+/** Stages at the settings nearest to theirs, °C, that a dial has. */
+export const stagesOnDial = <S extends { readonly setC: number }>(
+  stages: readonly S[],
+  marks: DialMarks,
+): S[] => stages.map((each) => ({ ...each, setC: onDialC(each.setC, marks) }));
 
 export const BLIND_SCHOOLS: readonly BlindSchool[] = [
   {
