@@ -3,6 +3,7 @@ import { chromium } from '@playwright/test';
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import setUp, { PORT } from '../e2e/global-setup.mjs';
+import { ensureDebianPackages, ensureNpmPackages } from './packages.mjs';
 import { main, ROOT, say } from './shell.mjs';
 
 const PHONE = { width: 390, height: 844 };
@@ -211,6 +212,11 @@ const PICTURES = [
 ];
 
 await main(async () => {
+  await ensureNpmPackages();
+  await ensureDebianPackages({
+    mariadbd: 'mariadb-server',
+    'chromium-headless-shell': 'chromium-headless-shell',
+  });
   const tearDown = await setUp();
   const browser = await chromium.launch({
     executablePath: '/usr/bin/chromium-headless-shell',
