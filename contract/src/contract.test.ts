@@ -1,5 +1,16 @@
+import { z } from 'zod';
+import { findingIn, oneOf } from './limits';
+import { archivingSchema, writeOf } from './wire';
 import {
   bakeDataSchema,
+  bakeSchema,
+  daySchema,
+  formulaSchema,
+  kitchenSchema,
+  orderSchema,
+  ovenSchema,
+  pantryItemSchema,
+  vesselSchema,
   notedSchema,
   formulaDataSchema,
   idSchema,
@@ -102,6 +113,44 @@ describe('other things on the wire', () => {
       'topDiameterMm',
     ]);
     expect(pathsOf(vesselDataSchema.safeParse({ ...vessel, heightMm: -1 }))).toEqual(['heightMm']);
+  });
+
+  it.each([
+    ['bake', bakeSchema],
+    ['day', daySchema],
+    ['formula', formulaSchema],
+    ['kitchen', kitchenSchema],
+    ['order', orderSchema],
+    ['oven', ovenSchema],
+    ['pantry', pantryItemSchema],
+    ['vessel', vesselSchema],
+  ])('a stored %s has an id, a version from 1 on, a moment, and what it is', (_, schema) => {
+    const stored = { id: id(1), version: 1, updatedAt: '2026-11-20T03:00:00.000Z' };
+    expect(pathsOf(schema.safeParse(stored)).filter((path) => !/^[rw]|^deeds/.test(path))).toEqual([
+      'data',
+    ]);
+    const none = { id: '1', version: 0, updatedAt: 'today', data: {} };
+    expect(pathsOf(schema.safeParse(none))).toEqual(
+      expect.arrayContaining(['id', 'version', 'updatedAt']),
+    );
+  });
+
+  it('a write is made from a version, and what is put away has one', () => {
+    const write = { writeId: id(2), version: 0, data: 'all of it', why: ' Less sugar. ' };
+    expect(writeOf(z.string()).parse(write)).toEqual({ ...write, why: 'Less sugar.' });
+    expect(pathsOf(writeOf(z.string()).safeParse({ ...write, version: -1 }))).toEqual(['version']);
+    expect(pathsOf(archivingSchema.safeParse({ writeId: id(2), version: 0 }))).toEqual(['version']);
+    expect(archivingSchema.safeParse({ writeId: id(2), version: 2 }).success).toBe(true);
+  });
+
+  it('what was called otherwise once is read as what it is now; what nobody knows is refused', () => {
+    const kinds = oneOf(['curd', 'flan'], { 'lemon curd': 'curd' });
+    expect([kinds.parse('flan'), kinds.parse('lemon curd')]).toEqual(['flan', 'curd']);
+    for (const none of ['pudding', 'toString', 7, null, undefined, ['curd']]) {
+      expect(findingIn(kinds.safeParse(none).error?.issues[0]?.message).code).toBe(
+        'wire.not-one-of',
+      );
+    }
   });
 
   it('an oven, an id and a formula’s line are checked', () => {

@@ -384,6 +384,10 @@ describe('a plan for the empty shell', () => {
     expect(blind).toMatchObject({ thicknessMm: 3, material: 'bright-tin', wallHeightMm: 40 });
     expect(blind.baseMm2).toBeCloseTo((Math.PI / 4) * 240 ** 2, 0);
     expect(blind.wallMm2).toBeCloseTo(Math.PI * 240 * 40, 0);
+    // Weights up to the rim: 40 less the 3 mm of the base; never less than a layer of them.
+    expect(blind.weightsMm).toBe(37);
+    const thick = { ...custard, parts: [dough], shellThicknessMm: 38 };
+    expect(blindPlanOf(thick, where).weightsMm).toBe(5);
     const richer = blindPlanOf(
       {
         ...custard,

@@ -1,4 +1,5 @@
 /** What loggers write, and how it is read. The files are made up here; each reading is worked by hand. */
+import { fromPage } from '../page';
 import { probeRecord } from './record';
 import { probeTable, type ProbeReading } from './table';
 
@@ -178,5 +179,16 @@ describe('a probe’s record', () => {
     const table = tableOf('sec,C\n0,20\n60,30\n');
     const record = probeRecord(table, { ...table.reading, time: 'dates' });
     expect(record.ok ? '' : record.problem.code).toBe('file.too-few-readings');
+  });
+});
+
+it('a record that is longer than any bake’s, and a page with nothing on it, say what to do', () => {
+  expect(probeTable('0,20\n'.repeat(1_600_001))).toEqual({
+    ok: false,
+    problem: { code: 'file.too-large', values: { most: 8000 } },
+  });
+  expect(fromPage('<html><body> <script>let a;</script> </body></html>')).toEqual({
+    ok: false,
+    problem: { code: 'file.no-recipe' },
   });
 });
