@@ -1,8 +1,9 @@
-import type { CookData, DayData } from '@hollow-moon/contract';
+import { dayDataSchema, type CookData, type DayData } from '@hollow-moon/contract';
 import { listed, say } from '@hollow-moon/words';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
-import { Button, Choice, DateField, Fold, focusOn, HourField, icons, NumberField } from '../design';
+import { Button, Choice, DateField, Fold, focusOn, HourField, icons } from '../design';
+import { CountField } from './CountField';
 import { NameField } from './NameField';
 import { OwnPaceOf } from './OwnPace';
 import type { EditDay } from './useDay';
@@ -117,8 +118,13 @@ function People({
   );
 }
 
-/** What a day has so many of. */
-type Counted = 'rings' | 'mixers' | 'fridgePlaces' | 'freezerPlaces';
+/** What a day has so many of, and how wide its field is. */
+const COUNTED = [
+  { field: 'rings', label: say('day.rings'), wide: 'w-24', testID: 'rings' },
+  { field: 'mixers', label: say('day.mixers'), wide: 'w-24', testID: 'mixers' },
+  { field: 'fridgePlaces', label: say('day.fridge'), wide: 'w-40', testID: 'fridge-places' },
+  { field: 'freezerPlaces', label: say('day.freezer'), wide: 'w-40', testID: 'freezer-places' },
+] as const;
 
 /** Who works when, and what there is to work with; the ovens are the kitchen's own. */
 export function HandsFold({
@@ -130,13 +136,8 @@ export function HandsFold({
   readonly kitchenId: string;
   readonly onEdit: EditDay;
 }) {
-  const { people, rings, mixers, fridgePlaces, freezerPlaces, beginsMin } = day;
+  const { people, rings, mixers, beginsMin } = day;
   const begins = (Object.keys(BEGINS) as Begins[]).find((each) => BEGINS[each] === beginsMin);
-  const whole = (field: Counted, most: number) => (next: number) => {
-    if (Number.isInteger(next) && next >= 0 && next <= most) {
-      onEdit((data) => ({ ...data, [field]: next }));
-    }
-  };
   return (
     <Fold
       id="hands"
@@ -152,38 +153,17 @@ export function HandsFold({
         <>
           <People people={people} onEdit={onEdit} />
           <View className="flex-row flex-wrap gap-3">
-            <NumberField
-              label={say('day.rings')}
-              value={rings}
-              decimals={0}
-              className="w-24"
-              testID="rings"
-              onChange={whole('rings', 20)}
-            />
-            <NumberField
-              label={say('day.mixers')}
-              value={mixers}
-              decimals={0}
-              className="w-24"
-              testID="mixers"
-              onChange={whole('mixers', 10)}
-            />
-            <NumberField
-              label={say('day.fridge')}
-              value={fridgePlaces}
-              decimals={0}
-              className="w-40"
-              testID="fridge-places"
-              onChange={whole('fridgePlaces', 1000)}
-            />
-            <NumberField
-              label={say('day.freezer')}
-              value={freezerPlaces}
-              decimals={0}
-              className="w-40"
-              testID="freezer-places"
-              onChange={whole('freezerPlaces', 1000)}
-            />
+            {COUNTED.map(({ field, label, wide, testID }) => (
+              <CountField
+                key={field}
+                label={label}
+                value={day[field]}
+                schema={dayDataSchema.shape[field]}
+                className={wide}
+                testID={testID}
+                onCount={(count) => onEdit((data) => ({ ...data, [field]: count }))}
+              />
+            ))}
           </View>
           <Choice<Begins>
             label={say('day.begins')}

@@ -1,19 +1,10 @@
-import type { WantedData } from '@hollow-moon/contract';
+import { wantedSchema, type WantedData } from '@hollow-moon/contract';
 import { say } from '@hollow-moon/words';
 import type { ReactNode } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import type { KitchenBook } from '../book/book';
-import {
-  HourField,
-  icons,
-  NumberField,
-  Picker,
-  Read,
-  Soft,
-  TextField,
-  Tick,
-  useWords,
-} from '../design';
+import { HourField, icons, Picker, Read, Soft, TextField, Tick, useWords } from '../design';
+import { CountField } from './CountField';
 
 /** A bake is asked for at noon until somebody says otherwise. */
 export const NOON_MIN = 12 * 60;
@@ -100,18 +91,13 @@ export function WantedFields<T extends Omit<WantedData, 'ovenC' | 'frozenShell'>
           .map(({ id: value, data }) => ({ value, label: data.name }))}
       />
       <View className="flex-row flex-wrap items-end gap-3">
-        <NumberField
+        <CountField
           label={say('day.how-many')}
           value={vessels}
-          decimals={0}
+          schema={wantedSchema.shape.vessels}
           className="w-24"
           testID={`tins-${id}`}
-          onChange={(next) => {
-            // What is being typed is not asked for yet.
-            if (Number.isInteger(next) && next >= 1 && next <= 200) {
-              onChange({ ...wanted, vessels: next });
-            }
-          }}
+          onCount={(count) => onChange({ ...wanted, vessels: count })}
         />
         <HourField
           label={say('day.ready-by')}
