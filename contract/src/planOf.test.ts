@@ -396,5 +396,11 @@ describe('a plan for the empty shell', () => {
       where,
     );
     expect(richer.dough).not.toEqual(blind.dough);
+    // A dough that is a formula of its own is what that formula says, whatever stands beside it; without one it is the usual.
+    const own = { ...custard, lines: dough.lines };
+    const made = { ...custard, parts: [{ ...dough, lines: [], formulaId: id(800) }] };
+    const known = { ...where, formulaOf: (of: string) => (of === id(800) ? own : undefined) };
+    expect(blindPlanOf(made, known).dough).toEqual(blind.dough);
+    expect(blindPlanOf(made, where).dough).toEqual(blindPlanOf(custard, where).dough);
   });
 });
