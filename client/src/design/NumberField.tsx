@@ -137,7 +137,7 @@ export const NumberField = memo(function NumberField({
     <View className={`gap-1 ${className}`}>
       {hideLabel ? null : <Soft>{label}</Soft>}
       <View
-        className={`min-h-12 flex-row items-center rounded border bg-sheet px-2 ${message ? 'border-scorch' : 'border-ink-soft'}`}
+        className={`field-box min-h-12 flex-row items-center rounded border bg-sheet px-2 ${message ? 'border-scorch' : 'border-ink-soft'}`}
       >
         <TextInput
           testID={testID}
