@@ -18,7 +18,7 @@ function globsOf(path) {
     : [path];
 }
 
-/** A generator of numbers from 0 to 1 by a seed. Source: mulberry32, by Tommy Ettinger, in the public domain. */
+/** Numbers from 0 to 1 that are the same for the same seed, as in core. Source: mulberry32, a public-domain generator, from memory. */
 function randomBy(seed) {
   let state = seed >>> 0;
   return () => {
