@@ -1,5 +1,15 @@
 /** Invented sessions for the benches of a day: tarts of eight or so tasks over 36 hours, drawn with a fixed seed. */
-import { randomFrom, type Session } from '../src/day';
+import {
+  betterOn,
+  firstPlan,
+  IN_VAIN,
+  randomFrom,
+  ROUNDS,
+  type DayModel,
+  type DayWeights,
+  type Found,
+  type Session,
+} from '../src/day';
 import { inOvenAt, KITCHEN, plainTask } from '../src/testing/sessions';
 import type { Task } from '../src/work';
 
@@ -65,4 +75,16 @@ export function session(bakes: number, cooks: number, seed: number): Session {
       ovens: [KITCHEN.ovens[0]!, { ...KITCHEN.ovens[0]!, id: 'second', kind: 'fan', shelves: 3 }],
     },
   };
+}
+
+/** The search for a better plan as the screen lets it run, from the first plan on. */
+export function lookedFor(model: DayModel, weights: DayWeights): Found {
+  let best = firstPlan(model, weights);
+  let vain = 0;
+  for (let round = 1; round <= ROUNDS && vain < IN_VAIN; round += 1) {
+    const found = betterOn(model, best, { round, weights });
+    vain = found.cost < best.cost - 1e-9 ? 0 : vain + 1;
+    if (vain === 0) best = found;
+  }
+  return best;
 }

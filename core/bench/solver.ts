@@ -2,11 +2,11 @@
  * How soon the solver betters and proves a day: on the invented sessions of the bench of a day, and on published job shops.
  * Single runs, in a thread of Node; its time to start is in them.
  */
-import { gapOf, improve, knownBy, leastPresence, modelOf, proveOn, settled } from '../src/day';
+import { gapOf, knownBy, leastPresence, modelOf, proveOn, settled } from '../src/day';
 import { DAY_PROGRAM, dataOf } from '../src/day/solver';
 import { jobShop, JOB_SHOPS } from '../src/testing/jobShops';
 import { solverInNode } from '../src/testing/solverInNode';
-import { session } from './sessions';
+import { lookedFor, session } from './sessions';
 
 const WEIGHTS = { presence: 0.9 };
 const SECONDS = 40;
@@ -24,7 +24,7 @@ async function day(bakes: number, cooks: number): Promise<void> {
   if (!made.ok) throw new Error(made.problem.code);
   const model = made.value;
   const since = performance.now();
-  const found = improve(model, { tries: 600, weights: WEIGHTS });
+  const found = lookedFor(model, WEIGHTS);
   console.log(
     `${bakes} bakes, ${cooks} cook(s), ${model.jobs.length} tasks: searched in ${seconds(since)}`,
   );

@@ -1,19 +1,19 @@
 import type { DayData } from '@hollow-moon/contract';
-import { costOf, settled, type Found, type Known, type Way } from '@hollow-moon/core/planning';
+import {
+  costOf,
+  IN_VAIN,
+  ROUNDS,
+  settled,
+  TRIES,
+  type Found,
+  type Known,
+  type Way,
+} from '@hollow-moon/core/planning';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { pool } from '../jobs';
 import type { Planned } from './usePlan';
 
-/** What a search looks over in turn. */
-const SEARCHES = ['near', 'hours', 'orders'] as const;
-
-/**
- * A search goes on by so many tries at a time, each round beginning with the best so far; after so many rounds without a
- * better one the solver goes on from there, for so long at the most, s.
- */
-const TRIES = 200;
-const ROUNDS = 12;
-const IN_VAIN = 3;
+/** Where the search ends, the solver goes on from there for so long at the most, s. */
 const PROVE_S = 60;
 
 /** How far a search for a better plan has come. */
@@ -85,9 +85,9 @@ function hunt({ planned, presence, onState, onBetter }: Hunt): Hunting {
   const look = async (): Promise<void> => {
     let vain = 0;
     for (let round = 1; round <= ROUNDS && vain < IN_VAIN && !over; round += 1) {
-      const ask = { session, from: best.way, tries: TRIES, seed: round, presence };
-      const over = SEARCHES[round % SEARCHES.length]!;
-      const found = await answerTo(pool().ask('better', { ...ask, over }));
+      const { way, tried } = best;
+      const from = { way, ...(tried ? { tried } : {}) };
+      const found = await answerTo(pool().ask('better', { session, from, round, presence }));
       if (!found) return;
       vain = consider(found) ? 0 : vain + 1;
       onState({ doing: 'looking', tried: round * TRIES });

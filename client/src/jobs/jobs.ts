@@ -13,6 +13,7 @@ import type {
 } from '@hollow-moon/core';
 import type { Trace } from '@hollow-moon/core/learning';
 import type {
+  Begun,
   DayPlan,
   Found,
   Known,
@@ -67,16 +68,13 @@ export interface Jobs {
     readonly ask: { readonly plan: ForecastPlan };
     readonly answer: readonly Remedy[];
   };
-  /** A stretch of the search for a better plan, from the best so far on. */
+  /** A round of the search for a better plan, from the best so far on. */
   readonly better: {
     readonly ask: {
       readonly session: Session;
-      readonly from: Way;
-      readonly tries: number;
-      readonly seed: number;
+      readonly from: Begun;
+      readonly round: number;
       readonly presence: number;
-      /** Over all orders; in fewer hours of people; or near the best so far, by taking bakes out and putting them in anew. */
-      readonly over: 'orders' | 'hours' | 'near';
     };
     readonly answer: Found;
   };

@@ -10,15 +10,13 @@ import {
 } from '@hollow-moon/core';
 import { bakeShifts, traceOf } from '@hollow-moon/core/learning';
 import {
+  betterOn,
   construct,
-  improve,
   knownBy,
   measure,
   modelOf,
   proveOn,
-  recreate,
   reliefsFor,
-  tighten,
   wayFor,
   type DayModel,
   type Session,
@@ -50,8 +48,6 @@ function modelFor(session: Session): DayModel {
   return model.value;
 }
 
-const SEARCHES = { orders: improve, hours: tighten, near: recreate } as const;
-
 const WORK: {
   readonly [K in JobKind]: (ask: Ask<K>, tell?: Tell) => Answer<K> | Promise<Answer<K>>;
 } = {
@@ -71,8 +67,8 @@ const WORK: {
     }),
   matters: ({ plan, unsure, pullS }) => whatMatters(plan, unsure, pullS),
   remedies: ({ plan }) => remediesFor(plan),
-  better: ({ session, from, tries, seed, presence, over }) =>
-    SEARCHES[over](modelFor(session), { tries, seed, from, weights: { presence } }),
+  better: ({ session, from, round, presence }) =>
+    betterOn(modelFor(session), from, { round, weights: { presence } }),
   prove: ({ session, from, presence, seconds }) => {
     const model = modelFor(session);
     const known = 'best' in from ? from : knownBy(model, from);

@@ -15,12 +15,16 @@ export interface Way {
 /** Where a task stood in a plan that is kept. */
 export type Kept = Omit<Placed, 'endMin'>;
 
+/** Tasks that start no later than a minute, whatever would let them. */
+export type Latest = Readonly<Record<string, Minute>>;
+
 /** A plan as it is built. */
 interface Building {
   readonly model: DayModel;
   readonly taken: Taken;
   readonly spots: Map<string, Spot>;
   readonly kept: ReadonlyMap<string, Kept>;
+  readonly latestMin: Latest;
 }
 
 /** Tried in turn where a bake cannot be ready by its hour, min late. */
@@ -89,6 +93,8 @@ function placeGroup(building: Building, jobs: readonly Job[], dues: readonly Due
   const ordered = backwards(model, jobs);
   const inGroup = new Set(ordered.map(({ id }) => id));
   const capMin = new Map<string, Minute>();
+  const capOf = (id: string) =>
+    Math.min(capMin.get(id) ?? Infinity, building.latestMin[id] ?? Infinity);
   for (let tries = 0; tries < MOVED_UP; tries += 1) {
     let moved = false;
     for (const job of ordered) {
@@ -97,7 +103,7 @@ function placeGroup(building: Building, jobs: readonly Job[], dues: readonly Due
       const held = kept.get(job.id);
       // What has become late moves what is kept by no more than it must.
       const heldMin = held ? Math.max(held.startMin, head) : Infinity;
-      const latest = Math.min(hi, capMin.get(job.id) ?? Infinity, heldMin);
+      const latest = Math.min(hi, capOf(job.id), heldMin);
       const spot =
         latestSpot(taken, job, Math.min(latest, job.wishedMin ?? Infinity), head, held) ??
         (job.wishedMin === undefined ? undefined : soonestSpot(taken, job, latest, head, held));
@@ -268,16 +274,18 @@ export function lateIn(model: DayModel, placed: readonly Placed[]): DayPlan['lat
 /**
  * A plan built backwards from the hours of service: bake by bake, each task as late as what follows it, hands and ovens
  * let it, in the order of `way`. A bake that cannot be ready by its hour comes as little late as is found, or is left.
+ * What is in `latestMin` starts no later than that.
  *
  * Instant: some milliseconds for a dozen bakes. Not the best there is, and not proved; every plan it gives keeps all
  * that {@link checkPlan} asks.
  */
-export function construct(model: DayModel, way: Way): DayPlan {
+export function construct(model: DayModel, way: Way, latestMin: Latest = {}): DayPlan {
   const building: Building = {
     model,
     taken: nothingTaken(model.session.means),
     spots: new Map(),
     kept: new Map(way.keep?.map((each) => [each.task, each])),
+    latestMin,
   };
   for (const job of model.jobs) {
     if (!job.past) continue;

@@ -1,6 +1,7 @@
 import { construct, usualOrders, type Way } from './construct';
 import { costOf, EVEN, measure, type DayWeights } from './measure';
 import type { DayModel } from './model';
+import type { Tried } from './parting';
 import type { DayPlan } from './session';
 
 /** A plan with what it costs, and how it was built. */
@@ -8,6 +9,8 @@ export interface Found {
   readonly plan: DayPlan;
   readonly cost: number;
   readonly way: Way;
+  /** What {@link tighten} built it by, to go on from there. */
+  readonly tried?: Tried;
 }
 
 /** Numbers from 0 to 1 that are the same for the same seed. Source: mulberry32, a public-domain generator, from memory. */
@@ -50,6 +53,8 @@ export interface Search {
   /** Told of each better plan. */
   readonly onBetter?: (found: Found) => void;
   readonly from?: Way;
+  /** What the plan to begin with was built by; only {@link tighten} has use for it. */
+  readonly tried?: Tried;
 }
 
 /** A search that begins with a plan, with all that was not said of it. */

@@ -1,3 +1,4 @@
+export * from './better';
 export * from './check';
 export * from './construct';
 export { energyOf, type OvenEnergy } from './energy';
@@ -5,6 +6,7 @@ export * from './improve';
 export * from './measure';
 export * from './model';
 export * from './nearHeats';
+export type { Tried } from './parting';
 export * from './polish';
 export * from './reading';
 export * from './recreate';

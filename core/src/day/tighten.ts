@@ -1,18 +1,21 @@
-import { construct, type Way } from './construct';
+import { construct, usualOrders, type Way } from './construct';
 import { completed, randomFrom, type Found, type Search } from './improve';
 import { costOf, measure } from './measure';
 import type { DayModel } from './model';
+import {
+  alikeParted,
+  partedAs,
+  partedOtherwise,
+  partingsIn,
+  type Draw,
+  type Parted,
+  type Partings,
+  type Shift,
+  type Tried,
+} from './parting';
 import { polish } from './polish';
 import { keeping } from './recreate';
 import type { DayPlan, Minute, Person } from './session';
-
-/** A stretch that somebody works in, and the part of it that a plan may use; none where it may use nothing of it. */
-interface Shift {
-  readonly person: string;
-  readonly fromMin: Minute;
-  readonly toMin: Minute;
-  readonly open: readonly [fromMin: Minute, toMin: Minute] | undefined;
-}
 
 /** The stretches of everybody, each open from the first hand to the last that a plan has in it. */
 function shiftsOf(model: DayModel, plan: DayPlan): Shift[] {
@@ -51,8 +54,6 @@ const STEPS = 24;
 /** A stretch that is opened anew is so long, min: at the least, and as much more as is drawn. */
 const OPENED = { leastMin: 30, moreMin: 300 } as const;
 
-type Draw = (below: number) => number;
-
 /** One stretch opened, shut, made longer or shorter at one end, or moved. */
 function changed(shift: Shift, draw: Draw): Shift {
   const { fromMin, toMin, open } = shift;
@@ -82,61 +83,97 @@ function changed(shift: Shift, draw: Draw): Shift {
   return { ...shift, open: next && next[1] - next[0] >= STEP_MIN ? next : undefined };
 }
 
-/** A bake may be ready so many half hours sooner than it must. */
-const SOONER = { stepMin: 30, steps: 24 } as const;
+/** So much dearer a plan may be taken at first, as a share of the best; less and less as the search goes on. */
+const FIRST_HEAT = 0.008;
 
-/** The order of a way and what is sooner in it, now and then a little different: what fits the hours is another plan then. */
-function reordered({ order, soonerMin = {} }: Way, draw: Draw): Way {
-  const next = [...order];
-  if (draw(10) < 3) {
-    const [moved] = next.splice(draw(next.length), 1);
-    next.splice(draw(next.length + 1), 0, moved!);
-  }
-  const bake = next[draw(next.length)]!;
-  const by = draw(2) === 0 ? 0 : SOONER.stepMin * draw(SOONER.steps);
-  return { order: next, soonerMin: draw(10) < 3 ? { ...soonerMin, [bake]: by } : soonerMin };
+/** Of ten changes of hours so many are of something else as well; of ten other changes so many are of two things at once. */
+const WITH_MORE = 3;
+const TWO_AT_ONCE = 3;
+
+/** Something tried, with the plan that came of it. */
+interface Came {
+  readonly tried: Tried;
+  readonly plan: DayPlan;
+  readonly cost: number;
 }
 
-/** So much dearer a plan may be taken at first, as a share of the best; less and less as the search goes on. */
-const FIRST_HEAT = 0.02;
+/** The hours a plan uses, one or two stretches of them changed. */
+function otherHours(model: DayModel, plan: DayPlan, draw: Draw): Shift[] {
+  const shifts = shiftsOf(model, plan);
+  for (let times = 1 + draw(2); times > 0; times -= 1) {
+    const which = draw(shifts.length);
+    const shift = shifts[which];
+    if (shift) shifts[which] = changed(shift, draw);
+  }
+  return shifts;
+}
+
+/** Something a little different from what came of a try: other hours, parted otherwise, or both. */
+function changedFrom(model: DayModel, partings: Partings, now: Came, draw: Draw): Tried {
+  const stretches = model.session.means.people.flatMap(({ hours }) => hours).length;
+  // The more stretches there are, the more of the search lies in them: half of it where there are two.
+  const inHours = draw(stretches + 2) < stretches;
+  const shifts = inHours ? otherHours(model, now.plan, draw) : now.tried.shifts;
+  const two = draw(10) < TWO_AT_ONCE ? 2 : 1;
+  let parted: Parted = now.tried;
+  for (let times = inHours && draw(10) >= WITH_MORE ? 0 : two; times > 0; times -= 1)
+    parted = partedOtherwise(model, partings, parted, now.plan, draw);
+  const { way, latestMin } = parted;
+  return { way, latestMin, ...(shifts ? { shifts } : {}) };
+}
 
 /**
- * Looks for plans in which people are there for less long: their hours are shut from either end, or altogether, and the day is
- * built anew in what is left of them, by simulated annealing over what is open. Begins with the plan that `from` builds; never
- * worse than it, every plan holds in the hours there really are, and the same seed finds the same.
+ * Looks for plans in which people are there for less long: their hours are shut from either end, or altogether, bakes lie over
+ * from one stretch of work to another ({@link partedOtherwise}), and the day is built anew by that, by simulated annealing.
+ * Begins with the plan that `from` builds and goes on from what it was `tried` by; from how it is parted where that is not
+ * said but a search found it; else, before the first of its tries, with all bakes parted at the same place, in each of the
+ * usual orders. Never worse than it, every plan holds in the hours there really are, and the same seed finds the same.
  */
 export function tighten(model: DayModel, search: Search & { readonly from: Way }): Found {
   const { tries, from, weights, seed, stop, onBetter } = completed(search);
   const random = randomFrom(seed);
   const draw: Draw = (below) => Math.floor(random() * below);
-  const found = (plan: DayPlan, { order }: Way): Found => ({
-    plan,
-    cost: costOf(measure(model, plan), weights),
-    way: keeping(plan, order),
+  const built = (tried: Tried): Came => {
+    const { way, latestMin, shifts } = tried;
+    const plan = construct(shifts ? within(model, shifts) : model, way, latestMin);
+    return { tried, plan, cost: costOf(measure(model, plan), weights) };
+  };
+  const found = ({ plan, cost, tried }: Came): Found => ({
+    ...{ plan, cost, tried },
+    way: keeping(plan, from.order),
   });
-  const first = construct(model, from);
-  let best = found(first, from);
-  if (from.order.length === 0) return best;
-  let now = { cost: best.cost, shifts: shiftsOf(model, first), way: from };
-  for (let tried = 0; tried < tries && !stop(); tried += 1) {
-    const shifts = [...now.shifts];
-    for (let times = 1 + draw(2); times > 0; times -= 1) {
-      const which = draw(shifts.length);
-      const shift = shifts[which];
-      if (shift) shifts[which] = changed(shift, draw);
-    }
-    const way = reordered(now.way, draw);
-    const plan = construct(within(model, shifts), way);
-    const next = found(plan, way);
-    const heat = FIRST_HEAT * best.cost * (1 - tried / tries);
-    if (next.cost >= now.cost && !(heat > 0 && random() < Math.exp((now.cost - next.cost) / heat)))
-      continue;
-    now = { cost: next.cost, shifts: shiftsOf(model, plan), way };
-    if (next.cost < best.cost - 1e-9) {
-      best = next;
-      onBetter(best);
-    }
+  const first = built({ way: from, latestMin: {} });
+  let best = first;
+  const consider = (came: Came): void => {
+    if (came.cost >= best.cost - 1e-9) return;
+    best = came;
+    onBetter(found(best));
+  };
+  if (from.order.length === 0) return found(first);
+  const partings = partingsIn(model);
+  const known = search.tried ?? (from.keep && partedAs(model, first.plan, from.order));
+  const starts =
+    tries === 0
+      ? []
+      : known
+        ? [known]
+        : usualOrders(model).flatMap((order) => alikeParted(model, partings, order));
+  let now = first;
+  for (const start of starts) {
+    if (stop()) break;
+    const came = built(start);
+    // What a search found is built by its partings only nearly: what is changed next is changed in those, even so.
+    if (known || came.cost < now.cost) now = came;
+    consider(came);
   }
-  const polished = found(polish(model, best.plan, weights), best.way);
-  return polished.cost < best.cost ? polished : best;
+  for (let tried = 0; tried < tries && !stop(); tried += 1) {
+    const next = built(changedFrom(model, partings, now, draw));
+    const heat = FIRST_HEAT * best.cost * (1 - tried / tries);
+    if (next.cost >= now.cost && random() >= Math.exp((now.cost - next.cost) / heat)) continue;
+    now = next;
+    consider(now);
+  }
+  const plan = polish(model, best.plan, weights);
+  const polished = { ...best, plan, cost: costOf(measure(model, plan), weights) };
+  return found(polished.cost < best.cost ? polished : best);
 }
