@@ -22,7 +22,7 @@ export function eggsLeft({ leftYolks, leftWhites }: EggsToCrack, grade: EggGrade
       ? []
       : [
           {
-            what: finding(`build.${what}`),
+            what: finding(`build.${what}`, { count: Number(count.toFixed(1)) }),
             count: Number(count.toFixed(1)),
             grams: count * gramsEach,
             use: finding(`build.use-${what}`),
@@ -52,7 +52,7 @@ export const podsLeft = (pods: number): ByProduct[] =>
     ? []
     : [
         {
-          what: finding('build.pods'),
+          what: finding('build.pods', { count: Math.round(pods) }),
           count: Math.round(pods),
           grams: pods * 3,
           use: finding('build.use-pods'),

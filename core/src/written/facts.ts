@@ -117,7 +117,8 @@ export function ovenIn(line: string): Pick<RecipeFacts, 'oven' | 'minutes' | 'ba
   return {
     oven:
       setC !== undefined && setC >= 100 && setC <= 300
-        ? { setC: Math.round(setC), fan: FAN.test(line) }
+        ? // To a tenth, so that 350 °F is 350 °F again where degrees are Fahrenheit.
+          { setC: Math.round(10 * setC) / 10, fan: FAN.test(line) }
         : undefined,
     minutes: minutes ? Number(minutes[2]) : undefined,
     bath,

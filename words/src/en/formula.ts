@@ -46,9 +46,9 @@ export const formula = {
   'build.component': 'component',
   'build.trimmings': 'trimmings of {name}',
   'build.left-over': '{name} left over',
-  'build.whites': 'whites',
-  'build.yolks': 'yolks',
-  'build.pods': 'vanilla pods',
+  'build.whites': '{count, plural, one {white} other {whites}}',
+  'build.yolks': '{count, plural, one {yolk} other {yolks}}',
+  'build.pods': '{count, plural, one {vanilla pod} other {vanilla pods}}',
   'build.use-whites':
     'meringue, nut cream or a turned-out custard; keeps 4 days covered, cold and dated, or frozen',
   'build.use-yolks': 'curd, starch cream, pots or egg wash; keeps 2 days covered, cold and dated',

@@ -42,7 +42,7 @@ export const bench = {
   'bench.of-all-whole-numbers-of':
     'These are the best whole numbers of {grade} eggs, yolks and whites.',
   'bench.to-fetch-and-what-is-left': 'Shopping and leftovers',
-  'bench.eggs': ', {eggs} eggs',
+  'bench.eggs': ', {eggs, plural, one {one egg} other {# eggs}}',
   'bench.left-2': '; left over: {left}',
   'bench.reorder': 'Reorder',
   'bench.order-done': 'Order is right',
@@ -54,7 +54,7 @@ export const bench = {
   'bench.line-taken-up': '{name}, taken up from place {place} of {all}.',
   'bench.line-taken-over': '{name}, at place {place} of {all}.',
   'bench.line-taken-down': '{name}, put down at place {place} of {all}.',
-  'bench.things': '{length} things{more}{more2}',
+  'bench.things': '{length, plural, one {one thing} other {# things}}{more}{more2}',
   'bench.in-components': 'in {uses} components',
   'bench.keep-back-g': 'hold back {heldBack}',
   'bench.by-eye': 'by eye',
