@@ -147,14 +147,9 @@ function proofInWords(known: Known): string {
 /** What counts more, and the search for a better plan. */
 function Search({
   day,
-  planned,
+  better,
   onEdit,
-  onTrial,
-}: Pick<OutcomeOf, 'day' | 'planned' | 'onEdit'> & {
-  readonly onTrial: (way: Way | undefined) => void;
-}) {
-  const keep = (way: Way) => onEdit((data) => ({ ...data, way: wayDataOf(way) }));
-  const better = useBetter(planned, day, onTrial, keep);
+}: Pick<OutcomeOf, 'day' | 'onEdit'> & { readonly better: Better }) {
   const searching = better.doing !== 'nothing';
   const counts = day.presence > 0.6 ? 'presence' : day.presence < 0.4 ? 'freshness' : 'both';
   return (
@@ -248,6 +243,62 @@ function FromNow({ day, planned, onEdit }: Pick<OutcomeOf, 'day' | 'planned' | '
   );
 }
 
+/** Whether all is ready in time, when it begins and ends, and how long anybody is there. */
+function Verdict({
+  day,
+  planned,
+  works,
+  energy,
+  proved,
+}: Pick<OutcomeOf, 'day' | 'planned' | 'works'> & {
+  readonly energy: Energy;
+  readonly proved: boolean;
+}) {
+  const { plan, measures, model } = planned;
+  const least = leastPresence(model);
+  const taken = ovensTake(planned, energy);
+  const inTime = plan.late.length === 0 && plan.left.length === 0;
+  const starts = plan.placed.map(({ startMin }) => startMin);
+  const ends = plan.placed.map(({ endMin }) => endMin);
+  return (
+    <View role="status" testID="plan-verdict" className="gap-1">
+      {works.done < works.all ? (
+        <Soft>{say('day.working', { done: works.done, all: works.all })}</Soft>
+      ) : null}
+      {inTime && plan.placed.length > 0 ? (
+        <Title level={2}>{say('day.on-time', { count: planned.session.wanted.length })}</Title>
+      ) : null}
+      {plan.placed.length > 0 ? (
+        <>
+          <Read>
+            {say('day.starts', {
+              start: dayAndHour(day.date, Math.min(...starts)),
+              end: dayAndHour(day.date, Math.max(...ends)),
+            })}
+          </Read>
+          <Read>
+            {say('day.presence', {
+              there: lasting(measures.presenceMin),
+              busy: lasting(measures.busyMin),
+            })}
+            {taken === undefined
+              ? ''
+              : `; ${say('day.heats', { count: measures.changes })}, ${energyInWords(taken)}`}
+          </Read>
+          {/* What the search has proved says more, and stands under it. */}
+          {proved ? null : (
+            <Soft>
+              {measures.presenceMin <= least
+                ? say('day.least-met')
+                : say('day.least', { least: lasting(least) })}
+            </Soft>
+          )}
+        </>
+      ) : null}
+    </View>
+  );
+}
+
 /** What a plan comes to: whether all is ready in time, how long anybody is there, what is wrong and what would help. */
 export function Outcome(
   of: OutcomeOf & {
@@ -256,48 +307,16 @@ export function Outcome(
     readonly onTrial: (way: Way | undefined) => void;
   },
 ) {
-  const { day, dayId, planned, works, onTrial } = of;
-  const { plan, measures, model } = planned;
+  const { day, dayId, planned, onEdit, onTrial } = of;
+  const { plan } = planned;
   const troubles = useTroubles(of);
-  const least = leastPresence(model);
-  const taken = ovensTake(planned, of.energy);
+  const better = useBetter(planned, day, onTrial, (way) =>
+    onEdit((data) => ({ ...data, way: wayDataOf(way) })),
+  );
   const inTime = plan.late.length === 0 && plan.left.length === 0;
-  const starts = plan.placed.map(({ startMin }) => startMin);
-  const ends = plan.placed.map(({ endMin }) => endMin);
   return (
     <View className="gap-3 border-y border-line bg-sheet p-4">
-      <View role="status" testID="plan-verdict" className="gap-1">
-        {works.done < works.all ? (
-          <Soft>{say('day.working', { done: works.done, all: works.all })}</Soft>
-        ) : null}
-        {inTime && plan.placed.length > 0 ? (
-          <Title level={2}>{say('day.on-time', { count: planned.session.wanted.length })}</Title>
-        ) : null}
-        {plan.placed.length > 0 ? (
-          <>
-            <Read>
-              {say('day.starts', {
-                start: dayAndHour(day.date, Math.min(...starts)),
-                end: dayAndHour(day.date, Math.max(...ends)),
-              })}
-            </Read>
-            <Read>
-              {say('day.presence', {
-                there: lasting(measures.presenceMin),
-                busy: lasting(measures.busyMin),
-              })}
-              {taken === undefined
-                ? ''
-                : `; ${say('day.heats', { count: measures.changes })}, ${energyInWords(taken)}`}
-            </Read>
-            <Soft>
-              {measures.presenceMin <= least
-                ? say('day.least-met')
-                : say('day.least', { least: lasting(least) })}
-            </Soft>
-          </>
-        ) : null}
-      </View>
+      <Verdict {...of} proved={better.known !== undefined} />
       {troubles.map((trouble) => (
         <Notice key={trouble} kind="danger">
           {trouble}
@@ -323,7 +342,7 @@ export function Outcome(
       {plan.placed.length > 0 && !planned.worked ? (
         <>
           <FromNow {...of} />
-          <Search {...of} onTrial={onTrial} />
+          <Search {...{ day, better, onEdit }} />
         </>
       ) : null}
     </View>
