@@ -6,7 +6,7 @@ import { chain, KITCHEN, plainTask, workFrom } from '../testing/sessions';
 import type { Task } from '../work';
 import { checkPlan } from './check';
 import { construct, usualOrders } from './construct';
-import { firstPlan, improve } from './improve';
+import { firstPlan, improve, type Found } from './improve';
 import { measure } from './measure';
 import { alikeParted, partedAs, partedOtherwise, partingsIn } from './parting';
 import { tighten } from './tighten';
@@ -85,6 +85,26 @@ describe('two bakes that keep for ten hours after they were looked at', () => {
     expect(checkPlan(model, plan)).toEqual([]);
     // Two hours before the first is wanted they can no longer be begun in the second stretch: that is met first.
     expect(tried?.way.soonerMin).toEqual({ one: 180, other: 120 });
+  });
+
+  it('are gone on with from what they were tried by, or from how a plan that was found is parted', () => {
+    const weights = { presence: 1 };
+    const { way } = firstPlan(model, weights);
+    const presences = (given: Partial<Parameters<typeof tighten>[1]>) => {
+      const told: number[] = [];
+      const onBetter = ({ plan }: Found) => told.push(measure(model, plan).presenceMin);
+      const found = tighten(model, { tries: 1, from: way, weights, onBetter, ...given });
+      return { told, found };
+    };
+    // Each hour apart, then ready together, then parted as well: in the order in which they are tried.
+    expect(presences({}).told).toEqual([140, 85]);
+    const { found } = presences({});
+    expect(presences({ tried: found.tried! }).told).toEqual([85]);
+    expect(presences({ from: found.way }).told).toEqual([]);
+    expect(measure(model, presences({ from: found.way }).found.plan).presenceMin).toBe(85);
+    // Two are tried before it is stopped: apart and together.
+    let asked = 0;
+    expect(presences({ stop: () => (asked += 1) > 2 }).told).toEqual([140]);
   });
 
   it('are known by their plan, which is built by that again', () => {
