@@ -35,7 +35,7 @@ export const work = {
   'work.put-on': 'Put on',
   'work.own': 'Your own step',
   'work.no-forecast':
-    'Its bake has no forecast yet. Open the formula and add what is missing: a tin, an oven or an amount.',
+    'Its bake has no forecast yet. Open the formula: it says there what is missing.',
   'work.no-shell-forecast':
     'Its shell has no forecast yet. Open the formula and choose a tin; the kitchen needs an oven.',
 
