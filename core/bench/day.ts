@@ -1,18 +1,25 @@
 /**
  * How long a plan of a day takes: the first plan, one that follows a finger, and a search; on invented sessions of 6, 12
- * and 20 bakes of eight or so tasks, over 36 hours, drawn with a fixed seed.
+ * and 20 bakes of eight or so tasks, over 36 hours, drawn with a fixed seed. Then what one bake more in the middle of a day
+ * moves, and what a search for the rest makes of it.
  */
 import {
   checkPlan,
   construct,
   firstPlan,
+  keeping,
   leastPresence,
   measure,
   modelOf,
   ranBy,
   replan,
   standings,
+  wayFor,
+  wayOnward,
+  type DayModel,
   type Mark,
+  type Session,
+  type Way,
 } from '../src/day';
 import { lookedFor, session } from './sessions';
 
@@ -31,14 +38,18 @@ function timed<T>(work: () => T, times: number): { readonly ms: number; readonly
   return { ms: median(ms), value };
 }
 
+function ready(session: Session): DayModel {
+  const made = modelOf(session);
+  if (!made.ok) throw new Error(made.problem.code);
+  return made.value;
+}
+
 for (const [bakes, cooks] of [
   [6, 1],
   [12, 1],
   [20, 3],
 ] as const) {
-  const made = modelOf(session(bakes, cooks, bakes));
-  if (!made.ok) throw new Error(made.problem.code);
-  const model = made.value;
+  const model = ready(session(bakes, cooks, bakes));
   const first = timed(() => firstPlan(model), 15);
   const again = timed(() => construct(model, first.value.way), 15);
   // Worked to the middle, everything done ten minutes late.
@@ -66,3 +77,48 @@ for (const [bakes, cooks] of [
     ].join(' '),
   );
 }
+
+/** The second night is five hours old, and all has gone as planned. */
+const NOW_MIN = 1500;
+
+/** One bake more where all others are kept, where all is planned anew, and once a search has looked at the rest. */
+function oneMore(bakes: number, seed: number): void {
+  const all = session(bakes + 1, 1, seed);
+  const model = ready({ ...all, wanted: all.wanted.slice(0, bakes) });
+  const { plan, way } = firstPlan(model, WEIGHTS);
+  const marks = plan.placed.flatMap(({ task, startMin, endMin }): Mark[] =>
+    startMin < NOW_MIN
+      ? [
+          { task, kind: 'begun', atMin: startMin },
+          ...(endMin <= NOW_MIN ? [{ task, kind: 'done' as const, atMin: endMin }] : []),
+        ]
+      : [],
+  );
+  const before = replan({ model, plan }, way, marks, NOW_MIN);
+  const more = ready(all);
+  const withMore = (by: Way | undefined) => {
+    const next = wayFor(more, by, WEIGHTS.presence);
+    const asked = { model: more, plan: construct(more, next) };
+    return { ...replan(asked, next, marks, NOW_MIN), way: next };
+  };
+  const stood = { stood: before.plan.placed };
+  const told = ({ model: of, plan }: Pick<typeof before, 'model' | 'plan'>): string => {
+    const { moved, left, lateMin } = measure({ ...of, session: { ...of.session, ...stood } }, plan);
+    return `${moved} moved, ${left} left out, ${lateMin} min late`;
+  };
+  const kept = withMore(wayOnward(before, before.plan, way.order));
+  const weighed = { ...kept.model, session: { ...kept.model.session, stood: kept.plan.placed } };
+  const search = timed(
+    () => lookedFor(weighed, WEIGHTS, { way: keeping(kept.plan, kept.way.order) }),
+    1,
+  );
+  console.log(
+    [
+      `one more than ${bakes} bakes (seed ${seed}), ${before.plan.placed.length - before.ran.size} tasks ahead:`,
+      `kept ${told(kept)}; anew ${told(withMore(undefined))};`,
+      `looked for ${told({ model: weighed, plan: search.value.plan })}, in ${(search.ms / 1000).toFixed(2)} s`,
+    ].join(' '),
+  );
+}
+
+for (const bakes of [6, 12]) for (const seed of [1, 2, 3, 4]) oneMore(bakes, seed);

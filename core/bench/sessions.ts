@@ -2,6 +2,7 @@
 import {
   betterOn,
   firstPlan,
+  foundBy,
   IN_VAIN,
   randomFrom,
   ROUNDS,
@@ -77,9 +78,9 @@ export function session(bakes: number, cooks: number, seed: number): Session {
   };
 }
 
-/** The search for a better plan as the screen lets it run, from the first plan on. */
-export function lookedFor(model: DayModel, weights: DayWeights): Found {
-  let best = firstPlan(model, weights);
+/** The search for a better plan as the screen lets it run, from the first plan on, or from what a day at work has. */
+export function lookedFor(model: DayModel, weights: DayWeights, from?: Pick<Found, 'way'>): Found {
+  let best = from ? foundBy(model, from.way, weights) : firstPlan(model, weights);
   let vain = 0;
   for (let round = 1; round <= ROUNDS && vain < IN_VAIN; round += 1) {
     const found = betterOn(model, best, { round, weights });

@@ -39,6 +39,13 @@ it('of three rounds two look in other hours, from what was tried, and one near t
   );
 });
 
+it('what is worked already is only looked at near the plan', () => {
+  const [begun] = first.plan.placed;
+  const worked = made({ ...model.session, past: [begun!] });
+  const found = betterOn(worked, first, { round: 1, weights });
+  expect(found).toEqual(recreate(worked, { from: first.way, tries: TRIES, weights, seed: 1 }));
+});
+
 // By hand: the early one takes 5 + 60 + 5 = 70 min of the first stretch. Each of the others adds five: begun in the same hour's
 // wait, it ends after the one begun before it, or by itself in the second stretch. That is 80, however they are shared out.
 it('finds the least there is of three bakes, of which one is early', () => {

@@ -369,6 +369,7 @@ describe('what a plan comes to', () => {
       busyMin: 50,
       waitedMin: 0,
       changes: 0,
+      moved: 0,
     });
     expect(leastPresence(model)).toBe(50);
   });

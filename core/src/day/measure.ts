@@ -20,6 +20,8 @@ export interface Measures {
   readonly coldOver: number;
   /** Times an oven is turned to another heat. */
   readonly changes: number;
+  /** Tasks that begin at another minute than where the session says they stood. */
+  readonly moved: number;
 }
 
 /** What a wait costs against presence: what stands in the cold suffers little, what stands in the room more. */
@@ -82,6 +84,10 @@ export function measure(model: DayModel, plan: DayPlan): Measures {
       0,
     ),
     changes,
+    moved: (model.session.stood ?? []).filter(({ task, startMin }) => {
+      const now = at.get(task);
+      return now !== undefined && now.startMin !== startMin;
+    }).length,
   };
 }
 
@@ -92,7 +98,8 @@ export interface DayWeights {
 
 /**
  * What a minute of each weighs. Being late is worse than any presence; leaving something out is worse than being late. A
- * change of heat is worth some minutes of presence: the look and the turn, and what the oven burns. Common practice.
+ * change of heat is worth some minutes of presence: the look and the turn, and what the oven burns. Common practice; that
+ * of a task that moves is from memory.
  */
 export const WEIGHT = {
   left: 1e6,
@@ -101,6 +108,8 @@ export const WEIGHT = {
   /** A vessel for which room has to be made. */
   cold: 60,
   change: 6,
+  /** Whoever works by a plan has to read it anew where it moves. */
+  moved: 3,
   presence: ({ presence }: DayWeights) => 2 * presence,
   waited: ({ presence }: DayWeights) => 2 * (1 - presence) * 0.2,
 } as const;
@@ -116,7 +125,8 @@ export const costOf = (of: Measures, weights: DayWeights = EVEN): number =>
   WEIGHT.presence(weights) * of.presenceMin +
   WEIGHT.waited(weights) * of.waitedMin +
   WEIGHT.cold * of.coldOver +
-  WEIGHT.change * of.changes;
+  WEIGHT.change * of.changes +
+  WEIGHT.moved * of.moved;
 
 /**
  * The least presence any plan can have: all the hands there are to be given, since nobody does two things at once. The

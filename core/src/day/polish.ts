@@ -164,11 +164,10 @@ export function polish(model: DayModel, plan: DayPlan, weights: DayWeights): Day
   );
   const written: Written = { constraints: {}, variables: {} };
   for (const { job, at } of held) {
-    const least = job.lockedMin ?? model.session.fromMin;
-    const bounds = {
-      min: least - origin,
-      ...(job.lockedMin === undefined ? {} : { max: at.startMin - origin }),
-    };
+    // What has begun stays, and what was put by hand comes no later than where it stands.
+    const least = job.past?.startMin ?? job.lockedMin ?? model.session.fromMin;
+    const held = job.past !== undefined || job.lockedMin !== undefined;
+    const bounds = { min: least - origin, ...(held ? { max: at.startMin - origin } : {}) };
     row(written, { [job.id]: 1 }, bounds);
   }
   waits(written, model, byId, WEIGHT.waited(weights));

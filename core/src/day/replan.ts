@@ -42,3 +42,23 @@ export function replan(
   const plan = construct(made.value, keeping(asked.plan, way.order));
   return { asked, ran, model: made.value, plan };
 }
+
+/**
+ * A way by which all of a worked day is planned as `rest` has it: what has happened where it was planned, so that what came
+ * late is still told, and everything else where it stands in `rest`.
+ */
+export function wayOnward(
+  { asked, ran }: Pick<WorkedDay, 'asked' | 'ran'>,
+  rest: DayPlan,
+  order: Way['order'],
+): Way {
+  const planned = new Map(asked.plan.placed.map((each) => [each.task, each]));
+  const placed = rest.placed.map((each) =>
+    ran.has(each.task) ? (planned.get(each.task) ?? each) : each,
+  );
+  return keeping({ ...rest, placed }, order);
+}
+
+/** The plan by which a worked day goes on from now once all of it is planned by another way. */
+export const goneOnBy = ({ asked, model }: Pick<WorkedDay, 'asked' | 'model'>, way: Way): DayPlan =>
+  construct(model, keeping(construct(asked.model, way), way.order));

@@ -73,6 +73,8 @@ export interface Session {
   readonly fromMin: Minute;
   readonly locks?: readonly Lock[];
   readonly past?: readonly Past[];
+  /** Of a day that is worked: where tasks stood before a better plan is looked for. What leaves its place has its price. */
+  readonly stood?: readonly Pick<Placed, 'task' | 'startMin'>[];
 }
 
 /** Where one task stands in a plan: when, at which oven, in whose hands, one person for each stretch of hands. */
