@@ -31,6 +31,7 @@ const DAY: DayData = {
       forWhom: 'the boat',
       ovenC: null,
       frozenShell: false,
+      doughApart: false,
     },
   ],
   people: [{ id: id(3), name: 'Cook', fromMin: 1260, toMin: 1830 }],
@@ -105,8 +106,9 @@ const said = (change: object): string | undefined => {
 describe('a day', () => {
   it('is kept as it is', () => expect(dayDataSchema.parse(DAY)).toEqual(DAY));
 
-  it('from before heats could be shared and shells frozen has each bake at its own, made anew', () => {
-    const [{ ovenC: _, frozenShell: __, ...before }] = DAY.wanted as [DayData['wanted'][number]];
+  it('from before heats could be shared, shells frozen and dough made apart has each bake as usual', () => {
+    const [wanted] = DAY.wanted as [DayData['wanted'][number]];
+    const { ovenC: _, frozenShell: __, doughApart: ___, ...before } = wanted;
     expect(dayDataSchema.parse({ ...DAY, wanted: [before] })).toEqual(DAY);
   });
 
@@ -130,7 +132,7 @@ describe('a day', () => {
 
 describe('the session of a day', () => {
   const computed = {};
-  const work = workListOf(CREAM, 3, where, computed);
+  const work = workListOf(CREAM, { ...DAY.wanted[0]!, vessels: 3 }, where, computed);
   if (!work.ok) throw new Error(work.problem.code);
   const session = sessionOf(DAY, [{ id: id(1), name: 'Cream pots', work: work.value }], where);
 

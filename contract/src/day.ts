@@ -31,8 +31,13 @@ export const wantedSchema = z.object({
   ovenC: within('oven-setting', OVEN_LIMITS_C, inCelsius).nullable().default(null),
   /** Its shells are in the freezer, lined: no dough is made for them. */
   frozenShell: z.boolean().default(false),
+  /** Its dough is made by itself, though others take the same from the book. */
+  doughApart: z.boolean().default(false),
 });
 export type WantedData = z.infer<typeof wantedSchema>;
+
+/** What is said of a bake on one day alone, where nothing was said. */
+export const AS_USUAL = { ovenC: null, frozenShell: false, doughApart: false } as const;
 
 /** Somebody who works, and from when to when on every day; past midnight the hours count on. */
 export const cookSchema = z

@@ -57,10 +57,10 @@ export function workedBakeOf(
   computed: Computed,
   where: WorkedIn,
 ): { readonly bake: WorkedBake } | { readonly name: string; readonly why: Problem } | undefined {
-  const { id, formulaId, vessels, frozenShell } = wanted;
+  const { id, formulaId } = wanted;
   const data = where.formulaOf(formulaId);
   if (!data) return undefined;
-  const work = workListOf(asWanted(data, wanted), vessels, where, computed, frozenShell);
+  const work = workListOf(asWanted(data, wanted), wanted, where, computed);
   if (!work.ok) return { name: data.name, why: work.problem };
   return {
     bake: { id, name: data.name, work: work.value, nutFree: isNutFree(formulaId, where) },

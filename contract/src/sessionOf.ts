@@ -83,11 +83,9 @@ export function workAskOf(data: FormulaData, where: WorkedIn): WorkAsk {
 /** The tasks of a formula in so many vessels, from what was worked out of it. */
 export function workListOf(
   data: FormulaData,
-  vessels: number,
+  { vessels, frozenShell, doughApart }: Pick<WantedData, 'vessels' | 'frozenShell' | 'doughApart'>,
   where: WorkedIn,
   computed: Computed,
-  /** Its shells come lined out of the freezer. */
-  frozenShell = false,
 ): Result<WorkList> {
   const formula = inVessels(data, vessels);
   const vessel = data.vesselId === null ? undefined : where.vesselOf(data.vesselId);
@@ -104,6 +102,7 @@ export function workListOf(
     roomC,
     perPan: data.vesselCount,
     frozenShell,
+    doughApart,
     computed: { ...computed, ...computedFrom(stove ? { stove } : {}) },
   });
 }

@@ -1,5 +1,5 @@
 /** What is said where a shared heat could not be worked out. */
-import type { DayData } from '@hollow-moon/contract';
+import { AS_USUAL, type DayData } from '@hollow-moon/contract';
 import type { Task } from '@hollow-moon/core/planning';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { Provider } from 'react-redux';
@@ -9,7 +9,7 @@ import { Together } from './Together';
 import { emptyDay } from './useDay';
 
 const wanted = (['tart', 'pie'] as const).map((id) => ({
-  ...{ id, formulaId: id, vessels: 1, dueMin: 400, forWhom: '', ovenC: null, frozenShell: false },
+  ...{ id, formulaId: id, vessels: 1, dueMin: 400, forWhom: '', ...AS_USUAL },
 }));
 const day: DayData = { ...emptyDay(new Date('2026-11-30T12:00:00')), wanted };
 const bakedAt = (setC: number) =>

@@ -1,5 +1,5 @@
 /** Hours of the wall, and what a tap on a way out does to a day. */
-import type { DayData } from '@hollow-moon/contract';
+import { AS_USUAL, type DayData } from '@hollow-moon/contract';
 import { BEFORE_MIN } from '@hollow-moon/contract/planning';
 import type { Relief } from '@hollow-moon/core/planning';
 import { arrived } from './arrived';
@@ -46,6 +46,7 @@ describe('a way out', () => {
         forWhom: '',
         ovenC: null,
         frozenShell: false,
+        doughApart: false,
       },
     ],
   };
@@ -100,7 +101,7 @@ describe('a way out', () => {
 
 describe('a day from a file', () => {
   const wanted = (id: string, formulaId: string) => ({
-    ...{ id, formulaId, vessels: 1, dueMin: 400, forWhom: '', ovenC: null, frozenShell: false },
+    ...{ id, formulaId, vessels: 1, dueMin: 400, forWhom: '', ...AS_USUAL },
   });
   const day = {
     ...emptyDay(new Date('2026-11-30T12:00:00')),

@@ -113,7 +113,7 @@ async function offerOf(
       baked.push(each);
       continue;
     }
-    const work = workListOf(data, wanted.vessels, where, computed, wanted.frozenShell);
+    const work = workListOf(data, wanted, where, computed);
     if (!work.ok) return undefined;
     baked.push({ ...each, work: work.value });
   }

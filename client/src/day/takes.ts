@@ -1,4 +1,4 @@
-import type { FormulaData, Takes } from '@hollow-moon/contract';
+import { AS_USUAL, type FormulaData, type Takes } from '@hollow-moon/contract';
 import { workAskOf, workListOf } from '@hollow-moon/contract/planning';
 import { computedFrom, elapsedMin, type Verb } from '@hollow-moon/core/planning';
 import type { KitchenBook } from '../book/book';
@@ -30,7 +30,7 @@ export async function takesOf(data: FormulaData, book: KitchenBook): Promise<Tak
     ...(baked?.ok ? { forecast: baked.value } : {}),
     ...(empty?.ok ? { blind: empty.value } : {}),
   });
-  const work = workListOf(data, data.vesselCount, where, computed);
+  const work = workListOf(data, { ...AS_USUAL, vessels: data.vesselCount }, where, computed);
   if (!work.ok) return undefined;
   const { tasks } = work.value;
   const cooked = tasks.filter(({ verb }) => COOKED.has(verb));

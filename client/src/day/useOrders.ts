@@ -1,4 +1,5 @@
 import {
+  AS_USUAL,
   WEEKDAYS,
   type DayData,
   type OrderData,
@@ -70,5 +71,5 @@ export const wantedBy = ({
   dueMin,
   forWhom,
 }: Pick<OrderData, 'formulaId' | 'vessels' | 'dueMin' | 'forWhom'>): WantedData => ({
-  ...{ id: uuid(), formulaId, vessels, dueMin, forWhom, ovenC: null, frozenShell: false },
+  ...{ id: uuid(), formulaId, vessels, dueMin, forWhom, ...AS_USUAL },
 });

@@ -67,6 +67,8 @@ export interface WorkPlan {
   readonly computed: Computed;
   /** Its shell is in the freezer, lined: no dough is made for it. */
   readonly frozenShell?: boolean;
+  /** A dough from the book is made for it by itself, and not once for all bakes that take it. */
+  readonly doughApart?: boolean;
   /** Vessels that one pan of water holds; all of them when not said. */
   readonly perPan?: number;
 }

@@ -41,22 +41,22 @@ const hasButter = ({ analysis }: BuiltPart): boolean =>
   analysis.lines.some(({ ingredient }) => ingredient?.id.startsWith('butter') ?? false);
 
 function doughTasks(making: Making, part: BuiltPart): Task[] {
-  const { roomC } = making.plan;
+  const { roomC, doughApart = false } = making.plan;
   const { id, name, kind, formulaId } = part.part;
   const own = { of: id, what: name };
   // Made from the book, one dough may line the tins of several bakes.
-  const shared = formulaId === null ? {} : { shared: `dough:${formulaId}` };
+  const sharedAs = (shared: string) => (formulaId === null || doughApart ? {} : { shared });
   const soft = CREAMED.has(kind) && hasButter(part);
   const takeOut = task(making, `${id}/take-out`, 'take-out-butter', {
     ...own,
     grams: part.wantedG,
-    rest: formulaId === null ? {} : { shared: `soft:${formulaId}` },
+    rest: sharedAs(`soft:${formulaId}`),
   });
   const mix = task(making, `${id}/mix`, 'mix-dough', {
     ...own,
     grams: part.wantedG,
     station: 'mixer',
-    rest: shared,
+    rest: sharedAs(`dough:${formulaId}`),
     after: soft
       ? [
           after(

@@ -1,5 +1,5 @@
 /** The demonstration's formulas as work, and its night as a plan. */
-import { ownIngredients, type PantryItem } from '@hollow-moon/contract';
+import { AS_USUAL, ownIngredients, type PantryItem } from '@hollow-moon/contract';
 import { sessionOf, workAskOf, workListOf, type WorkedIn } from '@hollow-moon/contract/planning';
 import { forecast, forecastBlind } from '@hollow-moon/core';
 import {
@@ -50,7 +50,7 @@ function workFor(id: string, vessels: number): WorkList {
     ...(baked?.ok ? { forecast: baked.value } : {}),
     ...(shell?.ok ? { blind: shell.value } : {}),
   });
-  const work = workListOf(data, vessels, where, computed);
+  const work = workListOf(data, { ...AS_USUAL, vessels }, where, computed);
   if (!work.ok) throw new Error(`${data.name}: ${work.problem.code}`);
   known.set(key, work.value);
   return work.value;

@@ -1,4 +1,4 @@
-import type { DayData, OrderData } from '@hollow-moon/contract';
+import { AS_USUAL, type DayData, type OrderData } from '@hollow-moon/contract';
 import { demoId } from './kitchen';
 import { FORMULA } from './list';
 
@@ -45,8 +45,7 @@ export const demoDays = (now: Date): Readonly<Record<string, DayData>> => ({
       vessels,
       dueMin,
       forWhom,
-      ovenC: null,
-      frozenShell: false,
+      ...AS_USUAL,
     })),
     people: [
       { id: demoId(92, 1), name: 'Bench cook', fromMin: clock(21), toMin: clock(30, 30) },

@@ -12,10 +12,13 @@ const {
 const BAKES: Children<DayData> = {
   table: 'day_bakes',
   parent: 'day_id',
-  columns: ['id', 'formula_id', 'vessels', 'due_min', 'for_whom', 'oven_c', 'frozen_shell'],
+  columns: [
+    ...['id', 'formula_id', 'vessels', 'due_min', 'for_whom', 'oven_c', 'frozen_shell'],
+    'dough_apart',
+  ],
   order: 'c.position',
   rows: ({ wanted }) =>
-    wanted.map(({ id, formulaId, vessels, dueMin, forWhom, ovenC, frozenShell }) => [
+    wanted.map(({ id, formulaId, vessels, dueMin, forWhom, ovenC, frozenShell, doughApart }) => [
       id,
       formulaId,
       vessels,
@@ -23,6 +26,7 @@ const BAKES: Children<DayData> = {
       forWhom,
       ovenC,
       frozenShell ? 1 : 0,
+      doughApart ? 1 : 0,
     ]),
 };
 
@@ -69,6 +73,7 @@ export const days = repositoryOf<DayData>({
       forWhom: String(bake.for_whom),
       ovenC: bake.oven_c === null ? null : Number(bake.oven_c),
       frozenShell: Boolean(bake.frozen_shell),
+      doughApart: Boolean(bake.dough_apart),
     })),
     people: childRows(row, PEOPLE).map((cook) => ({
       id: String(cook.id),
