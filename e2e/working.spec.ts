@@ -2,6 +2,7 @@
 import { expect, type Browser, type Page } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
 import { dayInBook, EVENING, open, plannedNight } from './kitchen';
+import { presence } from './day';
 import { test } from './warm';
 
 const next = (page: Page) => page.getByTestId('next-tap');
@@ -141,7 +142,7 @@ test('what is late is said, what was otherwise is kept, and what was forgotten i
   // The plan says the same.
   await page.getByTestId('back-to-plans').click();
   await expect(page.getByTestId('go-to-work')).toHaveText('Go on working');
-  await expect(page.getByTestId('better')).toHaveCount(0);
+  await expect(page.getByTestId('better')).toHaveText('Look for a better plan for the rest');
   await page.getByTestId('go-to-work').click();
   await page.getByTestId('as-planned').click();
   await expect(page.getByTestId('late')).toHaveCount(0);
@@ -308,4 +309,51 @@ test('where honey goes in, a plain portion is set apart before', async ({ page }
   await page.getByTestId('work-ahead').click();
   await page.locator('[data-testid^="line-"]', { hasText: 'Roasted grapes' }).first().click();
   await expect(page.getByTestId('plain-apart')).toContainText(/under twelve months/);
+});
+
+test('one tart more in the middle of the night moves nothing, has a dough of its own, and a better plan', async ({
+  page,
+}) => {
+  test.slow();
+  const work = await plannedNight(page, 'Landing milk pie');
+  await page.getByTestId('go-to-work').click();
+  await expect(title(page)).toHaveText(/^Make the dough/);
+  await next(page).click();
+  await page.clock.fastForward('10:00');
+  await next(page).click();
+  await expect(title(page)).toHaveText(/^Roll and line/);
+  // With the first tap the plan is kept as it stood.
+  const keptTasks = async () =>
+    (await (await page.request.get(dayInBook(page, work))).json()).data.way?.keep?.length ?? 0;
+  await expect.poll(keptTasks).toBeGreaterThan(5);
+  await page.getByTestId('back-to-plans').click();
+  const tasks = page.locator('[data-testid^="task-"][aria-expanded]');
+  await expect(tasks.first()).toBeVisible();
+  const before = await tasks.allInnerTexts();
+  await open(page, 'wanted');
+  await page.getByTestId('add-wanted').selectOption({ label: 'Landing milk pie' });
+  const apart = page.locator('[data-testid^="dough-apart-"]');
+  await expect(apart).toHaveAttribute('aria-checked', 'true');
+  await page.locator('[data-testid^="due-"]').fill('08:00');
+  await expect(page.getByTestId('plan-verdict')).toContainText('All 2 are ready in time');
+  const after = await tasks.allInnerTexts();
+  expect(after).toEqual(expect.arrayContaining(before));
+  const isDough = (text: string) => /Make the dough/.test(text);
+  expect([before, after].map((each) => each.filter(isDough).length)).toEqual([1, 2]);
+  // Taken for made, it counts as enough for both, which is said.
+  await apart.click();
+  await expect(page.getByText(/counts as enough for this one too/)).toBeVisible();
+  await expect.poll(async () => (await tasks.allInnerTexts()).filter(isDough).length).toBe(1);
+  await apart.click();
+  // By itself the second pie keeps the cook there long: a search brings the two together.
+  const there = () => presence(page);
+  await expect.poll(async () => (await tasks.allInnerTexts()).length).toBe(after.length);
+  const first = await there();
+  await page.getByTestId('better').click();
+  await expect(page.getByTestId('search-state')).toContainText(/^This is the best of/);
+  expect(await there()).toBeLessThan(first);
+  // What is done is where it was.
+  expect(await tasks.allInnerTexts()).toContain(before.find(isDough));
+  await page.getByTestId('undo-day').click();
+  await expect.poll(there).toBe(first);
 });

@@ -10,6 +10,7 @@ import { Button, icons, Notice, Read, Soft, Title, useWords } from '../design';
 import { Column, Head, Margin, Opening, useTitle, useWide, WhenHere } from '../layout';
 import { NoSuchDay } from './NoSuchDay';
 import { AlongFold } from './AlongFold';
+import type { Happened } from './begun';
 import { BesideFold } from './BesideFold';
 import { FetchDayFold } from './FetchDayFold';
 import { HandsFold, NamedFold } from './HandsFold';
@@ -79,13 +80,20 @@ const DayHead = ({ stored: { data }, edits: { undo, redo }, wide }: Shown) => (
   </Head>
 );
 
+const NOTHING_HAPPENED: Happened = new Map();
+
 /** What is asked of the day. */
-function Asked({ stored: { data }, book, edits: { edit } }: Shown) {
+function Asked({ stored: { data }, book, planned, edits: { edit } }: Shown) {
   const keep = useKeepDay(book.kitchen.id);
   const paces = usePaces(book.kitchen.id);
   return (
     <>
-      <WantedFold day={data} book={book} onEdit={edit} />
+      <WantedFold
+        day={data}
+        book={book}
+        happened={planned?.worked?.ran ?? NOTHING_HAPPENED}
+        onEdit={edit}
+      />
       <HandsFold day={data} kitchenId={book.kitchen.id} onEdit={edit} />
       <NamedFold
         day={data}

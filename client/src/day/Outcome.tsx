@@ -148,8 +148,9 @@ function proofInWords(known: Known): string {
 function Search({
   day,
   better,
+  worked,
   onEdit,
-}: Pick<OutcomeOf, 'day' | 'onEdit'> & { readonly better: Better }) {
+}: Pick<OutcomeOf, 'day' | 'onEdit'> & { readonly better: Better; readonly worked: boolean }) {
   const searching = better.doing !== 'nothing';
   const counts = day.presence > 0.6 ? 'presence' : day.presence < 0.4 ? 'freshness' : 'both';
   return (
@@ -172,11 +173,12 @@ function Search({
         />
         <View className="self-start">
           <Button
-            label={say(searching ? 'day.stop' : 'day.better')}
+            label={say(searching ? 'day.stop' : worked ? 'day.better-rest' : 'day.better')}
             testID="better"
             onPress={searching ? better.stop : better.start}
           />
         </View>
+        {worked ? <Soft>{say('day.better-rest-says')}</Soft> : null}
       </View>
       <View role="status" testID="search-state">
         <Soft>{stateInWords(better)}</Soft>
@@ -339,10 +341,10 @@ export function Outcome(
           </Text>
         </PlaceLink>
       ) : null}
-      {plan.placed.length > 0 && !planned.worked ? (
+      {plan.placed.length > 0 ? (
         <>
-          <FromNow {...of} />
-          <Search {...{ day, better, onEdit }} />
+          {planned.worked ? null : <FromNow {...of} />}
+          <Search {...{ day, better, onEdit }} worked={planned.worked !== undefined} />
         </>
       ) : null}
     </View>

@@ -1,4 +1,4 @@
-import { wantedSchema, type WantedData } from '@hollow-moon/contract';
+import { AS_USUAL, wantedSchema, type WantedData } from '@hollow-moon/contract';
 import { say } from '@hollow-moon/words';
 import type { ReactNode } from 'react';
 import { Pressable, Text, View } from 'react-native';
@@ -16,9 +16,12 @@ const isNextDay = (dueMin: number): boolean => dueMin >= DAY_MIN;
 export const hour = (minute: number): string =>
   `${String(Math.floor((minute % DAY_MIN) / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
 
+/** What is asked of a bake on whatever day. */
+type Asked = Pick<WantedData, 'formulaId' | 'vessels' | 'dueMin' | 'forWhom'>;
+
 /** A bake with its hour in a line; a tap opens what is under it. `days` stands before how many and for whom. */
 export function WantedLine({
-  wanted: { formulaId, vessels, dueMin, forWhom, ovenC = null, frozenShell = false },
+  wanted,
   days = '',
   book,
   open,
@@ -26,8 +29,7 @@ export function WantedLine({
   testID,
   children,
 }: {
-  readonly wanted: Omit<WantedData, 'id' | 'ovenC' | 'frozenShell'> &
-    Partial<Pick<WantedData, 'ovenC' | 'frozenShell'>>;
+  readonly wanted: Asked & Partial<WantedData>;
   readonly days?: string;
   readonly book: KitchenBook;
   readonly open: boolean;
@@ -36,10 +38,13 @@ export function WantedLine({
   readonly children: ReactNode;
 }) {
   const { quantity } = useWords();
+  const { formulaId, vessels, dueMin, forWhom } = wanted;
+  const { ovenC, frozenShell, doughApart } = { ...AS_USUAL, ...wanted };
   const about = [
     say('day.vessels', { count: vessels }),
     ovenC === null ? '' : say('day.baked-at', { setting: quantity({ ovenC }) }),
     frozenShell ? say('day.shells-frozen') : '',
+    doughApart ? say('day.dough-apart-short') : '',
     forWhom === '' ? '' : say('day.for', { whom: forWhom }),
     isNextDay(dueMin) ? say('day.next-day') : '',
   ].filter(Boolean);
@@ -69,7 +74,7 @@ export function WantedLine({
 }
 
 /** What is asked of a bake: which, in how many tins, by when, for whom. `id` names its fields. */
-export function WantedFields<T extends Omit<WantedData, 'ovenC' | 'frozenShell'>>({
+export function WantedFields<T extends Asked & Pick<WantedData, 'id'>>({
   wanted,
   book,
   onChange,

@@ -1,10 +1,10 @@
-import type { DayData, WantedData } from '@hollow-moon/contract';
-import { shellWorkOf, type ShellWork } from '@hollow-moon/core';
+import { AS_USUAL, type DayData, type WantedData } from '@hollow-moon/contract';
 import { say } from '@hollow-moon/words';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import type { KitchenBook } from '../book/book';
+import { addedTo, bookDoughOf, isBakeBegun, isDoughBegun, isLined, type Happened } from './begun';
 import type { EditDay } from './useDay';
 import { ordersFor, standingFor, standingOn, useOrders, wantedBy, weekdayOf } from './useOrders';
 import { weekdayInWords } from './when';
@@ -12,15 +12,40 @@ import { AddBake, hour, NOON_MIN, WantedFields, WantedLine } from './WantedField
 import { useWriting } from '../equipment';
 import { Button, Fold, focusOn, icons, Soft, Tick, useWords } from '../design';
 
-/** Shells that are lined, and can be put by for another day. */
-const LINED: ReadonlySet<ShellWork> = new Set(['rolled', 'pressed']);
-
 interface RowOf {
   readonly wanted: WantedData;
   readonly date: string;
   readonly book: KitchenBook;
+  readonly happened: Happened;
   readonly onChange: (wanted: WantedData) => void;
+  readonly onMore: () => void;
   readonly onRemove: () => void;
+}
+
+/** Whose dough a bake is made of: that which others share, or its own. */
+function WhoseDough({
+  wanted,
+  book,
+  happened,
+  onChange,
+}: Pick<RowOf, 'wanted' | 'book' | 'happened' | 'onChange'>) {
+  const formula = book.formulaOf(wanted.formulaId);
+  const dough = formula && bookDoughOf(formula, wanted);
+  if (dough === undefined) return null;
+  const { id, doughApart } = wanted;
+  return (
+    <>
+      <Tick
+        label={say('day.dough-apart')}
+        ticked={doughApart}
+        testID={`dough-apart-${id}`}
+        onChange={(next) => onChange({ ...wanted, doughApart: next })}
+      />
+      {!doughApart && isDoughBegun(dough, happened) && !isBakeBegun(id, happened) ? (
+        <Soft>{say('day.dough-begun')}</Soft>
+      ) : null}
+    </>
+  );
 }
 
 /** A bake that is to be wanted every week, by one tap; where it is, that is said. */
@@ -54,7 +79,7 @@ function EveryWeek({
 }
 
 /** A bake that is wanted, open to be changed. */
-function WantedEditor({ wanted, date, book, onChange, onRemove }: RowOf) {
+function WantedEditor({ wanted, date, book, happened, onChange, onMore, onRemove }: RowOf) {
   const { quantity } = useWords();
   const formula = book.formulaOf(wanted.formulaId);
   const name = formula?.name ?? '';
@@ -68,12 +93,23 @@ function WantedEditor({ wanted, date, book, onChange, onRemove }: RowOf) {
           onChange(
             next.formulaId === wanted.formulaId
               ? next
-              : { ...next, ovenC: null, frozenShell: false },
+              : addedTo(happened, { ...next, ...AS_USUAL }, book.formulaOf(next.formulaId)),
           )
         }
       />
+      {isBakeBegun(wanted.id, happened) ? (
+        <View className="gap-2 self-start">
+          <Soft>{say('day.bake-begun')}</Soft>
+          <Button
+            label={say('day.more-of-it')}
+            icon={icons.add}
+            testID={`more-of-${wanted.id}`}
+            onPress={onMore}
+          />
+        </View>
+      ) : null}
       <View className="gap-2 self-start">
-        {formula && LINED.has(shellWorkOf(formula)) ? (
+        {formula && isLined(formula) ? (
           <Tick
             label={say('day.frozen-shell')}
             ticked={wanted.frozenShell}
@@ -81,6 +117,7 @@ function WantedEditor({ wanted, date, book, onChange, onRemove }: RowOf) {
             onChange={(frozenShell) => onChange({ ...wanted, frozenShell })}
           />
         ) : null}
+        <WhoseDough {...{ wanted, book, happened, onChange }} />
         {wanted.ovenC === null || !formula ? null : (
           <Button
             label={say('day.baked-as-usual', { setting: quantity({ ovenC: formula.setC }) })}
@@ -100,16 +137,16 @@ function WantedEditor({ wanted, date, book, onChange, onRemove }: RowOf) {
   );
 }
 
-/** What stands for the day's weekday, to be taken over while it is not wanted yet. */
-function FromOrders({
-  day,
-  book,
-  onEdit,
-}: {
+interface WantedOf {
   readonly day: DayData;
   readonly book: KitchenBook;
+  /** What has happened by now of the tasks of this day. */
+  readonly happened: Happened;
   readonly onEdit: EditDay;
-}) {
+}
+
+/** What stands for the day's weekday, to be taken over while it is not wanted yet. */
+function FromOrders({ day, book, happened, onEdit }: WantedOf) {
   const orders = ordersFor(day, useOrders(book.kitchen.id) ?? []).filter(
     ({ formulaId }) => book.formulaOf(formulaId)?.archived === false,
   );
@@ -124,7 +161,15 @@ function FromOrders({
         icon={icons.add}
         testID="add-standing"
         onPress={() =>
-          onEdit((data) => ({ ...data, wanted: [...data.wanted, ...orders.map(wantedBy)] }))
+          onEdit((data) => ({
+            ...data,
+            wanted: [
+              ...data.wanted,
+              ...orders.map((order) =>
+                addedTo(happened, wantedBy(order), book.formulaOf(order.formulaId)),
+              ),
+            ],
+          }))
         }
       />
     </View>
@@ -132,15 +177,7 @@ function FromOrders({
 }
 
 /** What is wanted of a day: which bakes, how many, by when, for whom. */
-export function WantedFold({
-  day,
-  book,
-  onEdit,
-}: {
-  readonly day: DayData;
-  readonly book: KitchenBook;
-  readonly onEdit: EditDay;
-}) {
+export function WantedFold({ day, book, happened, onEdit }: WantedOf) {
   const { wanted } = day;
   const [open, setOpen] = useState<string>();
   const change = (next: WantedData) =>
@@ -151,16 +188,17 @@ export function WantedFold({
       }),
       next.id,
     );
-  const add = (formulaId: string) => {
-    const vessels = book.formulaOf(formulaId)?.vesselCount;
-    if (vessels === undefined) return;
-    const fresh = wantedBy({
-      ...{ formulaId, vessels, forWhom: '' },
-      dueMin: wanted.at(-1)?.dueMin ?? NOON_MIN,
-    });
+  const add = (wished: WantedData) => {
+    const fresh = addedTo(happened, wished, book.formulaOf(wished.formulaId));
     onEdit((data) => ({ ...data, wanted: [...data.wanted, fresh] }));
     setOpen(fresh.id);
     focusOn(`tins-${fresh.id}`);
+  };
+  const addOf = (formulaId: string) => {
+    const vessels = book.formulaOf(formulaId)?.vesselCount;
+    if (vessels === undefined) return;
+    const dueMin = wanted.at(-1)?.dueMin ?? NOON_MIN;
+    add(wantedBy({ formulaId, vessels, dueMin, forWhom: '' }));
   };
   const first = Math.min(...wanted.map(({ dueMin }) => dueMin));
   return (
@@ -190,7 +228,9 @@ export function WantedFold({
                   wanted={each}
                   date={day.date}
                   book={book}
+                  happened={happened}
                   onChange={change}
+                  onMore={() => add({ ...each, id: uuid(), vessels: 1 })}
                   onRemove={() =>
                     onEdit((data) => ({
                       ...data,
@@ -203,8 +243,8 @@ export function WantedFold({
               </WantedLine>
             ))}
           </View>
-          <AddBake label={say('day.add')} book={book} onAdd={add} testID="add-wanted" />
-          <FromOrders day={day} book={book} onEdit={onEdit} />
+          <AddBake label={say('day.add')} book={book} onAdd={addOf} testID="add-wanted" />
+          <FromOrders {...{ day, book, happened, onEdit }} />
         </>
       )}
     </Fold>

@@ -1,6 +1,7 @@
 export { buildOfWanted } from './buildOfWanted';
 export * from './DayScreen';
 export * from './DaysScreen';
+export { keptAsPlanned } from './kept';
 export * from './NoSuchDay';
 export * from './Today';
 export { useDays } from './useDay';

@@ -1,12 +1,17 @@
 import type { DayData } from '@hollow-moon/contract';
 import {
   costOf,
+  goneOnBy,
   IN_VAIN,
+  keeping,
+  measure,
   ROUNDS,
   settled,
   TRIES,
+  wayOnward,
   type Found,
   type Known,
+  type Session,
   type Way,
 } from '@hollow-moon/core/planning';
 import { useCallback, useEffect, useRef, useState } from 'react';
@@ -41,6 +46,37 @@ const IDLE: Search = {
   broke: false,
 };
 
+/** A way to plan the whole day, and what the plan costs that comes of it. */
+type Whole = Pick<Found, 'way' | 'cost'>;
+
+/** What a search begins with, and what becomes of the day by a plan that it finds. */
+interface Sought {
+  readonly session: Session;
+  readonly first: Found;
+  readonly asWhole: (found: Found) => Whole;
+}
+
+/** Of a day that is planned all is looked for; of one that is worked the rest, and what moves has its price. */
+function soughtOf(
+  { session, way, plan, measures, model, worked }: Planned,
+  presence: number,
+): Sought {
+  const weights = { presence };
+  const cost = costOf(measures, weights);
+  if (!worked) return { session, first: { way, plan, cost }, asWhole: (found) => found };
+  const { asked, ran } = worked;
+  const rest = { ...session, stood: plan.placed };
+  return {
+    session: rest,
+    first: { way: keeping(plan, way.order), plan, cost },
+    asWhole: (found) => {
+      const whole = wayOnward({ asked, ran }, found.plan, found.way.order);
+      const goesOn = goneOnBy({ asked, model }, whole);
+      return { way: whole, cost: costOf(measure({ ...model, session: rest }, goesOn), weights) };
+    },
+  };
+}
+
 /** What a running search is given, and whom it tells. */
 interface Hunt {
   readonly planned: Planned;
@@ -51,14 +87,14 @@ interface Hunt {
 
 /** A search that has been begun: its end, with the best that was found, comes once, by itself or when it is stopped. */
 interface Hunting {
-  readonly end: Promise<Found | undefined>;
+  readonly end: Promise<Whole | undefined>;
   readonly stop: () => void;
 }
 
 function hunt({ planned, presence, onState, onBetter }: Hunt): Hunting {
-  const { session, way, plan, measures } = planned;
-  const before = costOf(measures, { presence });
-  let best: Found = { way, plan, cost: before };
+  const { session, first, asWhole } = soughtOf(planned, presence);
+  let best = first;
+  let whole: Whole | undefined;
   let withdraw = () => undefined as void;
   let over = false;
   let end: () => void = () => undefined;
@@ -71,11 +107,14 @@ function hunt({ planned, presence, onState, onBetter }: Hunt): Hunting {
   });
   const consider = (found: Found): boolean => {
     const better = found.cost < best.cost - 1e-9;
-    if (better) {
-      best = found;
-      onBetter(found.way);
+    if (!better) return false;
+    best = found;
+    const next = asWhole(found);
+    if (next.cost < (whole ?? first).cost - 1e-9) {
+      whole = next;
+      onBetter(next.way);
     }
-    return better;
+    return true;
   };
   /** The answer to a job, or nothing once the search is stopped. */
   const answerTo = <A>(job: { readonly answer: Promise<A>; readonly withdraw: () => void }) => {
@@ -107,11 +146,12 @@ function hunt({ planned, presence, onState, onBetter }: Hunt): Hunting {
       onState({ known });
     }
   };
+  // The solver knows nothing of what has happened.
   const all = look()
-    .then(prove)
+    .then(() => (planned.worked ? undefined : prove()))
     .catch(() => onState({ broke: true }));
   return {
-    end: Promise.race([all, stopped]).then(() => (best.cost < before - 1e-9 ? best : undefined)),
+    end: Promise.race([all, stopped]).then(() => whole),
     stop: end,
   };
 }
@@ -119,7 +159,7 @@ function hunt({ planned, presence, onState, onBetter }: Hunt): Hunting {
 /**
  * Looks for a better plan beside the screen and proves how far it is from the best. Each that is found is shown at once by
  * `onTrial`; the last of them is kept by `onKeep` when the search ends or is stopped. It ends by itself when the day is
- * changed.
+ * changed, or something of it is tapped.
  */
 export function useBetter(
   planned: Planned,
@@ -137,7 +177,8 @@ export function useBetter(
   useEffect(() => {
     keep.current = onKeep;
   });
-  const asked = JSON.stringify({ ...day, way: null });
+  const tapped = [...(planned.worked?.ran ?? [])].filter(([, { implied }]) => !implied);
+  const asked = JSON.stringify([{ ...day, way: null }, tapped]);
   // A plan of what was asked before is no plan of what is asked now, and what was proved of it says nothing.
   useEffect(
     () => () => {

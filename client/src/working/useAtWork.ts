@@ -68,7 +68,7 @@ export function useAtWork(given: Given): AtWork & { readonly over: boolean } {
     [worked, date, marks, now],
   );
   const rows = useMemo(() => rowsOf(planned, nowMin), [planned, nowMin]);
-  const taps = useTaps(stored, book, marks);
+  const taps = useTaps(stored, worked.worked.asked, book, marks);
   useAgenda(stored.id, rows, person, date);
   useBakesHere(given, rows);
   const { row, pressing, choose } = useShown(rows, person);

@@ -7,7 +7,8 @@ import { v4 as uuid } from 'uuid';
 import { pullMark, pullMarkId, type SaidOfPull } from '../bake/ofDay';
 import { beginBake, changeBake, takeUp } from '../bake/writing';
 import type { KitchenBook } from '../book/book';
-import { exactMinuteOf, workedIn } from '../day';
+import { exactMinuteOf, keptAsPlanned, workedIn, type Planned } from '../day';
+import { useWriting } from '../equipment';
 import { pool } from '../jobs';
 import { queued } from '../outgoing/writes';
 import { useAppDispatch, useAppSelector, type AppThunk } from '../state/state';
@@ -152,10 +153,16 @@ export interface Taps {
   readonly takeBack: (marks: readonly MarkData[]) => void;
 }
 
-/** Tapping on the tasks of a day, as whoever holds this device. */
-export function useTaps(stored: StoredDay, book: KitchenBook, marks: readonly MarkData[]): Taps {
+/** Tapping on the tasks of a day, as whoever holds this device. With the first tap its plan is kept as it was `asked`. */
+export function useTaps(
+  stored: StoredDay,
+  asked: Pick<Planned, 'plan' | 'way'>,
+  book: KitchenBook,
+  marks: readonly MarkData[],
+): Taps {
   const dispatch = useAppDispatch();
   const hand = useAppSelector((state) => state.settings.hand);
+  const write = useWriting('days', book.kitchen.id, stored.id);
   return useMemo(() => {
     const kitchenId = book.kitchen.id;
     const of: OfDay = { kitchenId, dayId: stored.id };
@@ -167,7 +174,11 @@ export function useTaps(stored: StoredDay, book: KitchenBook, marks: readonly Ma
       ...(known ? { by: hand } : {}),
       ...more,
     });
-    const tap = (...said: Said[]) => dispatch(tapped(of, said));
+    const tap = (...said: Said[]) => {
+      const kept = keptAsPlanned(stored.data, asked);
+      if (kept) write(kept, stored.version);
+      dispatch(tapped(of, said));
+    };
     return {
       begin(row) {
         if (row.job.task.verb !== 'bake') return tap(say(row, 'begun'));
@@ -202,5 +213,5 @@ export function useTaps(stored: StoredDay, book: KitchenBook, marks: readonly Ma
         ),
       takeBack: (taken) => dispatch(unsaid(of, taken)),
     };
-  }, [dispatch, hand, stored, book, marks]);
+  }, [dispatch, hand, write, stored, asked, book, marks]);
 }

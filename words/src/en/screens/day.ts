@@ -68,6 +68,8 @@ export const day = {
   'day.looking': 'Looking',
 
   'day.better': 'Look for a better plan',
+  'day.better-rest': 'Look for a better plan for the rest',
+  'day.better-rest-says': 'What has been begun stays. Other tasks move only where it is worth it.',
   'day.stop': 'Stop',
   'day.looking-for-better': 'Looking: {tried} plans tried',
   'day.better-found':
@@ -212,6 +214,13 @@ export const day = {
   'day.stands-every': 'It stands for every {weekday}.',
   'day.frozen-shell': 'The shells are in the freezer, lined',
   'day.shells-frozen': 'shells from the freezer',
+  'day.dough-apart': 'Make its dough by itself',
+  'day.dough-apart-short': 'dough by itself',
+  'day.dough-begun':
+    'The dough that bakes share has been begun, and counts as enough for this one too. Tick this if it is not.',
+  'day.bake-begun':
+    'Some of this has been done, and counts as done for all of it. If more is wanted, add it as a bake of its own.',
+  'day.more-of-it': 'Add more of it',
   'day.baked-at': 'at {setting}',
   'day.baked-as-usual': 'Bake it at {setting}, as its formula says',
   'together.look': 'See what could share a heat',
