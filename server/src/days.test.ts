@@ -41,7 +41,10 @@ it('comes back as it was written, with its locks and how its plan was found', as
     // A leap day.
     date: '2028-02-29',
     beginsMin: -2880,
-    wanted: [second!, { ...first!, dueMin: 1500, forWhom: '', ovenC: 162.5, frozenShell: true, doughApart: true }],
+    wanted: [
+      second!,
+      { ...first!, dueMin: 1500, forWhom: '', ovenC: 162.5, frozenShell: true, doughApart: true },
+    ],
     locks: [{ task: `${first!.id}:bake`, startMin: -75 }],
     changes: [
       { bake: first!.id, task: 'bake', kind: 'retimed', minutes: 42 },
