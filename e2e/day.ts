@@ -25,7 +25,11 @@ export async function presence(page: Page): Promise<number> {
   return Number(hours) * 60 + Number(minutes ?? 0);
 }
 
+/** The morning before a market day: a plan that is begun in it has a day and a night before it. */
+const MORNING = new Date('2027-03-05T06:30:00');
+
 export async function newDay(page: Page): Promise<void> {
+  await page.clock.install({ time: MORNING });
   await page.goto('/plan');
   await page.getByTestId('new-day').click();
   await expect(page.getByText('Add the first bake under')).toBeVisible();

@@ -2,7 +2,7 @@
 import { expect } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
 import { NIGHT, verdict, presence, newDay, want } from './day';
-import { dayInBook, FORMULA, KITCHEN_API, open } from './kitchen';
+import { dayInBook, EVENING, FORMULA, KITCHEN_API, open } from './kitchen';
 import { test } from './warm';
 
 test('tasks are done as the kitchen does them, and taken back', async ({ page }) => {
@@ -184,4 +184,31 @@ test('shells that are baked frozen go through the freezer, and its places are co
   ).toBeVisible();
   await page.getByTestId('freezer-places').fill('3');
   await expect(page.getByText(/^The freezer has/)).toHaveCount(0);
+});
+
+test('a plan that is begun in the evening begins in what is left of it, and again where nothing was done', async ({
+  page,
+}) => {
+  await page.clock.install({ time: EVENING });
+  await page.goto('/plan');
+  await page.getByTestId('new-day').click();
+  await want(page, 'Landing milk pie', '09:00');
+  await want(page, 'Bay-leaf set custard tart', '09:00');
+  await expect(verdict(page)).toContainText('All 2 are ready in time');
+  await expect(page.getByText(/^Nothing is planned before Fri 19:30: /)).toBeVisible();
+  const begins = async () => /Begins (\w+ \d\d:\d\d)/.exec(await verdict(page).innerText())![1]!;
+  const atFirst = await begins();
+  expect(atFirst >= 'Fri 19:30' || atFirst.startsWith('Sat')).toBe(true);
+  // The hours before had a cook in them too.
+  await page.getByTestId('plan-whole').click();
+  await expect(page.getByText(/^Nothing is planned before/)).toHaveCount(0);
+  await page.getByTestId('undo-day').click();
+  await expect(page.getByTestId('plan-whole')).toBeVisible();
+  await expect(page.getByTestId('plan-all-from-now')).toHaveCount(0);
+  // At one in the morning some of it has begun by the plan, and nobody has done anything.
+  await page.clock.fastForward('05:30:00');
+  await page.getByTestId('plan-all-from-now').click();
+  await expect(page.getByText(/^Nothing is planned before Sat 01:0\d: /)).toBeVisible();
+  expect((await begins()) >= 'Sat 01:00').toBe(true);
+  await expect(page.getByTestId('plan-all-from-now')).toHaveCount(0);
 });

@@ -98,7 +98,9 @@ function Asked({ stored: { data }, book, planned, edits: { edit } }: Shown) {
       <NamedFold
         day={data}
         onEdit={edit}
-        onAgain={() => router.navigate(`/plan/${keep(aWeekLater(data, paces ?? data.paces))}`)}
+        onAgain={() =>
+          router.navigate(`/plan/${keep(aWeekLater(data, paces ?? data.paces, new Date()))}`)
+        }
       />
     </>
   );

@@ -6,7 +6,7 @@ import { Button, Choice, DateField, Fold, focusOn, HourField, icons } from '../d
 import { CountField } from './CountField';
 import { NameField } from './NameField';
 import { OwnPaceOf } from './OwnPace';
-import type { EditDay } from './useDay';
+import { onDate, type EditDay } from './useDay';
 
 const DAY_MIN = 1440;
 
@@ -207,7 +207,7 @@ export function NamedFold({
             label={say('day.date')}
             date={day.date}
             testID="day-date"
-            onChange={(date) => onEdit((data) => ({ ...data, date }))}
+            onChange={(date) => onEdit((data) => ({ ...data, ...onDate(date, new Date()) }))}
           />
           <View className="flex-row flex-wrap gap-2">
             <Button label={say('day.again')} testID="again-day" onPress={onAgain} />

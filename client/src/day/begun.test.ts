@@ -13,7 +13,7 @@ const shell = (formulaId: string | null): FormulaData => ({
     {
       ...{ id: 'shell', name: 'Shell', kind: 'sweet-dough', place: 'shell', formulaId, lines: [] },
       ...{ eachG: null, vessels: null, bakesAlong: false },
-    } as FormulaData['parts'][number],
+    },
   ],
 });
 const wanted: WantedData = {

@@ -3,10 +3,10 @@ import { AS_USUAL, type DayData } from '@hollow-moon/contract';
 import { BEFORE_MIN } from '@hollow-moon/contract/planning';
 import type { Relief } from '@hollow-moon/core/planning';
 import { arrived } from './arrived';
-import { emptyDay } from './useDay';
+import { aWeekLater, emptyDay } from './useDay';
 import type { Planned } from './usePlan';
 import { reliefInWords } from './relief';
-import { dayAndHour, hourOf, lasting, minuteOf, momentOf } from './when';
+import { dayAndHour, hourOf, lasting, minuteOf, momentOf, notBeforeOf } from './when';
 
 describe('minutes of a session', () => {
   it.each([
@@ -24,6 +24,26 @@ describe('minutes of a session', () => {
     for (let minute = 0; minute < 4 * 1440; minute += 7) {
       expect(minuteOf('2026-03-29', momentOf('2026-03-29', minute))).toBe(minute);
     }
+  });
+
+  // By hand: 21:02 the evening before is 178 min before midnight, told as 175; two days before is 2880.
+  it.each([
+    ['2026-03-29', '2026-03-28T21:02:00', -175],
+    ['2026-03-29', '2026-03-28T21:00:00', -180],
+    ['2026-03-29', '2026-03-29T03:01:00', 185],
+    ['2026-03-29', '2026-03-27T00:00:00', -2880],
+    ['2026-03-29', '2026-03-26T23:00:00', null],
+    ['2026-03-29', '2026-03-31T00:01:00', null],
+  ])('a day of %s is planned at %s from %p on', (date, moment, fromMin) =>
+    expect(notBeforeOf(date, new Date(moment))).toBe(fromMin),
+  );
+
+  it('a day that is begun, or put on another date, has only the hours that are left', () => {
+    const now = new Date('2026-03-28T21:00:00');
+    expect(emptyDay(now)).toMatchObject({ date: '2026-03-29', nowMin: -180 });
+    const before = { ...emptyDay(now), date: '2026-03-22' };
+    expect(aWeekLater(before, [], now)).toMatchObject({ date: '2026-03-29', nowMin: -180 });
+    expect(aWeekLater(emptyDay(now), [], now)).toMatchObject({ date: '2026-04-05', nowMin: null });
   });
 
   it.each([

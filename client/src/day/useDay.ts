@@ -14,6 +14,7 @@ import { useWrites } from '../outgoing/useWrites';
 import { dataUnderWay, queued, type Write } from '../outgoing/writes';
 import { useDaysQuery } from '../wire/api';
 import { useAppDispatch } from '../state/state';
+import { notBeforeOf } from './when';
 
 const isOfDays = ({ work }: Write): boolean => work.op === 'put' && work.kind === 'days';
 
@@ -45,10 +46,16 @@ export function useKeepDay(kitchenId: string): (data: DayData) => string {
 /** Hours of a night baker, min after midnight. Common practice. */
 const NIGHT = { fromMin: 20 * 60, toMin: 30 * 60 } as const;
 
+/** A date that a day is put on now: what is gone by then is not planned with. */
+export const onDate = (date: string, now: Date): Pick<DayData, 'date' | 'nowMin'> => ({
+  date,
+  nowMin: notBeforeOf(date, now),
+});
+
 /** A day nobody has said anything of yet: tomorrow, with one cook through the night, and work as it goes in this kitchen. */
 export const emptyDay = (now: Date, paces: readonly OwnPace[] = []): DayData => ({
   name: say('day.new-name'),
-  date: format(addDays(now, 1), 'yyyy-MM-dd'),
+  ...onDate(format(addDays(now, 1), 'yyyy-MM-dd'), now),
   beginsMin: -1440,
   wanted: [],
   people: [{ id: uuid(), name: say('day.new-person', { which: 1 }), ...NIGHT }],
@@ -58,7 +65,6 @@ export const emptyDay = (now: Date, paces: readonly OwnPace[] = []): DayData => 
   freezerPlaces: FREEZER_PLACES,
   locks: [],
   changes: [],
-  nowMin: null,
   presence: 0.5,
   way: null,
   inHand: NOTHING_IN_HAND,
@@ -67,11 +73,10 @@ export const emptyDay = (now: Date, paces: readonly OwnPace[] = []): DayData => 
 });
 
 /** The same day a week later, as a standing order has it: what is wanted and who works, and nothing that was done by hand. */
-export const aWeekLater = (day: DayData, paces: readonly OwnPace[]): DayData => ({
+export const aWeekLater = (day: DayData, paces: readonly OwnPace[], now: Date): DayData => ({
   ...day,
-  date: format(addDays(parseISO(day.date), 7), 'yyyy-MM-dd'),
+  ...onDate(format(addDays(parseISO(day.date), 7), 'yyyy-MM-dd'), now),
   locks: [],
-  nowMin: null,
   inHand: NOTHING_IN_HAND,
   // Who plans by what is usual goes on with it.
   paces: day.paces.length > 0 ? [...paces] : [],

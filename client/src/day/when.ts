@@ -25,6 +25,17 @@ export function minuteOf(date: string, moment: Date): number {
   return BEFORE_MIN + days * 1440 + moment.getHours() * 60 + moment.getMinutes();
 }
 
+/** Hours that are gone are told in steps of so many minutes. */
+const STEP_MIN = 5;
+/** A day is planned within two days about its midnight. */
+const PLANNED_MIN = 2 * 1440;
+
+/** From when on a day can be planned at a moment, min from its midnight; null where that is long before it, or after. */
+export function notBeforeOf(date: string, moment: Date): number | null {
+  const sinceMin = STEP_MIN * Math.ceil((minuteOf(date, moment) - BEFORE_MIN) / STEP_MIN);
+  return Math.abs(sinceMin) <= PLANNED_MIN ? sinceMin : null;
+}
+
 /** An hour: "06:10". */
 export const hourOf = (date: string, minute: number): string =>
   format(momentOf(date, minute), 'HH:mm');

@@ -137,6 +137,10 @@ export const day = {
     'What has begun stays as it stands. Move what runs late first, add what has come in, or put a broken oven away in the kitchen.',
   'day.planned-from': 'Planned anew from {at} on. What began before stays.',
   'day.plan-whole': 'Plan the whole day again',
+  'day.plan-all-from-now': 'Nothing has been begun: plan all of it from now',
+  'day.not-before':
+    'Nothing is planned before {at}: the hours before that had gone when this plan was begun.',
+  'day.hours-before': 'Use the hours before as well',
   'day.then': 'Then it {wait} for {minutes}.',
   'day.asks': 'Before: {gate}',
   'day.by-hand': 'Begin at another time',
