@@ -212,3 +212,54 @@ test('a plan that is begun in the evening begins in what is left of it, and agai
   expect((await begins()) >= 'Sat 01:00').toBe(true);
   await expect(page.getByTestId('plan-all-from-now')).toHaveCount(0);
 });
+
+test('where an oven is down its bakes say so, the rest stays, and another oven can be chosen for the day', async ({
+  page,
+}) => {
+  await newDay(page);
+  const pie = await want(page, 'Landing milk pie', '07:00');
+  await want(page, 'Black-tea milk pudding', '08:00');
+  await expect(verdict(page)).toContainText('All 2 are ready in time');
+  const ovens = `${KITCHEN_API}/ovens`;
+  const known = (await (await page.request.get(ovens)).json()) as {
+    id: string;
+    version: number;
+    data: { name: string; archived: boolean };
+  }[];
+  const { ovenId } = (await (await page.request.get(`${KITCHEN_API}/formulas`)).json()).find(
+    ({ data }: { data: { name: string } }) => data.name === 'Landing milk pie',
+  ).data;
+  const down = known.find(({ id }) => id === ovenId)!;
+  const other = known.find(({ id, data }) => id !== ovenId && !data.archived)!;
+  const put = async (archived: boolean, version: number) => {
+    const data = { writeId: randomUUID(), version, data: { ...down.data, archived } };
+    expect((await page.request.put(`${ovens}/${down.id}`, { data })).status()).toBe(200);
+  };
+  await put(true, down.version);
+  try {
+    await page.reload();
+    await expect(page.getByTestId('oven-away')).toContainText(
+      'The oven for Landing milk pie is put away',
+    );
+    // What needs no oven is planned as before.
+    await expect(verdict(page)).toContainText('It is ready in time');
+    await open(page, 'wanted');
+    await page.getByTestId(`open-wanted-${pie}`).click();
+    await page.getByTestId(`baked-in-${pie}`).selectOption({ label: other.data.name });
+    await expect(page.getByTestId(`open-wanted-${pie}`)).toContainText(`in ${other.data.name}`);
+    await expect(verdict(page)).toContainText('All 2 are ready in time');
+    await expect(page.getByTestId('oven-away')).toHaveCount(0);
+    const bake = page.locator(`[data-testid^="task-${pie}"]`, { hasText: /Bake: / });
+    await expect(bake).toContainText(other.data.name);
+    await page.reload();
+    await expect(bake).toContainText(other.data.name);
+    // Back to its own, and in the other again by one tap.
+    await open(page, 'wanted');
+    await page.getByTestId(`open-wanted-${pie}`).click();
+    await page.getByTestId(`baked-in-${pie}`).selectOption({ value: '' });
+    await page.getByRole('button', { name: `Bake it in ${other.data.name}` }).click();
+    await expect(bake).toContainText(other.data.name);
+  } finally {
+    await put(false, down.version + 1);
+  }
+});

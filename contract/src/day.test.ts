@@ -9,12 +9,14 @@ import {
   BEFORE_MIN,
   inVessels,
   madeFor,
+  ovensIn,
   sessionOf,
   workAskOf,
   workListOf,
   type WorkedIn,
 } from './sessionOf';
 import { PLAIN_BUILD, type FormulaData } from './formula';
+import { bakedAs } from './plannedDay';
 
 const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
 
@@ -32,6 +34,7 @@ const DAY: DayData = {
       ovenC: null,
       frozenShell: false,
       doughApart: false,
+      ovenId: null,
     },
   ],
   people: [{ id: id(3), name: 'Cook', fromMin: 1260, toMin: 1830 }],
@@ -108,7 +111,7 @@ describe('a day', () => {
 
   it('from before heats could be shared, shells frozen and dough made apart has each bake as usual', () => {
     const [wanted] = DAY.wanted as [DayData['wanted'][number]];
-    const { ovenC: _, frozenShell: __, doughApart: ___, ...before } = wanted;
+    const { ovenC: _, frozenShell: __, doughApart: ___, ovenId: ____, ...before } = wanted;
     expect(dayDataSchema.parse({ ...DAY, wanted: [before] })).toEqual(DAY);
   });
 
@@ -170,9 +173,23 @@ describe('the session of a day', () => {
     expect(work.value.tasks.at(-1)!.vessels).toBe(3);
   });
 
-  it('bakes at the heat of its formula, or at the one it shares on that day', () => {
-    expect(asWanted(CREAM, { ovenC: null })).toBe(CREAM);
-    expect(asWanted(CREAM, { ovenC: 155 })).toEqual({ ...CREAM, setC: 155 });
+  it('bakes at the heat and in the oven of its formula, or at those it has on that day', () => {
+    expect(asWanted(CREAM, { ovenC: null, ovenId: null })).toBe(CREAM);
+    expect(asWanted(CREAM, { ovenC: 155, ovenId: null })).toEqual({ ...CREAM, setC: 155 });
+    expect(asWanted(CREAM, { ovenC: null, ovenId: id(6) })).toEqual({ ...CREAM, ovenId: id(6) });
+    const asked = [null, id(6)].flatMap((ovenId) =>
+      [null, 155].map((ovenC) => bakedAs({ formulaId: id(2), ovenC, ovenId })),
+    );
+    expect(new Set(asked).size).toBe(4);
+  });
+
+  it('leaves the ovens out that are put away, and keeps them for what another does as well', () => {
+    const { ovens, away } = ovensIn(where);
+    expect([ovens, away].map((each) => each.map(({ name }) => name))).toEqual([
+      ['Oven', 'Deck'],
+      ['Old'],
+    ]);
+    expect(away[0]).toMatchObject({ id: id(6), kind: 'still', shelves: 1 });
   });
 
   it('makes and fetches nothing of shells that are in the freezer', () => {

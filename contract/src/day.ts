@@ -33,11 +33,18 @@ export const wantedSchema = z.object({
   frozenShell: z.boolean().default(false),
   /** Its dough is made by itself, though others take the same from the book. */
   doughApart: z.boolean().default(false),
+  /** Baked in this oven on this day; null for its formula's. */
+  ovenId: idSchema.nullable().default(null),
 });
 export type WantedData = z.infer<typeof wantedSchema>;
 
 /** What is said of a bake on one day alone, where nothing was said. */
-export const AS_USUAL = { ovenC: null, frozenShell: false, doughApart: false } as const;
+export const AS_USUAL = {
+  ovenC: null,
+  frozenShell: false,
+  doughApart: false,
+  ovenId: null,
+} as const;
 
 /** Somebody who works, and from when to when on every day; past midnight the hours count on. */
 export const cookSchema = z

@@ -11,7 +11,7 @@ const weekdaySchema = z.literal(WEEKDAYS, refusal('wire.not-one-of'));
 
 /** A standing order: a bake that is wanted on the same days of every week. */
 export const orderDataSchema = wantedSchema
-  .omit({ id: true, ovenC: true, frozenShell: true, doughApart: true })
+  .omit({ id: true, ovenC: true, frozenShell: true, doughApart: true, ovenId: true })
   .extend({
     weekdays: z
       .array(weekdaySchema)

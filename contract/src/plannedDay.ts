@@ -4,6 +4,7 @@ import {
   construct,
   measure,
   modelOf,
+  ovenTroubleOf,
   wayFor,
   type Breach,
   type Computed,
@@ -16,6 +17,7 @@ import {
 import type { DayData, WantedData } from './day';
 import {
   asWanted,
+  ovensIn,
   sessionOf,
   wayFromData,
   workListOf,
@@ -47,9 +49,13 @@ function isNutFree(formulaId: string, where: WorkedIn): boolean {
   return !allergens.includes('nuts') && !allergens.includes('peanut');
 }
 
-/** What is forecast once of a day: a formula, at the heat it has on it. */
-export const bakedAs = ({ formulaId, ovenC }: Pick<WantedData, 'formulaId' | 'ovenC'>): string =>
-  `${formulaId}@${ovenC ?? ''}`;
+/** What is forecast once of a day: a formula, at the heat and in the oven it has on it. */
+export const bakedAs = ({
+  formulaId,
+  ovenC,
+  ovenId,
+}: Pick<WantedData, 'formulaId' | 'ovenC' | 'ovenId'>): string =>
+  `${formulaId}@${ovenC ?? ''}@${ovenId ?? ''}`;
 
 /** A bake of a day with its tasks, from what was worked out of its formula; undefined of one the book does not have. */
 export function workedBakeOf(
@@ -62,6 +68,8 @@ export function workedBakeOf(
   if (!data) return undefined;
   const work = workListOf(asWanted(data, wanted), wanted, where, computed);
   if (!work.ok) return { name: data.name, why: work.problem };
+  const trouble = ovenTroubleOf(work.value, ovensIn(where));
+  if (trouble) return { name: data.name, why: { code: trouble, path: 'ovens' } };
   return {
     bake: { id, name: data.name, work: work.value, nutFree: isNutFree(formulaId, where) },
   };

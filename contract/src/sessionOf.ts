@@ -16,6 +16,7 @@ import {
   workOf,
   type Computed,
   type DayOven,
+  type Means,
   type Person,
   type Session,
   type Way,
@@ -47,9 +48,14 @@ export const inVessels = (data: FormulaData, vessels: number): FormulaData =>
     ? data
     : { ...scaleBuild(data, vessels / data.vesselCount), vesselCount: vessels };
 
-/** A formula as it is baked on a day: at the heat it shares with another, where that was chosen. */
-export const asWanted = (data: FormulaData, { ovenC }: Pick<WantedData, 'ovenC'>): FormulaData =>
-  ovenC === null ? data : { ...data, setC: ovenC };
+/** A formula as it is baked on a day: at the heat it shares with another, or in another oven, where that was chosen. */
+export const asWanted = (
+  data: FormulaData,
+  { ovenC, ovenId }: Pick<WantedData, 'ovenC' | 'ovenId'>,
+): FormulaData =>
+  ovenC === null && ovenId === null
+    ? data
+    : { ...data, setC: ovenC ?? data.setC, ovenId: ovenId ?? data.ovenId };
 
 /** What is made and fetched for a bake of a day: where its shells are in the freezer, nothing of them. */
 export const madeFor = (
@@ -121,6 +127,13 @@ const ovenOf = (id: string, { name, kind, offsetK, shelves }: OvenData): DayOven
   return { id, name, kind, offsetK, shelves: count, lengthMm, breadthMm };
 };
 
+/** The ovens of a kitchen, and those that are put away. */
+export function ovensIn({ ovens }: WorkedIn): Required<Pick<Means, 'ovens' | 'away'>> {
+  const of = (archived: boolean) =>
+    ovens.filter(({ data }) => data.archived === archived).map(({ id, data }) => ovenOf(id, data));
+  return { ovens: of(false), away: of(true) };
+}
+
 /** A bake of a day with its tasks. */
 export interface WorkedBake {
   readonly id: string;
@@ -180,9 +193,7 @@ export function sessionOf(day: DayData, bakes: readonly WorkedBake[], where: Wor
         name: cook.name,
         hours: hoursOf(cook, beginsMin),
       })),
-      ovens: where.ovens
-        .filter(({ data }) => !data.archived)
-        .map(({ id, data }) => ovenOf(id, data)),
+      ...ovensIn(where),
       rings: day.rings,
       mixers: day.mixers,
       fridgePlaces: day.fridgePlaces,

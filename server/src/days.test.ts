@@ -43,7 +43,10 @@ it('comes back as it was written, with its locks and how its plan was found', as
     beginsMin: -2880,
     wanted: [
       second!,
-      { ...first!, dueMin: 1500, forWhom: '', ovenC: 162.5, frozenShell: true, doughApart: true },
+      {
+        ...{ ...first!, dueMin: 1500, forWhom: '', ovenC: 162.5, frozenShell: true },
+        ...{ doughApart: true, ovenId: '00000000-0000-4000-8000-000000000021' },
+      },
     ],
     locks: [{ task: `${first!.id}:bake`, startMin: -75 }],
     changes: [

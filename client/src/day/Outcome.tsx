@@ -1,5 +1,5 @@
 import type { DayData } from '@hollow-moon/contract';
-import { BEFORE_MIN, wayDataOf } from '@hollow-moon/contract/planning';
+import { wayDataOf } from '@hollow-moon/contract/planning';
 import {
   atFullest,
   COLD_ROOMS,
@@ -19,12 +19,13 @@ import { Button, Choice, Notice, PlaceLink, Read, Soft, Title, useWords } from '
 import { pool } from '../jobs';
 import { energyInWords, ovensTake, type Energy } from './figures';
 import { reliefInWords } from './relief';
+import { FromNow, PlannedFrom } from './FromNow';
+import { AWAY, OvenAway } from './OvenAway';
 import { useBetter, type Better } from './useBetter';
 import type { EditDay } from './useDay';
 import type { Planned } from './usePlan';
 import type { Works } from './useWorks';
-import { useMinute } from './useMinute';
-import { dayAndHour, hourOf, lasting, minuteOf } from './when';
+import { dayAndHour, hourOf, lasting } from './when';
 
 interface OutcomeOf {
   readonly day: DayData;
@@ -43,7 +44,9 @@ function useTroubles({ day, planned, works }: OutcomeOf): readonly string[] {
   const { plan, model, session, breaches, measures } = planned;
   return [
     ...breaches.slice(0, 1).map((breach) => say('day.broken', { says: tell(breach) })),
-    ...works.unknown.map(({ name, why }) => say('day.not-known', { bake: name, why: tell(why) })),
+    ...works.unknown
+      .filter(({ why }) => why.code !== AWAY)
+      .map(({ name, why }) => say('day.not-known', { bake: name, why: tell(why) })),
     ...plan.left.map((bake) => say('day.left', { bake: nameIn(planned, bake) })),
     ...plan.late.map(({ bake, minutes }) => {
       const due = session.wanted.find(({ id }) => id === bake)!.dueMin;
@@ -192,88 +195,6 @@ function Search({
   );
 }
 
-/** Planned from a minute on: what was begun before stays, or what was gone is not planned with. */
-function PlannedFrom({ day, planned, onEdit }: Pick<OutcomeOf, 'day' | 'planned' | 'onEdit'>) {
-  if (day.nowMin === null) return null;
-  const fromMin = day.nowMin;
-  const at = dayAndHour(day.date, BEFORE_MIN + fromMin);
-  const anew = day.locks.some(({ startMin }) => startMin <= fromMin);
-  const { people } = planned.session.means;
-  const could = people.some(({ hours }) => hours.some(([from]) => from < BEFORE_MIN + fromMin));
-  if (!anew && !could) return null;
-  return (
-    <View className="gap-2">
-      <Soft>{say(anew ? 'day.planned-from' : 'day.not-before', { at })}</Soft>
-      <View className="self-start">
-        <Button
-          label={say(anew ? 'day.plan-whole' : 'day.hours-before')}
-          testID="plan-whole"
-          onPress={() =>
-            onEdit((data) => ({
-              ...data,
-              nowMin: null,
-              // What was put by hand and is still ahead stays there.
-              locks: data.locks.filter(({ startMin }) => startMin > fromMin),
-            }))
-          }
-        />
-      </View>
-    </View>
-  );
-}
-
-/** Once it is planned from now on, that is not asked again for so long, min. */
-const ASKED_AGAIN_MIN = 5;
-
-/** Where a plan has begun of which nothing was tapped: the rest of it, or all, can be planned from now on. */
-function FromNow({ day, planned, onEdit }: Pick<OutcomeOf, 'day' | 'planned' | 'onEdit'>) {
-  const now = minuteOf(day.date, useMinute());
-  const { placed } = planned.plan;
-  const begun = placed.filter(({ startMin }) => startMin <= now);
-  const { nowMin, locks } = day;
-  if (nowMin !== null && now < BEFORE_MIN + nowMin + ASKED_AGAIN_MIN) return null;
-  if (begun.length === 0 || begun.length === placed.length) return null;
-  const ahead = (startMin: number) => BEFORE_MIN + startMin > now;
-  return (
-    <View className="gap-2">
-      <View className="self-start">
-        <Button
-          label={say('day.plan-the-rest')}
-          testID="plan-the-rest"
-          onPress={() =>
-            onEdit((data) => ({
-              ...data,
-              nowMin: now - BEFORE_MIN,
-              locks: [
-                ...data.locks.filter(({ task }) => !begun.some((each) => each.task === task)),
-                ...begun.map(({ task, startMin }) => ({ task, startMin: startMin - BEFORE_MIN })),
-              ],
-            }))
-          }
-        />
-      </View>
-      <Soft>{say('day.plan-the-rest-says')}</Soft>
-      {locks.some(({ startMin }) => nowMin !== null && startMin <= nowMin) ? null : (
-        <View className="self-start">
-          <Button
-            label={say('day.plan-all-from-now')}
-            testID="plan-all-from-now"
-            onPress={() =>
-              onEdit((data) => ({
-                ...data,
-                nowMin: now - BEFORE_MIN,
-                locks: data.locks.filter(({ startMin }) => ahead(startMin)),
-                // Where its tasks stood is of no use to a plan that begins later.
-                way: null,
-              }))
-            }
-          />
-        </View>
-      )}
-    </View>
-  );
-}
-
 /** Whether all is ready in time, when it begins and ends, and how long anybody is there. */
 function Verdict({
   day,
@@ -353,6 +274,7 @@ export function Outcome(
           {trouble}
         </Notice>
       ))}
+      <OvenAway {...of} />
       {inTime ? null : (
         <WaysOut
           key={JSON.stringify(planned.session.wanted.map(({ id, dueMin }) => [id, dueMin]))}

@@ -39,9 +39,11 @@ export function WantedLine({
 }) {
   const { quantity } = useWords();
   const { formulaId, vessels, dueMin, forWhom } = wanted;
-  const { ovenC, frozenShell, doughApart } = { ...AS_USUAL, ...wanted };
+  const { ovenC, frozenShell, doughApart, ovenId } = { ...AS_USUAL, ...wanted };
+  const oven = book.ovens.find(({ id }) => id === ovenId);
   const about = [
     say('day.vessels', { count: vessels }),
+    oven ? say('day.baked-in-short', { oven: oven.data.name }) : '',
     ovenC === null ? '' : say('day.baked-at', { setting: quantity({ ovenC }) }),
     frozenShell ? say('day.shells-frozen') : '',
     doughApart ? say('day.dough-apart-short') : '',

@@ -10,7 +10,7 @@ import { ordersFor, standingFor, standingOn, useOrders, wantedBy, weekdayOf } fr
 import { weekdayInWords } from './when';
 import { AddBake, hour, NOON_MIN, WantedFields, WantedLine } from './WantedFields';
 import { useWriting } from '../equipment';
-import { Button, Fold, focusOn, icons, Soft, Tick, useWords } from '../design';
+import { Button, Fold, focusOn, icons, Picker, Soft, Tick, useWords } from '../design';
 
 interface RowOf {
   readonly wanted: WantedData;
@@ -20,6 +20,29 @@ interface RowOf {
   readonly onChange: (wanted: WantedData) => void;
   readonly onMore: () => void;
   readonly onRemove: () => void;
+}
+
+/** The oven that a bake is baked in on this day: its formula's, or another that is in use. */
+function OvenOfDay({ wanted, book, onChange }: Pick<RowOf, 'wanted' | 'book' | 'onChange'>) {
+  const usual = book.formulaOf(wanted.formulaId)?.ovenId;
+  if (!usual) return null;
+  const { id, ovenId } = wanted;
+  const nameOf = (oven: string) => book.ovens.find((each) => each.id === oven)?.data.name ?? '';
+  return (
+    <Picker
+      label={say('day.baked-in')}
+      value={ovenId ?? ''}
+      testID={`baked-in-${id}`}
+      // What is said of heat is said of an oven.
+      onChange={(next) => onChange({ ...wanted, ovenId: next === '' ? null : next, ovenC: null })}
+      options={[
+        { value: '', label: say('day.oven-of-formula', { oven: nameOf(usual) }) },
+        ...book.ovens
+          .filter((each) => each.id !== usual && (!each.data.archived || each.id === ovenId))
+          .map((each) => ({ value: each.id, label: each.data.name })),
+      ]}
+    />
+  );
 }
 
 /** Whose dough a bake is made of: that which others share, or its own. */
@@ -118,6 +141,7 @@ function WantedEditor({ wanted, date, book, happened, onChange, onMore, onRemove
           />
         ) : null}
         <WhoseDough {...{ wanted, book, happened, onChange }} />
+        <OvenOfDay {...{ wanted, book, onChange }} />
         {wanted.ovenC === null || !formula ? null : (
           <Button
             label={say('day.baked-as-usual', { setting: quantity({ ovenC: formula.setC }) })}

@@ -64,9 +64,7 @@ describe('a way out', () => {
         vessels: 1,
         dueMin: 400,
         forWhom: '',
-        ovenC: null,
-        frozenShell: false,
-        doughApart: false,
+        ...AS_USUAL,
       },
     ],
   };

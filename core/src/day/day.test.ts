@@ -5,7 +5,7 @@ import { checkPlan } from './check';
 import { construct } from './construct';
 import { firstPlan, improve } from './improve';
 import { leastPresence, measure } from './measure';
-import { jobId, modelOf, piecesOnShelf, type DayModel } from './model';
+import { jobId, modelOf, ovenTroubleOf, piecesOnShelf, type DayModel } from './model';
 import { atFullest, coldCourse, programmeOfOven, readyAt, tooLongOut, worklistOf } from './reading';
 import { reliefsFor } from './reliefs';
 import type { Placed, Session } from './session';
@@ -234,13 +234,30 @@ describe('a plan', () => {
     expect(checkPlan(model, plan)).toEqual([]);
   });
 
-  it('refuses a bake that fits into no oven, by its name', () => {
+  it('refuses a bake that fits into no oven', () => {
     const wide = bake('bake', 180, 30, { lengthMm: 900, breadthMm: 900 });
     const model = modelOf(sessionWith({ slab: [600, [wide]] }));
-    expect(model).toEqual({
-      ok: false,
-      problem: { code: 'day.no-oven-fits', path: 'ovens', values: { bake: 'slab' } },
+    expect(model).toEqual({ ok: false, problem: { code: 'day.no-oven-fits', path: 'ovens' } });
+    expect(ovenTroubleOf(workFrom([wide]), KITCHEN)).toBe('day.no-oven-fits');
+  });
+
+  it('bakes what was meant for an oven that is put away in one like it, and in no other', () => {
+    const [still] = KITCHEN.ovens;
+    const gone = { ...still!, id: 'gone' };
+    const work = workFrom([bake('bake', 180, 30, { ovenId: 'gone' })]);
+    const trouble = (means: Partial<Session['means']>) =>
+      ovenTroubleOf(work, { ...KITCHEN, ...means });
+    expect(trouble({ away: [gone] })).toBeUndefined();
+    // 3 K off, or of another kind, it is another oven; and one that nobody knows is like none.
+    expect(trouble({ away: [{ ...gone, offsetK: still!.offsetK + 2.9 }] })).toBeUndefined();
+    expect(trouble({ away: [{ ...gone, offsetK: still!.offsetK + 3 }] })).toBe('day.oven-away');
+    expect(trouble({ away: [{ ...gone, kind: 'fan' }] })).toBe('day.oven-away');
+    expect(trouble({})).toBe('day.oven-away');
+    const model = made({
+      ...sessionWith({ tart: [600, work.tasks] }),
+      means: { ...KITCHEN, away: [gone] },
     });
+    expect(firstPlan(model).plan.placed.map(({ ovenId }) => ovenId)).toEqual(['oven']);
   });
 });
 

@@ -1,6 +1,6 @@
 import { fail, succeed, type Result } from '../result';
-import type { After, OvenNeed, Task, Wait } from '../work';
-import type { DayOven, Minute, Past, Session, Wanted } from './session';
+import type { After, OvenNeed, Task, Wait, WorkList } from '../work';
+import type { DayOven, Means, Minute, Past, Session, Wanted } from './session';
 
 /** A stretch of hands, min from the start of its task. */
 export interface Busy {
@@ -84,17 +84,35 @@ export function piecesOnShelf(
 /** Ovens that do as the one a bake was forecast in: of its kind, and as true to their dial, K. Common practice. */
 const ALIKE_K = 3;
 
+type Ovens = Pick<Means, 'ovens' | 'away'>;
+
+/** The oven a need is meant for, and those that do as well. */
+function ovensFor({ ovenId }: OvenNeed, { ovens, away = [] }: Ovens): readonly DayOven[] {
+  const meant = [...ovens, ...away].find(({ id }) => id === ovenId);
+  return ovens.filter(
+    ({ kind, offsetK }) =>
+      meant && kind === meant.kind && Math.abs(offsetK - meant.offsetK) < ALIKE_K,
+  );
+}
+
 /** Ovens a need can be met in, with the pieces each takes at once. */
-function roomFor(need: OvenNeed, ovens: readonly DayOven[]) {
-  const meant = ovens.find(({ id }) => id === need.ovenId);
-  return ovens.flatMap((oven) => {
-    const alike =
-      meant && oven.kind === meant.kind && Math.abs(oven.offsetK - meant.offsetK) < ALIKE_K;
+const roomFor = (need: OvenNeed, means: Ovens) =>
+  ovensFor(need, means).flatMap((oven) => {
     const each = piecesOnShelf(oven, need);
-    return (oven.id === need.ovenId || alike) && each > 0
-      ? [{ ovenId: oven.id, each, most: each * oven.shelves }]
-      : [];
+    return each > 0 ? [{ ovenId: oven.id, each, most: each * oven.shelves }] : [];
   });
+
+/**
+ * Why the bakes of a list of work have no place in the ovens there are: the one they are meant for is not in use, and none is
+ * like it; or it has no room for them. Nothing where all of them have.
+ */
+export function ovenTroubleOf(
+  { tasks }: WorkList,
+  means: Ovens,
+): 'day.oven-away' | 'day.no-oven-fits' | undefined {
+  const needs = tasks.flatMap(({ oven }) => oven ?? []);
+  if (needs.some((need) => ovensFor(need, means).length === 0)) return 'day.oven-away';
+  return needs.some((need) => roomFor(need, means).length === 0) ? 'day.no-oven-fits' : undefined;
 }
 
 /** Stretches of hands in a task; what would overlap, where it is short, is one. */
@@ -129,13 +147,9 @@ function jobsOf(task: Task, { id: bake }: Wanted, session: Session): Result<read
   };
   if (!task.oven) return succeed([job]);
   const need = task.oven;
-  const room = roomFor(need, session.means.ovens);
+  const room = roomFor(need, session.means);
   const most = Math.max(0, ...room.map((each) => each.most));
-  if (most === 0) {
-    return fail('day.no-oven-fits', 'ovens', {
-      bake: session.wanted.find((each) => each.id === bake)?.name ?? '',
-    });
-  }
+  if (most === 0) return fail('day.no-oven-fits', 'ovens');
   const loads = Math.ceil(need.pieces / most);
   const { programme, staged, setC, endC } = need;
   const heat = { programme, staged, setC, endC };

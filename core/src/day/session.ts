@@ -29,6 +29,8 @@ export interface DayOven {
 export interface Means {
   readonly people: readonly Person[];
   readonly ovens: readonly DayOven[];
+  /** Ovens that are put away: another like it does for what was meant for one of them. */
+  readonly away?: readonly DayOven[];
   readonly rings: number;
   readonly mixers: number;
   /** Vessels that stand in the fridge side by side. */

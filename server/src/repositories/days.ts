@@ -14,19 +14,20 @@ const BAKES: Children<DayData> = {
   parent: 'day_id',
   columns: [
     ...['id', 'formula_id', 'vessels', 'due_min', 'for_whom', 'oven_c', 'frozen_shell'],
-    'dough_apart',
+    ...['dough_apart', 'oven_id'],
   ],
   order: 'c.position',
   rows: ({ wanted }) =>
-    wanted.map(({ id, formulaId, vessels, dueMin, forWhom, ovenC, frozenShell, doughApart }) => [
-      id,
-      formulaId,
-      vessels,
-      dueMin,
-      forWhom,
-      ovenC,
+    wanted.map(({ frozenShell, doughApart, ...bake }) => [
+      bake.id,
+      bake.formulaId,
+      bake.vessels,
+      bake.dueMin,
+      bake.forWhom,
+      bake.ovenC,
       frozenShell ? 1 : 0,
       doughApart ? 1 : 0,
+      bake.ovenId,
     ]),
 };
 
@@ -74,6 +75,7 @@ export const days = repositoryOf<DayData>({
       ovenC: bake.oven_c === null ? null : Number(bake.oven_c),
       frozenShell: Boolean(bake.frozen_shell),
       doughApart: Boolean(bake.dough_apart),
+      ovenId: bake.oven_id === null ? null : String(bake.oven_id),
     })),
     people: childRows(row, PEOPLE).map((cook) => ({
       id: String(cook.id),

@@ -9,7 +9,17 @@ export const day = {
   'day.back': 'Back to the plans',
   'day.not-here': 'This day is not in the book.',
   'day.no-oven-fits':
-    'No oven here has room for {bake}. Give its oven larger shelves in the kitchen, or choose another tin.',
+    'No oven here has room for it. Give its oven larger shelves in the kitchen, or choose another tin.',
+  'day.oven-away':
+    'Its oven is put away, and no other here is like it. Choose the oven it is baked in on this day, or bring its own back in the kitchen.',
+  'day.ovens-away':
+    'The oven for {bakes} is put away, and no other here is like it. Choose one for this day, or bring it back in the kitchen.',
+  'day.bake-in': '{count, plural, one {Bake it} other {Bake all #}} in {oven}',
+  'day.bake-in-says':
+    'The formulas stay as they are. Their minutes are forecast anew at the same setting.',
+  'day.baked-in': 'Oven on this day',
+  'day.oven-of-formula': 'its formula’s, {oven}',
+  'day.baked-in-short': 'in {oven}',
 
   'day.working': 'Working out {done} of {all}',
   'day.nothing-wanted': 'Add the first bake under “Wanted”.',
