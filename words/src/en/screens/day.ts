@@ -148,8 +148,7 @@ export const day = {
   'day.planned-from': 'Planned anew from {at} on. What began before stays.',
   'day.plan-whole': 'Plan the whole day again',
   'day.plan-all-from-now': 'Nothing has been begun: plan all of it from now',
-  'day.not-before':
-    'Nothing is planned before {at}: the hours before that had gone when this plan was begun.',
+  'day.not-before': 'Nothing is planned before {at}: this plan was begun then.',
   'day.hours-before': 'Use the hours before as well',
   'day.then': 'Then it {wait} for {minutes}.',
   'day.asks': 'Before: {gate}',
