@@ -141,6 +141,10 @@ describe('the session of a day', () => {
 
   it('counts its minutes from two midnights before', () => {
     expect(session.fromMin).toBe(BEFORE_MIN - 1440);
+    expect(session).not.toHaveProperty('goneMin');
+    // What has gone by then has gone for whatever would help, too.
+    const since = { fromMin: BEFORE_MIN - 30, goneMin: BEFORE_MIN - 30 };
+    expect(sessionOf({ ...DAY, nowMin: -30 }, [], where)).toMatchObject(since);
     expect(session.wanted[0]!.dueMin).toBe(BEFORE_MIN + 370);
     expect(session.locks).toEqual([{ task: `${id(1)}:bake`, startMin: BEFORE_MIN - 60 }]);
   });

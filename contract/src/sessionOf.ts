@@ -181,6 +181,7 @@ export function sessionOf(day: DayData, bakes: readonly WorkedBake[], where: Wor
   const beginsMin = BEFORE_MIN + day.beginsMin;
   return {
     fromMin: Math.max(beginsMin, BEFORE_MIN + (day.nowMin ?? day.beginsMin)),
+    ...(day.nowMin === null ? {} : { goneMin: BEFORE_MIN + day.nowMin }),
     wanted: day.wanted.flatMap(({ id, dueMin }) => {
       const bake = bakes.find((each) => each.id === id);
       if (!bake) return [];

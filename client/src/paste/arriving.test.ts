@@ -49,4 +49,12 @@ it('says by which grade eggs were counted where that differs', () => {
   expect(withGrade(counted, other, book).note).toMatch(/^As ever\.\nEggs were counted as /);
   expect(withGrade(counted, here, book).note).toBe('As ever.');
   expect(withGrade({ ...counted, lines: [] }, other, book).note).toBe('As ever.');
+  // Weighed eggs have no grade, and pieces of something else are no eggs.
+  const [line] = tart.lines;
+  for (const uncounted of [
+    { ...line!, ingredientId: 'egg', amount: 150, unit: 'g' as const },
+    { ...line!, ingredientId: 'lemon-juice', amount: 2, unit: 'piece' as const },
+    { ...line!, ingredientId: 'nobody-knows', amount: 2, unit: 'piece' as const },
+  ])
+    expect(withGrade({ ...counted, lines: [uncounted] }, other, book).note).toBe('As ever.');
 });

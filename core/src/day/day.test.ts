@@ -496,6 +496,21 @@ describe('the smallest ways out', () => {
     ]);
   });
 
+  // By hand: an hour's work for somebody who is there from 100 to 140. An hour sooner there is room from 40 on, but not where
+  // all before 90 has gone; half an hour longer there is room until 170.
+  it('of hours that have gone is none', () => {
+    const people = [{ id: 'cook', name: 'Cook', hours: [[100, 140]] as const }];
+    const session = sessionWith({ tart: [300, [plainTask('do', 60)]] }, { people });
+    const kinds = (gone: Partial<Session>) =>
+      reliefsFor({ ...session, ...gone }).filter(({ kind }) => /sooner|longer/.test(kind));
+    expect(kinds({})).toEqual([{ kind: 'begin-sooner', minutes: 60 }]);
+    expect(kinds({ fromMin: 30, goneMin: 30 })).toEqual([
+      { kind: 'begin-sooner', minutes: 60 },
+      { kind: 'stay-longer', minutes: 30 },
+    ]);
+    expect(kinds({ fromMin: 90, goneMin: 90 })).toEqual([{ kind: 'stay-longer', minutes: 30 }]);
+  });
+
   it('of too few hands', () => {
     const two = sessionWith({ a: [40, [plainTask('do', 40)]], b: [40, [plainTask('do', 40)]] });
     expect(reliefsFor(two)).toContainEqual({ kind: 'one-more-cook', like: 'cook' });

@@ -28,11 +28,11 @@ export function onTime(session: Session): boolean {
   return plan.left.length === 0 && plan.late.length === 0;
 }
 
-/** The session with everybody's hours, and its own beginning, so much sooner. */
+/** The session with everybody's hours, and its own beginning, so much sooner, as far as that has not gone. */
 export function begunSooner(session: Session, minutes: Minute): Session {
   return {
     ...session,
-    fromMin: session.fromMin - minutes,
+    fromMin: Math.max(session.fromMin - minutes, session.goneMin ?? -Infinity),
     means: {
       ...session.means,
       people: session.means.people.map((person) => ({
@@ -97,8 +97,12 @@ export function reliefsFor(session: Session): Relief[] {
   return [
     // What has begun cannot begin sooner.
     ...(session.past
-      ? first(LONGER_MIN.map((minutes) => ({ kind: 'stay-longer' as const, minutes })))
+      ? []
       : first(SOONER_MIN.map((minutes) => ({ kind: 'begin-sooner' as const, minutes })))),
+    // Where there is a night to come, that is begun sooner rather than stayed through.
+    ...(session.past || session.goneMin !== undefined
+      ? first(LONGER_MIN.map((minutes) => ({ kind: 'stay-longer' as const, minutes })))
+      : []),
     ...late.flatMap((bake) =>
       first(LATER_MIN.map((minutes) => ({ kind: 'serve-later' as const, bake, minutes }))),
     ),

@@ -73,6 +73,8 @@ export interface Session {
   readonly means: Means;
   /** Nothing begins before. */
   readonly fromMin: Minute;
+  /** The hours before this have gone: nothing can be begun sooner than then, whatever would help. */
+  readonly goneMin?: Minute;
   readonly locks?: readonly Lock[];
   readonly past?: readonly Past[];
   /** Of a day that is worked: where tasks stood before a better plan is looked for. What leaves its place has its price. */
