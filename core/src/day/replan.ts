@@ -39,8 +39,22 @@ export function replan(
   };
   const made = modelOf(begun);
   if (!made.ok) throw new RangeError(`a day that was planned fits no oven: ${made.problem.code}`);
-  const plan = construct(made.value, keeping(asked.plan, way.order));
-  return { asked, ran, model: made.value, plan };
+  return {
+    asked,
+    ran,
+    model: made.value,
+    plan: construct(made.value, standingBy(asked.plan, way)),
+  };
+}
+
+/**
+ * Where all of a day is meant to stand: where its way keeps it, and the rest where the whole plan has it. The whole plan takes
+ * what has happened to last as long as it should have, and so may have no room for what a way keeps right after it.
+ */
+function standingBy(asked: DayPlan, { order, keep = [] }: Way): Way {
+  const kept = new Set(keep.map(({ task }) => task));
+  const others = keeping(asked, order).keep!.filter(({ task }) => !kept.has(task));
+  return { order, keep: [...keep, ...others] };
 }
 
 /**
@@ -61,4 +75,4 @@ export function wayOnward(
 
 /** The plan by which a worked day goes on from now once all of it is planned by another way. */
 export const goneOnBy = ({ asked, model }: Pick<WorkedDay, 'asked' | 'model'>, way: Way): DayPlan =>
-  construct(model, keeping(construct(asked.model, way), way.order));
+  construct(model, standingBy(construct(asked.model, way), way));
