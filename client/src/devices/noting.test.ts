@@ -5,9 +5,11 @@ const NOW_MS = 1_000_000;
 const heard = (celsius: number, agoMs = 0): LastRead => ({ celsius, heardMs: NOW_MS - agoMs });
 
 it('remembers what each channel read last', () => {
-  const first = heardNow(new Map(), { channel: 'a', celsius: 20 }, 1);
-  const second = heardNow(first, { channel: 'b', celsius: 30 }, 2);
-  const third = heardNow(second, { channel: 'a', celsius: 21 }, 3);
+  // What the device says of the time is not believed.
+  const at = '2001-01-01T00:00:00.000Z';
+  const first = heardNow(new Map(), { channel: 'a', at, celsius: 20 }, 1);
+  const second = heardNow(first, { channel: 'b', at, celsius: 30 }, 2);
+  const third = heardNow(second, { channel: 'a', at, celsius: 21 }, 3);
   expect([...third]).toEqual([
     ['a', { celsius: 21, heardMs: 3 }],
     ['b', { celsius: 30, heardMs: 2 }],
