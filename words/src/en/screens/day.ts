@@ -230,7 +230,7 @@ export const day = {
   'day.dough-apart': 'Make its dough by itself',
   'day.dough-apart-short': 'dough by itself',
   'day.dough-begun':
-    'The dough that bakes share has been begun, and counts as enough for this one too. Tick this if it is not.',
+    'The dough that bakes share has been begun, and counts as enough for this one. Tick this if it is not.',
   'day.bake-begun':
     'Some of this has been done, and counts as done for all of it. If more is wanted, add it as a bake of its own.',
   'day.more-of-it': 'Add more of it',
