@@ -1,5 +1,7 @@
 const { getDefaultConfig } = require('expo/metro-config');
+const fs = require('node:fs');
 const http = require('node:http');
+const path = require('node:path');
 const { withNativeWind } = require('nativewind/metro');
 
 const config = getDefaultConfig(__dirname);
@@ -20,5 +22,18 @@ config.server = {
     request.pipe(onward);
   },
 };
+
+/** What computes runs hot: there a module is required once, as it is loaded, and not looked up at each use. */
+const CORE = path.resolve(__dirname, '../core/src');
+const blockList = Object.fromEntries(
+  fs
+    .readdirSync(CORE, { recursive: true })
+    .filter((name) => name.endsWith('.ts'))
+    .map((name) => [path.join(CORE, name), true]),
+);
+/** Everything else is loaded as it is first used: the first screen comes sooner. */
+config.transformer.getTransformOptions = async () => ({
+  transform: { experimentalImportSupport: false, inlineRequires: { blockList } },
+});
 
 module.exports = withNativeWind(config, { input: './src/global.css' });

@@ -1,33 +1,22 @@
 import { say } from '@hollow-moon/words';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { View } from 'react-native';
 import { Button, Range, Soft } from '../design';
-import { locked, MOVED_MIN, STEP_MIN, useCost } from './moving';
+import { locked, MOVED_MIN, STEP_MIN, useCost, useRested } from './moving';
 import type { TaskOfDay } from './taskOfDay';
 import { hourOf } from './when';
 
-/** A task put to another time, by the thumb or the keys, with what that costs. */
-export function ByHand({
-  moved,
-  onMoved,
+/** What the move to a minute costs, and the buttons; drawn anew when the thumb begins to move and when it rests. */
+const Put = memo(function Put({
+  startMin,
+  resting,
   ...of
-}: TaskOfDay & { readonly moved: number; readonly onMoved: (minutes: number) => void }) {
+}: TaskOfDay & { readonly startMin: number; readonly resting: boolean }) {
   const { placed, day, onEdit } = of;
-  const startMin = placed.startMin + moved;
-  const cost = useCost(of, startMin);
+  const cost = useCost(of, startMin, resting);
   const isLocked = day.locks.some(({ task }) => task === placed.task);
   return (
-    <View className="gap-2">
-      <Range
-        label={say('day.by-hand')}
-        value={moved}
-        least={-MOVED_MIN}
-        most={MOVED_MIN}
-        step={STEP_MIN}
-        onChange={onMoved}
-        shown={hourOf(day.date, startMin)}
-        testID="move-task"
-      />
+    <>
       <View role="status">
         <Soft testID="move-cost">{cost.says}</Soft>
       </View>
@@ -51,6 +40,31 @@ export function ByHand({
           />
         ) : null}
       </View>
+    </>
+  );
+});
+
+/** A task put to another time, by the thumb or the keys, with what that costs. */
+export function ByHand({
+  moved,
+  onMoved,
+  ...of
+}: TaskOfDay & { readonly moved: number; readonly onMoved: (minutes: number) => void }) {
+  const startMin = of.placed.startMin + moved;
+  const rested = useRested(startMin);
+  return (
+    <View className="gap-2">
+      <Range
+        label={say('day.by-hand')}
+        value={moved}
+        least={-MOVED_MIN}
+        most={MOVED_MIN}
+        step={STEP_MIN}
+        onChange={onMoved}
+        shown={hourOf(of.day.date, startMin)}
+        testID="move-task"
+      />
+      <Put {...of} startMin={rested} resting={rested === startMin} />
     </View>
   );
 }

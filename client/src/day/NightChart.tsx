@@ -119,7 +119,8 @@ function Night({
   const began = useRef(beginPx);
   useEffect(() => scroller.current?.scrollTo({ x: began.current, animated: false }), []);
   return (
-    <View>
+    // The picture is large: out of sight it is not drawn.
+    <View className="[contain-intrinsic-size:auto_24rem] [content-visibility:auto]">
       <ScrollView
         ref={scroller}
         horizontal

@@ -92,7 +92,11 @@ export function TaskList(of: Omit<TaskOfDay, 'placed'>) {
         </View>
       ) : null}
       {byHour(shown).map(([hour, placed]) => (
-        <View key={hour}>
+        // What is out of sight is not drawn: a night has a hundred tasks, and one moves under the thumb.
+        <View
+          key={hour}
+          className="-mx-2 px-2 [contain-intrinsic-size:auto_24rem] [content-visibility:auto]"
+        >
           <Title level={2} className="pt-3">
             {dayAndHour(day.date, hour)}
           </Title>

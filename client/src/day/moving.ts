@@ -20,7 +20,7 @@ export const locked = (day: DayData, task: string, startMin: number): DayData =>
 });
 
 /** A value once it has stood for a moment. */
-function useRested(value: number): number {
+export function useRested(value: number): number {
   const [rested, setRested] = useState(value);
   useEffect(() => {
     const rest = setTimeout(() => setRested(value), REST_MS);
@@ -29,13 +29,18 @@ function useRested(value: number): number {
   return rested;
 }
 
-/** What it costs to begin a task at another time, in words; whether it can be done at all. Worked out beside the screen. */
-export function useCost({ placed, planned, day }: TaskOfDay, movedTo: number) {
-  const startMin = useRested(movedTo);
+/**
+ * What it costs to begin a task at another time, in words; whether it can be done at all. Worked out beside the screen,
+ * and not before the thumb rests: a day is large to put together.
+ */
+export function useCost(
+  { placed, planned, day }: Omit<TaskOfDay, 'onEdit'>,
+  startMin: number,
+  resting: boolean,
+) {
   const { session, plan, measures, way } = planned.worked?.asked ?? planned;
   const ask =
-    // A day is large: it is put together only once the thumb rests.
-    startMin === placed.startMin || startMin !== movedTo
+    startMin === placed.startMin || !resting
       ? undefined
       : {
           session: {

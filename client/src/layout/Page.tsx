@@ -14,7 +14,10 @@ export const Margin = ({
   readonly className?: string;
 }) => <View className={`gap-3 px-4 pt-4 ${className}`}>{children}</View>;
 
-/** A column that scrolls by itself; sheets lie in it from edge to edge. */
+/**
+ * A column that scrolls by itself; sheets lie in it from edge to edge. Its content is a block: in a flexible box that
+ * is as long as a night, every word that changes would lay out all of it again.
+ */
 export const Column = ({
   children,
   className = '',
@@ -27,7 +30,7 @@ export const Column = ({
   <ScrollView
     testID={testID}
     className={`h-full ${className}`}
-    contentContainerClassName="gap-2 pb-8"
+    contentContainerClassName="block space-y-2 pb-8"
     keyboardShouldPersistTaps="handled"
   >
     {children}

@@ -309,7 +309,7 @@ export function LogRecordScreen() {
           </View>
         ) : (
           <Column>
-            <View className="self-start">
+            <View className="flex-row">
               <Button
                 label={say('log.all-bakes')}
                 icon={icons.back}
