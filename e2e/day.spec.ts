@@ -78,7 +78,7 @@ test('a day of one’s own: asked for, moved by hand, put back', async ({ page }
   await page.getByTestId(`tins-${id}`).fill('2');
   const bake = page.getByTestId(`task-${id}:bake`);
   await expect(bake).toContainText('Bake: 2 tins');
-  const at = async () => (await bake.innerText()).slice(0, 5);
+  const at = async () => (await bake.textContent())!.slice(0, 5);
   const planned = await at();
   await bake.click();
   await slideTo(page.getByTestId('move-task'), -60);

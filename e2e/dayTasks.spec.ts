@@ -106,10 +106,9 @@ test('a task is parted, put in another order, and followed by a step of the kitc
   await page.getByTestId('waits-for').selectOption({ label: seal });
   await page.getByTestId('at-once').click();
   const standsAt = async (what: string) => {
-    const lines = (await page.locator(`[data-testid$="${what}"][aria-expanded]`).innerText()).split(
-      '\n',
-    );
-    return { at: lines[0]!, minutes: Number(/^(\d+)\smin$/.exec(lines.at(-1)!)![1]) };
+    const row = page.locator(`[data-testid$="${what}"][aria-expanded]`);
+    const [at, , minutes] = await row.locator('> *').allTextContents();
+    return { at: at!, minutes: Number(/^(\d+)\smin$/.exec(minutes!)![1]) };
   };
   const clock = (text: string) => Number(text.slice(0, 2)) * 60 + Number(text.slice(3));
   await expect
@@ -138,8 +137,7 @@ test('in the middle of the night what has begun stays, and the rest is planned a
   await page.goto(NIGHT);
   await expect(verdict(page)).toContainText('All 12 are ready in time');
   const rows = page.locator('[data-testid^="task-"]');
-  const begun = async () =>
-    (await rows.allInnerTexts()).map((text) => text.split('\n').slice(0, 2).join(' ')).slice(0, 12);
+  const begun = async () => (await rows.allTextContents()).slice(0, 12);
   const before = await begun();
   await page.getByTestId('plan-the-rest').click();
   await expect(page.getByText(/^Planned anew from .* 01:00 on/)).toBeVisible();

@@ -2,7 +2,7 @@ import { say } from '@hollow-moon/words';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
 import { Button, Range, Soft } from '../design';
-import { locked, MOVED_MIN, STEP_MIN, useCost, useRested } from './moving';
+import { isPutByHand, locked, MOVED_MIN, STEP_MIN, useCost, useRested } from './moving';
 import type { TaskOfDay } from './taskOfDay';
 import { hourOf } from './when';
 
@@ -14,7 +14,6 @@ const Put = memo(function Put({
 }: TaskOfDay & { readonly startMin: number; readonly resting: boolean }) {
   const { placed, day, onEdit } = of;
   const cost = useCost(of, startMin, resting);
-  const isLocked = day.locks.some(({ task }) => task === placed.task);
   return (
     <>
       <View role="status">
@@ -27,7 +26,7 @@ const Put = memo(function Put({
           testID="put-task"
           onPress={() => onEdit((data) => locked(data, placed.task, startMin))}
         />
-        {isLocked ? (
+        {isPutByHand(day, placed.task) ? (
           <Button
             label={say('day.free')}
             testID="free-task"

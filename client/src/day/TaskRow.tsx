@@ -3,6 +3,7 @@ import { Pressable, Text, View } from 'react-native';
 import { icons, Read, Soft, useWords } from '../design';
 import { AsWeDoIt } from './AsWeDoIt';
 import { ByHandHere } from './ByHand';
+import { isPutByHand } from './moving';
 import type { TaskOfDay } from './taskOfDay';
 import { hourOf, lasting } from './when';
 
@@ -69,7 +70,6 @@ export function TaskRow({
   const bake = bakesInWords(job, planned);
   const oven = job.task.oven && planned.session.means.ovens.find(({ id }) => id === placed.ovenId);
   const where = oven ? `${oven.name}, ${quantity({ ovenC: job.task.oven.setC })}` : '';
-  const isLocked = day.locks.some(({ task }) => task === placed.task);
   const ran = planned.worked?.ran.get(placed.task);
   return (
     <View role="listitem" className="border-t border-line">
@@ -84,7 +84,7 @@ export function TaskRow({
         <View className="min-w-0 flex-1">
           <Read className="font-read-strong">{taskInWords(job)}</Read>
           <Soft>{[bake, where, people].filter(Boolean).join(' · ')}</Soft>
-          {isLocked ? <Soft>{say('day.locked')}</Soft> : null}
+          {isPutByHand(day, placed.task) ? <Soft>{say('day.locked')}</Soft> : null}
           {ran ? <Soft testID={`ran-${placed.task}`}>{say(`day.ran-${ran.state}`)}</Soft> : null}
         </View>
         <Soft>{lasting(placed.endMin - placed.startMin)}</Soft>

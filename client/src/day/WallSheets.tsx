@@ -1,7 +1,8 @@
 import type { DayData } from '@hollow-moon/contract';
 import { worklistOf } from '@hollow-moon/core/planning';
 import { bakesInWords, peopleInWords, say, taskInWords } from '@hollow-moon/words';
-import { createElement } from 'react';
+import { createElement, useEffect, useState } from 'react';
+import { flushSync } from 'react-dom';
 import { useWords } from '../design';
 import type { Planned } from './usePlan';
 import { dayAndHour, dayInWords } from './when';
@@ -33,8 +34,28 @@ const Sheet = ({ title, lines }: { readonly title: string; readonly lines: reado
     ),
   );
 
+/** Whether the page is being printed: what is laid out only for that costs nothing on the screen. */
+function usePrinting(): boolean {
+  const [printing, setPrinting] = useState(false);
+  useEffect(() => {
+    // The browser prints what stands there when this returns.
+    const begin = () => flushSync(() => setPrinting(true));
+    const end = () => setPrinting(false);
+    window.addEventListener('beforeprint', begin);
+    window.addEventListener('afterprint', end);
+    return () => {
+      window.removeEventListener('beforeprint', begin);
+      window.removeEventListener('afterprint', end);
+    };
+  }, []);
+  return printing;
+}
+
 /** What is printed of a plan: one sheet for the wall, and one for each person. On the screen it is not there. */
-export function WallSheets({ planned, day }: { readonly planned: Planned; readonly day: DayData }) {
+export const WallSheets = (of: { readonly planned: Planned; readonly day: DayData }) =>
+  usePrinting() ? <Sheets {...of} /> : null;
+
+function Sheets({ planned, day }: { readonly planned: Planned; readonly day: DayData }) {
   const { quantity } = useWords();
   const { plan, model, session } = planned;
   const title = `${day.name}, ${dayInWords(day.date)}`;

@@ -3,6 +3,7 @@ import { AS_USUAL, type DayData } from '@hollow-moon/contract';
 import { BEFORE_MIN } from '@hollow-moon/contract/planning';
 import type { Relief } from '@hollow-moon/core/planning';
 import { arrived } from './arrived';
+import { isPutByHand } from './moving';
 import { aWeekLater, emptyDay } from './useDay';
 import type { Planned } from './usePlan';
 import { reliefInWords } from './relief';
@@ -115,6 +116,17 @@ describe('a way out', () => {
     expect(says).toContain('second oven like Deck');
     expect(taps).toBe(false);
   });
+});
+
+it('tells what a cook has put by hand from what had begun when the day was planned anew', () => {
+  const at = (startMin: number, nowMin: number | null) => ({
+    ...emptyDay(new Date('2026-11-30T12:00:00')),
+    ...{ nowMin, locks: [{ task: 'tart:fill', startMin }] },
+  });
+  expect(isPutByHand(at(60, null), 'tart:fill')).toBe(true);
+  expect(isPutByHand(at(60, 59), 'tart:fill')).toBe(true);
+  expect(isPutByHand(at(60, 60), 'tart:fill')).toBe(false);
+  expect(isPutByHand(at(60, 59), 'pie:fill')).toBe(false);
 });
 
 describe('a day from a file', () => {

@@ -19,6 +19,10 @@ export const locked = (day: DayData, task: string, startMin: number): DayData =>
   ],
 });
 
+/** Whether a task stands where a cook has put it: what had begun when the day was planned anew is held there by that. */
+export const isPutByHand = ({ locks, nowMin }: DayData, task: string): boolean =>
+  locks.some((lock) => lock.task === task && (nowMin === null || lock.startMin > nowMin));
+
 /** A value once it has stood for a moment. */
 export function useRested(value: number): number {
   const [rested, setRested] = useState(value);
