@@ -164,7 +164,7 @@ const takesId = (node) => [...TAKES_ID].some(([called, at]) => isArgument(node, 
 
 /** Attributes and properties whose text no cook reads. */
 const UNREAD =
-  /^(testID|className|key|id|href|type|role|accept|dangerouslySetInnerHTML|viewBox|d|fill|stroke|transform|[a-z]*[cC]lass(Name)?s?|font[A-Z]\w*|path|method|credentials|cache|mode|name)$/;
+  /^(testID|className|key|id|href|type|role|accept|dangerouslySetInnerHTML|viewBox|d|fill|stroke|transform|[a-zA-Z]*[cC]lass(Name)?s?|font[A-Z]\w*|path|method|credentials|cache|mode|name)$/;
 
 /** A sentence, a label or a word as a cook would read it: not styles, nor the letters a date is laid out by. */
 const isWording = (text) =>
