@@ -119,7 +119,7 @@ await main(async () => {
     for (const { fileName, location, replacement, mutatorName, status } of passed) {
       const shown = (replacement ?? mutatorName).replace(/\s+/g, ' ').slice(0, 100);
       process.stdout.write(
-        `${fileName}:${location.start.line + 1}:${location.start.column + 1} ${mutatorName}, ${status === 'NoCoverage' ? 'never run' : 'passed'}: ${shown}\n`,
+        `${fileName}:${location.start.line}:${location.start.column} ${mutatorName}, ${status === 'NoCoverage' ? 'never run' : 'passed'}: ${shown}\n`,
       );
     }
     const all = caught.length + passed.length;

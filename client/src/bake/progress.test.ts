@@ -113,6 +113,15 @@ describe('what was foreseen for a moment', () => {
     expect(foreseenAt(late, 2300 + 2020)!.centreC).toBeCloseTo(79.5 - 10.7, 10);
   });
 
+  it('says nothing of what the forecast does not reach: long after the pull, or of a pull after its end', () => {
+    const late = { ...begunBake, pulledAt: new Date(after(2300)).toISOString() };
+    expect(foreseenAt(late, 2300 + 2021)).toBeUndefined();
+    const tooLate = { ...begunBake, pulledAt: new Date(after(2601)).toISOString() };
+    expect(foreseenAt(tooLate, 2602)).toBeUndefined();
+    const unplanned = { ...late, foreseen: { ...late.foreseen, pullS: 4001 } };
+    expect(foreseenAt(unplanned, 2400)).toBeUndefined();
+  });
+
   it('says nothing past the pull of a bake from before that was kept', () => {
     const old = { ...begunBake, foreseen: { ...begunBake.foreseen, stays: [] } };
     expect(foreseenAt(old, 1500)!.centreC).toBeCloseTo(67.5, 10);

@@ -1,6 +1,7 @@
 /** Two plans, line by line. */
 import { modelOf, type DayPlan } from '@hollow-moon/core/planning';
-import { besideOf, energyInWords, ovensTake, type Figure } from './figures';
+import { besideOf, energyInWords, figuresOf, ovensTake, type Figure } from './figures';
+import type { Planned } from './usePlan';
 
 const figure = (id: string, value: string): Figure => ({ id, label: id.toUpperCase(), value });
 
@@ -73,6 +74,34 @@ describe('what the ovens take', () => {
 
   it('has no price where nobody has said one', () => {
     expect(said(null)).toBe('about 1.3 kWh for the ovens');
+  });
+
+  it('stands among the figures of a plan, and is left out where no oven is lit', () => {
+    const figures = (of: ReturnType<typeof planOf>) =>
+      figuresOf(
+        {
+          ...of,
+          measures: { presenceMin: 90, busyMin: 35, changes: 1 },
+          session: { wanted: [{ id: 'tart', name: 'Tart' }] },
+        } as unknown as Planned,
+        '2026-03-05',
+        { kWhPrice: null, currency: 'EUR' },
+      ).map(({ id, value }) => [id, value.replaceAll('\u00a0', ' ')]);
+    const lit = figures(baked);
+    expect(lit.map(([id]) => id)).toEqual([
+      'begins',
+      'ends',
+      'there',
+      'busy',
+      'heats',
+      'energy',
+      'tart',
+    ]);
+    expect(Object.fromEntries(lit)).toMatchObject({
+      ...{ there: '1 h 30 min', busy: '35 min', heats: '1', energy: '1.3 kWh' },
+    });
+    const cold = figures(planOf([{ task: 'tart:bake', startMin: 300, endMin: 340, people: [] }]));
+    expect(cold.map(([id]) => id)).toEqual(['begins', 'ends', 'there', 'busy', 'tart']);
   });
 
   it('is nothing where none is lit', () => {

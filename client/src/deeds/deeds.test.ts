@@ -78,6 +78,8 @@ describe('of a plan that turns the oven twice', () => {
     // A forecast that still has a step that was made: which of them is left is not known.
     expect(nextOpenStep(bake, [first], 960)).toBeUndefined();
     expect(nextOpenStep({ ...bake, planned: null }, [], 60)).toBeUndefined();
+    const one = { ...bake.foreseen, steps: [steps[0]!] };
+    expect(nextOpenStep({ foreseen: one, planned: null }, [], 60)).toBeUndefined();
   });
 });
 

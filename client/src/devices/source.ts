@@ -33,10 +33,14 @@ const parsed = (text: string): unknown => {
 };
 
 /** An address on this machine that a page may open: a WebSocket of loopback. */
-export const isAddress = (text: string): boolean =>
-  URL.canParse(text) &&
-  new URL(text).protocol === 'ws:' &&
-  ['127.0.0.1', 'localhost'].includes(new URL(text).hostname);
+export function isAddress(text: string): boolean {
+  try {
+    const { protocol, hostname } = new URL(text);
+    return protocol === 'ws:' && ['127.0.0.1', 'localhost'].includes(hostname);
+  } catch {
+    return false;
+  }
+}
 
 /** A device that is read over a WebSocket. */
 export const socketSource =
