@@ -329,31 +329,31 @@ test('one tart more in the middle of the night moves nothing, has a dough of its
   await page.getByTestId('back-to-plans').click();
   const tasks = page.locator('[data-testid^="task-"][aria-expanded]');
   await expect(tasks.first()).toBeVisible();
-  const before = await tasks.allInnerTexts();
+  const before = await tasks.allTextContents();
   await open(page, 'wanted');
   await page.getByTestId('add-wanted').selectOption({ label: 'Landing milk pie' });
   const apart = page.locator('[data-testid^="dough-apart-"]');
   await expect(apart).toHaveAttribute('aria-checked', 'true');
   await page.locator('[data-testid^="due-"]').fill('08:00');
   await expect(page.getByTestId('plan-verdict')).toContainText('All 2 are ready in time');
-  const after = await tasks.allInnerTexts();
+  const after = await tasks.allTextContents();
   expect(after).toEqual(expect.arrayContaining(before));
   const isDough = (text: string) => /Make the dough/.test(text);
   expect([before, after].map((each) => each.filter(isDough).length)).toEqual([1, 2]);
   // Taken for made, it counts as enough for both, which is said.
   await apart.click();
   await expect(page.getByText(/counts as enough for this one/)).toBeVisible();
-  await expect.poll(async () => (await tasks.allInnerTexts()).filter(isDough).length).toBe(1);
+  await expect.poll(async () => (await tasks.allTextContents()).filter(isDough).length).toBe(1);
   await apart.click();
   // By itself the second pie keeps the cook there long: a search brings the two together.
   const there = () => presence(page);
-  await expect.poll(async () => (await tasks.allInnerTexts()).length).toBe(after.length);
+  await expect.poll(async () => (await tasks.allTextContents()).length).toBe(after.length);
   const first = await there();
   await page.getByTestId('better').click();
   await expect(page.getByTestId('search-state')).toContainText(/^This is the best of/);
   expect(await there()).toBeLessThan(first);
   // What is done is where it was.
-  expect(await tasks.allInnerTexts()).toContain(before.find(isDough));
+  expect(await tasks.allTextContents()).toContain(before.find(isDough));
   await page.getByTestId('undo-day').click();
   await expect.poll(there).toBe(first);
 });

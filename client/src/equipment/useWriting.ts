@@ -11,11 +11,11 @@ export function useWriting(
   kind: ResourceKind,
   kitchenId: string,
   thing: string,
-): (data: unknown, version: number) => void {
+): (data: unknown, version: number, how?: { readonly unasked: boolean }) => void {
   const dispatch = useAppDispatch();
   return useCallback(
-    (data, version) =>
-      void dispatch(queued({ kitchenId, thing, work: { op: 'put', kind, version, data } })),
+    (data, version, how) =>
+      void dispatch(queued({ kitchenId, thing, work: { op: 'put', kind, version, data, ...how } })),
     [dispatch, kind, kitchenId, thing],
   );
 }

@@ -16,6 +16,7 @@ const put = <K extends ResourceKind>(kind: K) =>
     version: z.int().min(0),
     data: RESOURCES[kind].shape.data,
     why: z.string().optional(),
+    unasked: z.boolean().optional(),
   });
 
 /** A write as the storage has it: always of a sound thing, since nothing else is ever queued. */

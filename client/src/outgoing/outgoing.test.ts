@@ -204,6 +204,41 @@ describe('a write', () => {
   });
 });
 
+describe('a write that nobody has asked for', () => {
+  const current = { id, version: 4, updatedAt: '2026-11-24T03:00:00.000Z', data: oven };
+  const stale = () => json(409, { error: { code: 'stale', message: 'there', current } });
+  const byItself = (data: OvenData) =>
+    queued({
+      ...{ kitchenId, thing: id },
+      work: { op: 'put', kind: 'ovens', version: 3, data, unasked: true },
+    });
+
+  it('is given up where the book has another version, and what waits behind it goes on', async () => {
+    const sent = serve([stale, accept]);
+    const { store, writes } = start();
+    store.dispatch(byItself(oven));
+    await until(() => writes().length === 0);
+    expect(sent).toHaveLength(1);
+    expect(sent[0]).not.toHaveProperty('unasked');
+  });
+
+  it('is a cook’s own where it takes the place of what a cook has changed', async () => {
+    let answer: () => Response = away;
+    serve([() => answer()]);
+    const { store, writes, putOven } = start();
+    putOven({ ...oven, name: 'Small' }, 'another');
+    await until(() => store.getState().outgoing.away !== null);
+    // Neither has been sent when the second takes the first one's place.
+    putOven({ ...oven, name: 'Deck oven' }, id, 3);
+    store.dispatch(byItself({ ...oven, name: 'Deck oven', swingK: 4 }));
+    expect(writes()).toHaveLength(2);
+    answer = stale;
+    store.dispatch(sentAgain());
+    await until(() => writes().every(({ refused }) => refused?.code === 'stale'));
+    expect(writes()).toHaveLength(2);
+  });
+});
+
 describe('what waits', () => {
   const write = (order: number, thing: string, refused = false) => ({
     ...{ id: `w${order}`, kitchenId, thing, order, tried: refused },
@@ -219,6 +254,22 @@ describe('what waits', () => {
     expect(nextToSend(waiting(write(5, 'b'), write(3, 'a')))?.id).toBe('w3');
     expect(nextToSend(waiting(write(1, 'a', true), write(2, 'a'), write(3, 'b')))?.id).toBe('w3');
     expect(nextToSend(waiting(write(1, 'a', true), write(2, 'a')))).toBeUndefined();
+  });
+
+  it('lets the taps of a day through, unless the day is not in the book or a tap was refused', () => {
+    const tap = (order: number, refused = false) =>
+      ({
+        ...write(order, 'a', refused),
+        work: { op: 'note', kind: 'marks', entry: {} },
+      }) as unknown as ReturnType<typeof write>;
+    const unknown = (order: number) => {
+      const put = write(order, 'a', true);
+      return { ...put, work: { ...put.work, version: 0 } } as unknown as typeof put;
+    };
+    expect(nextToSend(waiting(write(1, 'a', true), tap(2)))?.id).toBe('w2');
+    expect(nextToSend(waiting(unknown(1), tap(2)))).toBeUndefined();
+    expect(nextToSend(waiting(tap(1, true), tap(2)))).toBeUndefined();
+    expect(nextToSend(waiting(tap(1, true), write(2, 'a')))).toBeUndefined();
   });
 
   it('is shown as it will be: the newest of each thing, without what was refused', () => {

@@ -6,6 +6,7 @@ import type { AppDispatch, RootState } from '../state/state';
 import {
   acknowledged,
   insisted,
+  isUnasked,
   nextToSend,
   notReached,
   overtaken,
@@ -60,7 +61,8 @@ function createSender() {
       return false;
     }
     const current = staleOf({ refused: refusal });
-    if (current && saysTheSame(write, current)) dispatch(overtaken({ id, stored: current }));
+    if (current && (isUnasked(write) || saysTheSame(write, current)))
+      dispatch(overtaken({ id, stored: current }));
     else dispatch(refused({ id, refusal }));
     return true;
   }

@@ -20,6 +20,8 @@ export type Work =
       readonly version: number;
       readonly data: unknown;
       readonly why?: string | undefined;
+      /** Nobody has asked for it: where the book has another version by then, it is given up without a word. */
+      readonly unasked?: boolean | undefined;
     }
   | { readonly op: 'note'; readonly kind: 'readings'; readonly entry: Reading }
   | { readonly op: 'note'; readonly kind: 'wobbles'; readonly entry: WobbleCheck }
@@ -64,6 +66,15 @@ const without = (writes: Outgoing['writes'], gone: (write: Write) => boolean) =>
 
 const isPut = (write: Write): boolean => write.work.op === 'put';
 
+/** Whether the application has written it by itself. */
+export const isUnasked = ({ work }: Pick<Write, 'work'>): boolean =>
+  work.op === 'put' && work.unasked === true;
+
+const askedFor = <W extends Extract<Work, { readonly op: 'put' }>>(work: W): W => {
+  const { unasked: _unasked, ...asked } = work;
+  return asked as W;
+};
+
 /** The work with the version the book has now, where it depends on one. */
 const over = (work: Work, version: number): Work =>
   work.op === 'put' ? { ...work, version } : work;
@@ -88,7 +99,10 @@ const slice = createSlice({
         );
         const order = replaced?.order ?? (all.at(-1)?.order ?? 0) + 1;
         const rest = without(state.writes, (write) => write === replaced);
-        const write: Write = { ...payload, order, tried: false, refused: null };
+        // What a cook has changed is still in it.
+        const asked = replaced && !isUnasked(replaced);
+        const work = asked && payload.work.op === 'put' ? askedFor(payload.work) : payload.work;
+        const write: Write = { ...payload, work, order, tried: false, refused: null };
         return { ...state, writes: { ...rest, [payload.id]: write } };
       },
     },
@@ -128,7 +142,7 @@ const slice = createSlice({
       const writes = { ...state.writes, [id]: { ...write, refused: refusal } };
       return { writes, away: null };
     },
-    /** Somebody else has said the same before: what is in the book holds, and nothing waits any more. */
+    /** Somebody else has said the same before, or nobody has asked for it: what is in the book holds. */
     overtaken(
       state,
       { payload: { id } }: PayloadAction<{ id: string; stored: StoredThing }>,
@@ -218,12 +232,21 @@ export function saysTheSame({ work }: Pick<Write, 'work'>, stored: StoredThing):
   );
 }
 
-/** The next to send: the first that waits behind none of its thing that was refused. */
+/** Whether the book knows nothing of its thing before it. */
+const isNew = ({ work }: Write): boolean => work.op === 'put' && work.version === 0;
+
+/**
+ * The next to send: the first that waits behind none of its thing that was refused. A tap on a task of a day waits only
+ * behind a tap, or where the day itself is not in the book: those who work by it see it whatever else is in dispute.
+ */
 export function nextToSend({ writes }: Outgoing): Write | undefined {
   const held = new Set<string>();
+  const heldTaps = new Set<string>();
   return inOrder(writes).find((write) => {
+    const isTap = write.work.kind === 'marks';
     if (write.refused) held.add(write.thing);
-    return !held.has(write.thing);
+    if (write.refused && (isTap || isNew(write))) heldTaps.add(write.thing);
+    return !(isTap ? heldTaps : held).has(write.thing);
   });
 }
 

@@ -24,6 +24,19 @@ it('what is due today comes back; what was due two days ago is no longer needed'
   expect([found.stale, [...found.broken]]).toEqual([['agenda/before'], []]);
 });
 
+it('a write that nobody has asked for is still one after a reload, and what was refused is tried again', () => {
+  const write = {
+    ...{ id: '00000000-0000-4000-8000-000000000091', kitchenId: 'k', thing: 'o', order: 1 },
+    work: {
+      ...{ op: 'put', kind: 'ovens', version: 3, unasked: true },
+      data: { name: 'Deck', kind: 'deck', offsetK: -9, swingK: 3, archived: false },
+    },
+    ...{ tried: true, refused: { code: 'invalid', message: 'No.' } },
+  };
+  const { writes } = recall(new Map([[`outgoing/${write.id}`, write]]));
+  expect(writes).toEqual({ [write.id]: { ...write, refused: null } });
+});
+
 it('what fits nothing is told by its name, what was put aside is counted, and the rest goes on', () => {
   const found = recall(
     new Map<string, unknown>([

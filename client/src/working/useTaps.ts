@@ -176,7 +176,7 @@ export function useTaps(
     });
     const tap = (...said: Said[]) => {
       const kept = keptAsPlanned(stored.data, asked);
-      if (kept) write(kept, stored.version);
+      if (kept) write(kept, stored.version, { unasked: true });
       dispatch(tapped(of, said));
     };
     return {
