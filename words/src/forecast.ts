@@ -1,4 +1,4 @@
-import { LAYER_HOLDS, type LayerForecast } from '@hollow-moon/core';
+import { LAYER_HOLDS, whyItStaysLiquid, type LayerForecast } from '@hollow-moon/core';
 import type {
   Bakes,
   BySign,
@@ -141,8 +141,7 @@ export function endInWords(
 }
 
 /** A filling judged by its sign, in one line. */
-function signInShort({ endC, firmness, warnings }: BySign, temperature: Words): string {
-  if (firmness === 'pourable' && warnings[0]) return temperature.tell(warnings[0]);
+function signInShort({ endC, firmness }: BySign, temperature: Words): string {
   const end = endC && endInWords(endC, temperature);
   const done = end
     ? say('forecast.done-at', { figure: withUnit(end.figure, end.unit) })
@@ -171,6 +170,8 @@ export function outlookInShort(of: {
     const [first] = of.judged.warnings;
     return first ? of.temperature.tell(first) : say('forecast.its-ratios-are-as-usual');
   }
+  const liquid = whyItStaysLiquid(of.judged);
+  if (liquid) return of.temperature.tell(liquid);
   if (of.judged.kind === 'by-sign' && (!of.bakes || of.missing || of.problem)) {
     return signInShort(of.judged, of.temperature);
   }

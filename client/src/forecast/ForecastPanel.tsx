@@ -1,5 +1,11 @@
 import { caseOfPlan, toBakeCase, type FormulaData, type OvenUse } from '@hollow-moon/contract';
-import { USUAL_UNSURE, type PartKind, type PullChoice, type Unsure } from '@hollow-moon/core';
+import {
+  USUAL_UNSURE,
+  whyItStaysLiquid,
+  type PartKind,
+  type PullChoice,
+  type Unsure,
+} from '@hollow-moon/core';
 import { say } from '@hollow-moon/words';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
@@ -47,6 +53,7 @@ function NoForecast({
   onBench,
 }: Pick<PanelProps, 'data' | 'book' | 'outlook' | 'onBench'>) {
   const { tell } = useWords();
+  const liquid = whyItStaysLiquid(judged);
   const stirred = judged.kind === 'by-sign' && STIRRED.has(data.family) ? judged.endC : undefined;
   return (
     <View className="gap-2">
@@ -59,13 +66,15 @@ function NoForecast({
             label={say('forecast.no-forecast')}
           />
           <Read className="text-center" testID="no-forecast">
-            {judged.kind === 'not-judged'
-              ? tell(judged.reason)
-              : judged.kind === 'judged'
-                ? say('forecast.nothing-here-is-set-by-an')
-                : tell(judged.treatment)}
+            {liquid
+              ? tell(liquid)
+              : judged.kind === 'not-judged'
+                ? tell(judged.reason)
+                : judged.kind === 'judged'
+                  ? null
+                  : tell(judged.treatment)}
           </Read>
-          {missingAmounts === 0 ? (
+          {missingAmounts === 0 && !liquid ? (
             <Soft className="text-center">
               {judged.kind === 'by-sign'
                 ? say('forecast.no-oven-sets-it-go-by')

@@ -78,6 +78,13 @@ describe('a forecast in words', () => {
     expect(
       outlookInShort({ ...empty, judged: of(vague, 'baked-custard'), missingAmounts: 2 }),
     ).toBe('2 amounts are missing.');
+    // Too little egg to hold: what to do about it, whatever is missing besides.
+    const thin = tart.lines.map((line) =>
+      line.ingredientId === 'egg-yolk' ? { ...line, amount: 15 } : line,
+    );
+    expect(outlookInShort({ ...empty, judged: of(thin, 'baked-custard'), missing: 'A tin.' })).toBe(
+      'It will not set: add egg or use less liquid.',
+    );
     const syrup = of(tart.lines, 'syrup-nut');
     const sign = 'Sliceable, done at 93 to 96\u00a0°C';
     expect(outlookInShort({ ...empty, judged: syrup })).toBe(sign);

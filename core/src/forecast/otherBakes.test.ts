@@ -117,8 +117,20 @@ describe('bakes of other families', () => {
         lines: lines({ 'lemon-juice': 200, 'egg-yolk': 120, sugar: 150 }),
       }),
     ).toBe('forecast.not-by-oven');
-    expect(refused({ lines: lines({ 'pumpkin-puree': 450, sugar: 100 }) })).toBe(
-      'forecast.not-by-oven',
-    );
+    expect(refused({ lines: lines({ 'pumpkin-puree': 450, sugar: 100 }) })).toBe('setting.no-egg');
+  });
+
+  // Source: Belle Lowe, Experimental Cookery (1955): one egg, 48 g, to a cup of milk, 244 g, sets a soft baked custard; from memory.
+  it('a custard with an egg to the cup is forecast; with an egg to the litre it is said to stay liquid', () => {
+    const custard = (eggG: number) => {
+      const result = forecast({
+        ...pie,
+        ...{ family: 'baked-custard', setC: 160 },
+        lines: lines({ milk: 900, egg: eggG, sugar: 90 }),
+      });
+      return result.ok ? 'forecast' : [result.problem.code, result.problem.path];
+    };
+    expect(custard((48 * 900) / 244)).toBe('forecast');
+    expect(custard(48)).toEqual(['setting.custard.will-not-set', 'lines']);
   });
 });

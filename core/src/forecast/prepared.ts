@@ -3,7 +3,7 @@ import { analyse, cannotTell, type Analysis } from '../formula';
 import { findAmong } from '../ingredients/catalogue';
 import { standardPressurePa } from '../properties';
 import { fail, finding, succeed, type Result } from '../result';
-import { bakesOf, judgePart, type Bakes } from '../setting';
+import { bakesOf, judgePart, whyItStaysLiquid, type Bakes } from '../setting';
 import { levelIn, roomInside, type Level, type Room } from '../shell';
 import {
   aroundAt,
@@ -134,6 +134,8 @@ function bakesFor(plan: ForecastPlan, analysis: Analysis, setShiftK: number): Re
   const judged = judgePart(analysis, plan.family, plan.shell);
   if (judged.kind === 'not-judged')
     return { ok: false, problem: { ...judged.reason, path: 'family' } };
+  const liquid = whyItStaysLiquid(judged);
+  if (liquid) return { ok: false, problem: { ...liquid, path: 'lines' } };
   const found = bakesOf(judged, plan.family, plan.shell);
   if (!found) {
     return fail('forecast.not-by-oven', 'family', { kind: finding(`part.${plan.family}`) });

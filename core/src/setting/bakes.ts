@@ -1,4 +1,5 @@
 import type { Family, PartKind, ShellKind } from '../formula';
+import type { Finding } from '../result';
 import type { PartVerdict } from './verdict';
 
 /** What the oven does to a filling, as far as a forecast needs to know. */
@@ -112,8 +113,18 @@ const BY_SIGN: Readonly<Partial<Record<Family, Baked>>> = {
 /** Standard uncertainty of an end point that is a band of practice, K. From memory. */
 const BY_SIGN_UNCERTAINTY_K = 2;
 
+/** Why a filling of which the list is known can still be poured when it is cold; `undefined` where it cannot. */
+export function whyItStaysLiquid(verdict: PartVerdict): Finding | undefined {
+  if (verdict.kind !== 'judged' && verdict.kind !== 'by-sign') return undefined;
+  if (verdict.firmness !== 'pourable') return undefined;
+  const { warnings } = verdict;
+  return warnings[0] ?? (verdict.kind === 'judged' ? verdict.why.firmness : verdict.firmnessWhy);
+}
+
 /** How a filling bakes; `undefined` for what is not set in an oven, or by nothing on its list. Never throws. */
 export function bakesOf(verdict: PartVerdict, kind: PartKind, shell: ShellKind): Bakes | undefined {
+  // What stays liquid has no minute at which it is done, however long its egg has cooked.
+  if (whyItStaysLiquid(verdict)) return undefined;
   if (verdict.kind === 'judged') {
     const { setC, setUncertaintyK, curdleC, firmness } = verdict;
     return {
@@ -130,7 +141,7 @@ export function bakesOf(verdict: PartVerdict, kind: PartKind, shell: ShellKind):
       thick: false,
     };
   }
-  if (verdict.kind !== 'by-sign' || verdict.firmness === 'pourable') return undefined;
+  if (verdict.kind !== 'by-sign') return undefined;
   const baked = BY_SIGN[kind as Family];
   return (
     baked && {

@@ -37,7 +37,7 @@ export const setting = {
   'setting.no-egg': 'Add egg: nothing else on the list sets it.',
 
   'setting.custard.no-egg': 'There is no egg on the list, and egg is what sets a baked custard.',
-  'setting.custard.will-not-set': 'Add egg or use less liquid: as it is, this will not set.',
+  'setting.custard.will-not-set': 'It will not set: add egg or use less liquid.',
   'setting.custard.too-soft-for-a-shell':
     'Add egg, or bake it in dishes: it is too soft to slice in a shell.',
   'setting.custard.why-set':

@@ -3,7 +3,6 @@ export const forecast = {
   'forecast.scale-to-the-tins': 'Scale to the tins',
   'forecast.use-what-i-have': 'Use what I have',
   'forecast.no-forecast': 'No forecast',
-  'forecast.nothing-here-is-set-by-an': 'Nothing here is set in an oven.',
   'forecast.no-oven-sets-it-go-by':
     'This is not set in an oven: go by its end sign. Ratios, end point and tins are on the bench.',
   'forecast.to-the-list': 'Go to the list',
