@@ -119,8 +119,11 @@ function Night({
   const began = useRef(beginPx);
   useEffect(() => scroller.current?.scrollTo({ x: began.current, animated: false }), []);
   return (
-    // The picture is large: out of sight it is not drawn.
-    <View className="[contain-intrinsic-size:auto_24rem] [content-visibility:auto]">
+    // The picture is large: out of sight it is not drawn, and stands as high as it is.
+    <View
+      className="[contain-intrinsic-size:auto_0px] [content-visibility:auto]"
+      style={{ minHeight: lanes.height }}
+    >
       <ScrollView
         ref={scroller}
         horizontal

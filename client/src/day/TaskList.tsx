@@ -65,6 +65,10 @@ function NotDone({ planned, day, works, onEdit }: Omit<TaskOfDay, 'placed'>) {
   );
 }
 
+/** What an hour and a task take at the least, px: so much room is left for what is not drawn. */
+const HOUR_PX = 40;
+const ROW_PX = 57;
+
 /** The plan as a list by the hour, for everybody or for one person. */
 export function TaskList(of: Omit<TaskOfDay, 'placed'>) {
   const { planned, day } = of;
@@ -95,7 +99,8 @@ export function TaskList(of: Omit<TaskOfDay, 'placed'>) {
         // What is out of sight is not drawn: a night has a hundred tasks, and one moves under the thumb.
         <View
           key={hour}
-          className="-mx-2 px-2 [contain-intrinsic-size:auto_24rem] [content-visibility:auto]"
+          className="-mx-2 px-2 [contain-intrinsic-size:auto_0px] [content-visibility:auto]"
+          style={{ minHeight: HOUR_PX + ROW_PX * placed.length }}
         >
           <Title level={2} className="pt-3">
             {dayAndHour(day.date, hour)}
