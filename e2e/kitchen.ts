@@ -107,8 +107,13 @@ export async function plannedNight(page: Page, name: string): Promise<string> {
   await page.locator('[data-testid^="due-"]').fill('06:00');
   await expect(page.getByTestId('plan-verdict')).toContainText('It is ready in time');
   const work = (await page.getByTestId('go-to-work').getAttribute('href'))!;
-  // The other device finds it in the book.
-  await expect.poll(async () => (await page.request.get(dayInBook(page, work))).status()).toBe(200);
+  // The other device finds it in the book, with the last of what was entered.
+  await expect
+    .poll(async () => {
+      const found = await page.request.get(dayInBook(page, work));
+      return found.ok() ? (await found.json()).data.wanted[0]?.dueMin : found.status();
+    })
+    .toBe(6 * 60);
   return work;
 }
 
