@@ -21,7 +21,7 @@ const SPEAKING = [
 /** Every language has a folder of its own; English is the one the others are held against. */
 const CATALOGUES = /^words\/src\/([a-z]{2})\//;
 /** Where no sentences of the application are: names of ingredients, what recipes are written in, and a solver's program. */
-const DATA = /^core\/src\/(ingredients|written)\/|^core\/src\/day\/solver\/program\.ts$/;
+const DATA = /^core\/src\/(ingredients|written)\/|^core\/src\/day\/solver\/flatzinc\.ts$/;
 
 const sources = SPEAKING.flatMap((room) =>
   readdirSync(join(ROOT, room), { recursive: true, withFileTypes: true })

@@ -3,7 +3,7 @@
  * Single runs, in a thread of Node; its time to start is in them.
  */
 import { gapOf, knownBy, leastPresence, modelOf, proveOn, settled } from '../src/day';
-import { DAY_PROGRAM, dataOf } from '../src/day/solver';
+import { programOf } from '../src/day/solver';
 import { jobShop, JOB_SHOPS } from '../src/testing/jobShops';
 import { solverInNode } from '../src/testing/solverInNode';
 import { lookedFor, session } from './sessions';
@@ -50,22 +50,20 @@ async function day(bakes: number, cooks: number): Promise<void> {
 async function shop(name: keyof typeof JOB_SHOPS): Promise<void> {
   const { optimum } = JOB_SHOPS[name];
   for (const due of [optimum, optimum - 1]) {
-    const asked = dataOf(jobShop(JOB_SHOPS[name], due), {
+    const asked = programOf(jobShop(JOB_SHOPS[name], due), {
       at: 'trouble',
       stepMin: 1,
       presence: { least: 0, most: 0 },
       most: { lateMin: 0, pastMin: 0, trouble: 0 },
       places: { fridge: 1000, freezer: 1000 },
+      by: 'clock',
     });
     if ('impossible' in asked) {
       console.log(`${name} in ${due}: none, without the solver`);
       continue;
     }
     const since = performance.now();
-    const run = solverInNode(
-      { program: DAY_PROGRAM, data: asked.data, seconds: 60 },
-      () => undefined,
-    );
+    const run = solverInNode({ program: asked.program, seconds: 60 }, () => undefined);
     console.log(`${name} in ${due}: ${await run.end} after ${seconds(since)}`);
   }
 }

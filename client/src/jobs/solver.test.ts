@@ -26,9 +26,8 @@ beforeEach(() => {
 });
 
 const run = (answers: unknown[] = []) => {
-  const { end, stop } = solverInBrowser(
-    { program: 'solve satisfy;', data: { tasks: 1 }, seconds: 5 },
-    (answer) => answers.push(answer),
+  const { end, stop } = solverInBrowser({ program: 'solve satisfy;', seconds: 5 }, (answer) =>
+    answers.push(answer),
   );
   return { end, stop, thread: Thread.opened.at(-1)! };
 };
@@ -42,13 +41,15 @@ it('is told where its files lie, and asked once it is ready', async () => {
   ]);
   thread.onmessage({ data: { type: 'ready' } });
   expect(thread.posted[1]).toMatchObject({
-    files: { 'asked.mzn': 'solve satisfy;', 'asked.json': '{"tasks":1}' },
+    files: { 'asked.fzn': 'solve satisfy;' },
   });
-  thread.onmessage({ data: { type: 'solution', output: { default: '{"start":[7]}' } } });
+  thread.onmessage({
+    data: { type: 'solution', output: { dzn: 'steps = 3;\nstart = array1d(1..2,[7, -8]);\n' } },
+  });
   thread.onmessage({ data: { type: 'status', status: 'OPTIMAL_SOLUTION' } });
   thread.onmessage({ data: { type: 'exit', code: 0 } });
   await expect(end).resolves.toBe('best');
-  expect([answers, thread.ended]).toEqual([[{ start: [7] }], true]);
+  expect([answers, thread.ended]).toEqual([[{ start: [7, -8] }], true]);
 });
 
 it('ends its thread where it is stopped, and says so where it cannot be had', async () => {

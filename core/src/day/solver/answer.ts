@@ -1,7 +1,7 @@
 import { lateIn } from '../construct';
 import type { DayModel } from '../model';
 import type { DayPlan, Placed } from '../session';
-import { handsOf, loadsOf, shiftsOf } from './data';
+import { handsOf, loadsOf, shiftsOf } from './parts';
 
 /** What the program prints of a plan: for each task, stretch of hands and load in the order of the data. */
 interface Answer {
@@ -15,7 +15,8 @@ const isListOf = (value: unknown, length: number): value is readonly number[] =>
 
 /** The plan that an answer stands for. Throws where the answer is not one to this model. */
 export function planFrom(model: DayModel, answer: unknown): DayPlan {
-  const { start, shift, oven } = answer as Partial<Answer>;
+  // A list of nothing is not told.
+  const { start = [], shift = [], oven = [] } = answer as Partial<Answer>;
   const shifts = shiftsOf(model);
   const hands = handsOf(model);
   const loads = loadsOf(model);
@@ -28,15 +29,14 @@ export function planFrom(model: DayModel, answer: unknown): DayPlan {
     throw new RangeError('an answer to another day');
   }
   const placed = model.jobs.map(({ id, minutes }, index): Placed => {
-    const task = index + 1;
-    const load = loads.findIndex((each) => each.task === task);
+    const load = loads.findIndex((each) => each.job.id === id);
     return {
       task: id,
       startMin: start[index]!,
       endMin: start[index]! + minutes,
       ...(load < 0 ? {} : { ovenId: ovens[oven[load]! - 1]!.id }),
       people: hands.flatMap((each, at) =>
-        each.task === task ? [shifts[shift[at]! - 1]!.person] : [],
+        each.job.id === id ? [shifts[shift[at]! - 1]!.person] : [],
       ),
     };
   });

@@ -7,9 +7,9 @@ export interface Run {
   readonly stop: () => void;
 }
 
-/** A program with its data, run for so long at the most; each answer is told as it is found. */
+/** A program in FlatZinc, run for so long at the most; each answer is told as it is found: its lists of numbers by name. */
 export type Solver = (
-  asked: { readonly program: string; readonly data: unknown; readonly seconds: number },
+  asked: { readonly program: string; readonly seconds: number },
   onAnswer: (answer: unknown) => void,
 ) => Run;
 
@@ -27,7 +27,7 @@ export interface SolverMessage {
   readonly status?: string;
   readonly code?: number | null;
   readonly message?: string;
-  readonly output?: { readonly default?: string };
+  readonly output?: { readonly dzn?: string };
 }
 
 /** Where the package's files lie: paths in Node, addresses in a browser. */
@@ -39,6 +39,15 @@ export interface SolverFiles {
 /** Ways of the search: free, with restarts, going on from the best so far. What proved best in trials. */
 const FLAGS = ['--solver', 'chuffed', '-i', '-f', '--sbps'];
 
+/** The lists of numbers in an answer, by name. Source: *The MiniZinc Handbook*, data files (`name = array1d(1..3,[4,5,6]);`). */
+const listsOf = (answer: string): Readonly<Record<string, readonly number[]>> =>
+  Object.fromEntries(
+    [...answer.matchAll(/^(\w+) = array1d\([^[]*,(\[[^\]]*\])\);$/gm)].map(([, name, list]) => [
+      name!,
+      JSON.parse(list!) as number[],
+    ]),
+  );
+
 /** It is let go on for so long past its time, to say so itself, s. */
 const GRACE_S = 1;
 
@@ -48,7 +57,7 @@ const GRACE_S = 1;
  */
 export const solverIn =
   (open: () => SolverThread, files: SolverFiles): Solver =>
-  ({ program, data, seconds }, onAnswer) => {
+  ({ program, seconds }, onAnswer) => {
     const thread = open();
     let ended: Ended | undefined;
     let proved: Ended = 'out-of-time';
@@ -75,18 +84,12 @@ export const solverIn =
           watchdog = setTimeout(() => finish('out-of-time'), (seconds + GRACE_S) * 1000);
           thread.post({
             jsonStream: true,
-            files: { 'asked.mzn': program, 'asked.json': JSON.stringify(data) },
-            args: [
-              ...FLAGS,
-              '--time-limit',
-              String(Math.ceil(seconds * 1000)),
-              'asked.mzn',
-              'asked.json',
-            ],
+            files: { 'asked.fzn': program },
+            args: [...FLAGS, '--time-limit', String(Math.ceil(seconds * 1000)), 'asked.fzn'],
           });
           return;
         case 'solution':
-          onAnswer(JSON.parse(message.output?.default ?? 'null'));
+          onAnswer(listsOf(message.output?.dzn ?? ''));
           return;
         case 'status':
           if (message.status === 'OPTIMAL_SOLUTION') proved = 'best';

@@ -1,4 +1,4 @@
-export { dataOf, type Aim } from './data';
+export { type Aim } from './aim';
 export {
   solverIn,
   type Ended,
@@ -8,5 +8,5 @@ export {
   type SolverMessage,
   type SolverThread,
 } from './engine';
-export { DAY_PROGRAM } from './program';
+export { programOf } from './program';
 export { gapOf, knownBy, proveOn, settled, type Known, type Proving } from './prove';

@@ -12,9 +12,9 @@ import { leastPresence, measure } from '../measure';
 import type { DayModel } from '../model';
 import type { DayPlan } from '../session';
 import { planFrom } from './answer';
-import { dataOf, type Aim } from './data';
+import type { Aim } from './aim';
 import { solverIn, type SolverMessage, type SolverThread } from './engine';
-import { DAY_PROGRAM } from './program';
+import { programOf } from './program';
 import { gapOf } from './prove';
 
 jest.setTimeout(240_000);
@@ -26,6 +26,7 @@ const IN_TIME: Aim = {
   presence: { least: 0, most: 10_000 },
   most: { lateMin: 0, pastMin: 0, trouble: 0 },
   places: { fridge: 100, freezer: 100 },
+  by: 'clock',
 };
 
 /** Whether a day can be had at all, by the solver, with the plan where there is one. */
@@ -33,15 +34,12 @@ async function inTime(
   model: DayModel,
   places = IN_TIME.places,
 ): Promise<{ readonly ended: string; readonly plan?: DayPlan }> {
-  const asked = dataOf(model, { ...IN_TIME, places });
+  const asked = programOf(model, { ...IN_TIME, places });
   if ('impossible' in asked) return { ended: 'none' };
   let answer: unknown;
-  const ended = await solverInNode(
-    { program: DAY_PROGRAM, data: asked.data, seconds: 60 },
-    (each) => {
-      answer = each;
-    },
-  ).end;
+  const ended = await solverInNode({ program: asked.program, seconds: 60 }, (each) => {
+    answer = each;
+  }).end;
   return { ended, ...(answer === undefined ? {} : { plan: planFrom(model, answer) }) };
 }
 
@@ -141,6 +139,95 @@ it('the least presence it proves is the least of every plan there is', async () 
   expect(Math.max(...found)).toBeGreaterThan(0);
 });
 
+/** All plans for less and less presence that the solver answers with, from one that is known on. */
+async function leaner(model: DayModel, by: Aim['by'], from: DayPlan) {
+  const asked = programOf(
+    model,
+    {
+      ...IN_TIME,
+      at: 'presence',
+      by,
+      presence: { least: leastPresence(model), most: measure(model, from).presenceMin },
+    },
+    from,
+  );
+  if ('impossible' in asked) throw new Error(`nobody can do ${asked.impossible}`);
+  const plans: DayPlan[] = [];
+  const ended = await solverInNode({ program: asked.program, seconds: 60 }, (answer) =>
+    plans.push(planFrom(model, answer)),
+  ).end;
+  return { ended, plans };
+}
+
+it.each(['clock', 'presence'] as const)(
+  'with hands stated by %s it begins from the plan that is known, and ends with the least presence of all',
+  async (by) => {
+    const model = smallDay(2);
+    const { plan } = firstPlan(model);
+    const { ended, plans } = await leaner(model, by, plan);
+    expect(ended).toBe('best');
+    const starts = ({ placed }: DayPlan) =>
+      new Map(placed.map(({ task, startMin }) => [task, startMin]));
+    expect(starts(plans[0]!)).toEqual(starts(plan));
+    expect(measure(model, plans.at(-1)!).presenceMin).toBe(leastOfAll(model));
+    for (const each of plans) expect(checkPlan(model, each)).toEqual([]);
+  },
+);
+
+it('where cooks and stretches of work are several, both ways of stating hands prove the same', async () => {
+  const model = made({
+    wanted: ['a', 'b', 'c'].map((id, index) => ({
+      id,
+      name: id,
+      dueMin: 150,
+      work: workFrom(
+        chain(
+          [
+            plainTask('mix', 8 + index),
+            plainTask('bake', 30, {
+              verb: 'bake',
+              hands: [
+                { at: 'start', offsetMin: 0, minutes: 2 },
+                { at: 'end', offsetMin: 0, minutes: 2 },
+              ],
+              ...inOvenAt(150 + 20 * index),
+            }),
+          ],
+          5,
+        ),
+        0,
+        600,
+      ),
+    })),
+    means: {
+      ...KITCHEN,
+      people: [
+        {
+          id: 'one',
+          name: 'One',
+          hours: [
+            [-120, -60],
+            [0, 150],
+          ],
+        },
+        { id: 'other', name: 'Other', hours: [[20, 140]] },
+      ],
+    },
+    fromMin: -120,
+  });
+  const first = firstPlan(model);
+  expect(measure(model, first.plan)).toMatchObject({ left: 0, lateMin: 0, pastBestMin: 0 });
+  const [byClock, byPresence] = [
+    await leaner(model, 'clock', first.plan),
+    await leaner(model, 'presence', first.plan),
+  ].map(({ ended, plans }) => {
+    expect(ended).toBe('best');
+    return measure(model, plans.at(-1)!).presenceMin;
+  });
+  expect(byClock).toBe(byPresence);
+  expect(byClock).toBeGreaterThan(leastPresence(model));
+});
+
 it('whatever is drawn, its plan breaks nothing, is no worse than the first, and is not under its bound', async () => {
   const sessions = fc.sample(anySession, { numRuns: draws(3), seed: 20261201 });
   let bettered = 0;
@@ -236,7 +323,7 @@ it('says so where a task has no hour at all', () => {
     means: KITCHEN,
     fromMin: 0,
   });
-  expect(dataOf(model, IN_TIME)).toEqual({ impossible: 'a:mix' });
+  expect(programOf(model, IN_TIME)).toEqual({ impossible: 'a:mix' });
 });
 
 describe('a run', () => {
@@ -254,7 +341,7 @@ describe('a run', () => {
     };
     const solver = solverIn(() => opened, { wasmURL: 'w', dataURL: 'd' });
     const answers: unknown[] = [];
-    const run = solver({ program: 'p', data: {}, seconds: 0.01 }, (each) => answers.push(each));
+    const run = solver({ program: 'p', seconds: 0.01 }, (each) => answers.push(each));
     return {
       run,
       answers,
@@ -275,11 +362,11 @@ describe('a run', () => {
 
   it('hears nothing more once it is stopped', async () => {
     const of = thread();
-    of.says({ type: 'solution', output: { default: '{"start":[]}' } });
+    of.says({ type: 'solution', output: { dzn: 'start = array1d(1..1,[2]);' } });
     of.run.stop();
-    of.says({ type: 'solution', output: { default: '{"start":[1]}' } });
+    of.says({ type: 'solution', output: { dzn: 'start = array1d(1..1,[1]);' } });
     expect(await of.run.end).toBe('stopped');
-    expect(of.answers).toEqual([{ start: [] }]);
+    expect(of.answers).toEqual([{ start: [2] }]);
   });
 
   it('is an error where the solver or the thread fails, never an answer', async () => {
