@@ -178,7 +178,12 @@ export function useBetter(
     keep.current = onKeep;
   });
   const tapped = [...(planned.worked?.ran ?? [])].filter(([, { implied }]) => !implied);
-  const asked = JSON.stringify([{ ...day, way: null }, tapped]);
+  // A forecast that comes later, or of a formula that was changed, is another bake to plan.
+  const bakes = planned.session.wanted.map(({ id, work }) => [
+    id,
+    work.tasks.map((task) => [task.id, task.span.expectedMin]),
+  ]);
+  const asked = JSON.stringify([{ ...day, way: null }, tapped, bakes]);
   // A plan of what was asked before is no plan of what is asked now, and what was proved of it says nothing.
   useEffect(
     () => () => {
