@@ -2,7 +2,7 @@ import type { Stretches } from './starts';
 
 /**
  * A program in FlatZinc as it is written down, line by line: the language that MiniZinc translates its programs into for a solver.
- * To write it at once takes a twentieth of the time that the translation does. Source: *The MiniZinc Handbook*, "FlatZinc
+ * Written at once, a program need not be translated at each run. Source: *The MiniZinc Handbook*, "FlatZinc
  * Reference"; the constraints `chuffed_…` and `…_imp` are Chuffed's own.
  */
 export interface Written {
