@@ -2,7 +2,7 @@
  * How soon the solver betters and proves a day: on the invented sessions of the bench of a day, and on published job shops.
  * Single runs, in a thread of Node; its time to start is in them.
  */
-import { gapOf, knownBy, leastPresence, modelOf, proveOn, settled } from '../src/day';
+import { gapOf, knownBy, leastPresence, modelOf, prove, settled, type Known } from '../src/day';
 import { programOf } from '../src/day/solver';
 import { jobShop, JOB_SHOPS } from '../src/testing/jobShops';
 import { solverInNode } from '../src/testing/solverInNode';
@@ -28,23 +28,23 @@ async function day(bakes: number, cooks: number): Promise<void> {
   console.log(
     `${bakes} bakes, ${cooks} cook(s), ${model.jobs.length} tasks: searched in ${seconds(since)}`,
   );
-  let known = knownBy(model, found);
+  const known = knownBy(model, found);
   console.log(
     `  there ${known.presenceMin} min, hands alone ${leastPresence(model)}, within ${percent(gapOf(known))}`,
   );
   const before = performance.now();
-  const left = () => SECONDS - (performance.now() - before) / 1000;
-  while (!settled(known) && left() > 0) {
-    known = await proveOn(model, known, {
-      solver: solverInNode,
-      weights: WEIGHTS,
-      seconds: left(),
-    });
+  const told = (known: Known): void =>
     console.log(
       `  after ${seconds(before)}: late and past its best ${known.trouble}, there ${known.presenceMin}, no less than ${known.leastMin}: within ${percent(gapOf(known))}`,
     );
-  }
-  console.log(settled(known) ? '  proved' : '  not proved');
+  const proved = await prove(model, found, {
+    solver: solverInNode,
+    weights: WEIGHTS,
+    seconds: SECONDS,
+    tell: told,
+  });
+  told(proved);
+  console.log(settled(proved) ? '  proved' : '  not proved');
 }
 
 async function shop(name: keyof typeof JOB_SHOPS): Promise<void> {

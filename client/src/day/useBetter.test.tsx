@@ -57,3 +57,53 @@ it.each([
   await act(() => Promise.resolve());
   expect(kept).not.toHaveBeenCalled();
 });
+
+it('shows each plan that the solver tells as it comes, and keeps the last of them at its end', async () => {
+  const found = (cost: number, named: string) => ({ cost, way: { named }, plan: {} });
+  const known = (cost: number, named: string, presenceMin: number) => ({
+    ...{ best: found(cost, named), presenceMin, leastMin: 20 },
+    troubleProved: true,
+  });
+  let tell: (known: unknown) => void = () => undefined;
+  let answer: (known: unknown) => void = () => undefined;
+  const asked: string[] = [];
+  jest.mocked(pool).mockReturnValue({
+    ask: (kind: string, _: unknown, wish?: { readonly tell: typeof tell }) => {
+      asked.push(kind);
+      if (wish) tell = wish.tell;
+      return {
+        answer:
+          kind === 'better'
+            ? Promise.resolve(found(1e6, 'dearer'))
+            : new Promise((resolve) => {
+                answer = resolve;
+              }),
+        withdraw: () => undefined,
+      };
+    },
+  } as never);
+  const [tried, kept] = [jest.fn(), jest.fn()];
+  const planned = plannedWith(40);
+  const { result } = renderHook(() => useBetter(planned, day, tried, kept));
+  await act(async () => {
+    result.current.start();
+    // Three rounds in vain, one after another.
+    for (let turn = 0; turn < 50; turn += 1) await Promise.resolve();
+  });
+  expect(asked).toEqual(['better', 'better', 'better', 'prove']);
+  expect(result.current).toMatchObject({ doing: 'proving', known: undefined });
+  act(() => tell(known(-1, 'leaner', 50)));
+  expect(result.current.known).toMatchObject({ presenceMin: 50 });
+  expect(tried).toHaveBeenLastCalledWith({ named: 'leaner' });
+  // What is dearer again tells of presence, and is not shown as a plan.
+  act(() => tell(known(0, 'dearer', 45)));
+  expect(result.current.known).toMatchObject({ presenceMin: 45 });
+  expect(tried).toHaveBeenCalledTimes(1);
+  expect(kept).not.toHaveBeenCalled();
+  await act(async () => {
+    answer(known(-2, 'leanest', 40));
+    for (let turn = 0; turn < 50; turn += 1) await Promise.resolve();
+  });
+  expect(result.current).toMatchObject({ doing: 'nothing', known: { presenceMin: 40 } });
+  expect(kept.mock.calls).toEqual([[{ named: 'leanest' }]]);
+});

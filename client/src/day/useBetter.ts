@@ -6,7 +6,6 @@ import {
   keeping,
   measure,
   ROUNDS,
-  settled,
   TRIES,
   wayOnward,
   type Found,
@@ -133,18 +132,15 @@ function hunt({ planned, presence, onState, onBetter }: Hunt): Hunting {
     }
   };
   const prove = async (): Promise<void> => {
-    const until = Date.now() + PROVE_S * 1000;
-    let known: Known | undefined;
     onState({ doing: 'proving' });
-    while (!over && !(known && settled(known)) && Date.now() < until) {
-      const seconds = (until - Date.now()) / 1000;
-      known = await answerTo(
-        pool().ask('prove', { session, from: known ?? best, presence, seconds }),
-      );
-      if (!known) return;
+    const heed = (known: Known): void => {
+      if (over) return;
       consider(known.best);
       onState({ known });
-    }
+    };
+    const ask = { session, from: best, presence, seconds: PROVE_S };
+    const known = await answerTo(pool().ask('prove', ask, { tell: heed }));
+    if (known) heed(known);
   };
   // The solver knows nothing of what has happened.
   const all = look()

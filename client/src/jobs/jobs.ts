@@ -78,11 +78,11 @@ export interface Jobs {
     };
     readonly answer: Found;
   };
-  /** A step of improving and proving a plan by the solver; the first begins with a plan, each other with what is known. */
+  /** Improving and proving a plan by the solver, for so long at the most: what is known is told as it comes. */
   readonly prove: {
     readonly ask: {
       readonly session: Session;
-      readonly from: Found | Known;
+      readonly from: Found;
       readonly presence: number;
       readonly seconds: number;
     };
@@ -111,12 +111,13 @@ export type JobKind = keyof Jobs;
 export type Ask<K extends JobKind> = Jobs[K]['ask'];
 export type Answer<K extends JobKind> = Jobs[K]['answer'];
 
-/** Told how far a job has come, 0 to 1. */
-export type Tell = (share: number) => void;
+/** What a job tells before its answer: how far it has come, 0 to 1, or what is known by then. */
+export type Told<K extends JobKind> = K extends 'prove' ? Known : number;
+export type Tell<K extends JobKind = JobKind> = (told: Told<K>) => void;
 
 /** What a thread does: any job of the table, at once or in its time. */
 export type Work = <K extends JobKind>(
   kind: K,
   ask: Ask<K>,
-  tell?: Tell,
+  tell?: Tell<K>,
 ) => Answer<K> | Promise<Answer<K>>;

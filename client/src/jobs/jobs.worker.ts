@@ -12,10 +12,9 @@ import { bakeShifts, traceOf } from '@hollow-moon/core/learning';
 import {
   betterOn,
   construct,
-  knownBy,
   measure,
   modelOf,
-  proveOn,
+  prove,
   reliefsFor,
   wayFor,
   type DayModel,
@@ -32,7 +31,7 @@ const DRAFT_RESOLUTION = 0.5;
 /** A forecast has many steps; the screen has use for few of them, ms. */
 const TELL_EVERY_MS = 100;
 
-function seldom(tell: Tell | undefined): Tell {
+function seldom(tell: ((share: number) => void) | undefined): (share: number) => void {
   let told = performance.now();
   return (share) => {
     if (!tell || performance.now() - told < TELL_EVERY_MS) return;
@@ -49,7 +48,7 @@ function modelFor(session: Session): DayModel {
 }
 
 const WORK: {
-  readonly [K in JobKind]: (ask: Ask<K>, tell?: Tell) => Answer<K> | Promise<Answer<K>>;
+  readonly [K in JobKind]: (ask: Ask<K>, tell?: Tell<K>) => Answer<K> | Promise<Answer<K>>;
 } = {
   draft: ({ plan }) => forecast(plan, { resolution: DRAFT_RESOLUTION, cooling: false }),
   forecast: ({ plan, setShiftK = 0 }, tell) =>
@@ -69,11 +68,11 @@ const WORK: {
   remedies: ({ plan }) => remediesFor(plan),
   better: ({ session, from, round, presence }) =>
     betterOn(modelFor(session), from, { round, weights: { presence } }),
-  prove: ({ session, from, presence, seconds }) => {
-    const model = modelFor(session);
-    const known = 'best' in from ? from : knownBy(model, from);
-    return proveOn(model, known, { solver: solverInBrowser, weights: { presence }, seconds });
-  },
+  prove: ({ session, from, presence, seconds }, tell) =>
+    prove(modelFor(session), from, {
+      ...{ solver: solverInBrowser, weights: { presence }, seconds },
+      ...(tell ? { tell } : {}),
+    }),
   reliefs: ({ session }) => reliefsFor(session),
   planned: ({ session, before, presence }) => {
     const model = modelOf(session);

@@ -3,7 +3,7 @@ import type { Answer, Ask, JobKind, Tell } from './jobs';
 
 /** What is needed of a worker; tests give one without a thread. */
 export interface JobWorker {
-  readonly work: <K extends JobKind>(kind: K, ask: Ask<K>, tell?: Tell) => Promise<Answer<K>>;
+  readonly work: <K extends JobKind>(kind: K, ask: Ask<K>, tell?: Tell<K>) => Promise<Answer<K>>;
   readonly terminate: () => void;
 }
 
@@ -11,14 +11,14 @@ export interface JobWorker {
 export const PRIORITIES = ['now', 'list', 'fold'] as const;
 export type Priority = (typeof PRIORITIES)[number];
 
-export interface Wish {
+export interface Wish<K extends JobKind = JobKind> {
   readonly priority?: Priority;
   /**
    * A slot holds one wish: a newer one takes the place of an older that has not begun, so that a slider never queues. The
    * answer to the older never comes.
    */
   readonly slot?: string;
-  readonly tell?: Tell;
+  readonly tell?: Tell<K>;
 }
 
 export interface Asked<K extends JobKind> {
@@ -30,7 +30,7 @@ export interface Asked<K extends JobKind> {
 export interface Pool {
   /** An answer that is remembered, or `undefined`. */
   readonly known: <K extends JobKind>(kind: K, ask: Ask<K>) => Answer<K> | undefined;
-  readonly ask: <K extends JobKind>(kind: K, ask: Ask<K>, wish?: Wish) => Asked<K>;
+  readonly ask: <K extends JobKind>(kind: K, ask: Ask<K>, wish?: Wish<K>) => Asked<K>;
   /** Takes back what waits in a slot. */
   readonly clear: (slot: string) => void;
 }
@@ -106,7 +106,7 @@ function createSchedule(
   async function run(place: Place, job: Job): Promise<void> {
     try {
       place.worker ??= createWorker();
-      const tell = (share: number) => job.waiters.forEach((waiter) => waiter.tell?.(share));
+      const tell: Tell = (told) => job.waiters.forEach((waiter) => waiter.tell?.(told));
       const answer = await place.worker.work(job.kind, job.ask, tell);
       if (place.running !== job) return;
       place.running = undefined;
@@ -167,7 +167,7 @@ export function createPool(createWorker: () => JobWorker, size: number): Pool {
     }
   };
 
-  function ask<K extends JobKind>(kind: K, ask: Ask<K>, wish: Wish = {}): Asked<K> {
+  function ask<K extends JobKind>(kind: K, ask: Ask<K>, wish: Wish<K> = {}): Asked<K> {
     const { priority = 'fold', slot, tell } = wish;
     const key = keyOf(kind, ask);
     const answered = remembered.get(key);
@@ -182,8 +182,8 @@ export function createPool(createWorker: () => JobWorker, size: number): Pool {
     };
     job.priority = sooner(job.priority, priority);
     const answer = new Promise<Answer<K>>((resolve, reject) => {
-      // The answer to a job is of its kind: jobs.worker.ts answers by the same table.
-      job.waiters.add({ slot, tell, resolve: resolve, reject });
+      // The answer to a job and what it tells are of its kind: jobs.worker.ts answers by the same table.
+      job.waiters.add({ slot, tell: tell, resolve: resolve, reject });
     });
     const waiter = [...job.waiters].at(-1)!;
     if (!same.includes(job)) schedule.add(job);

@@ -12,7 +12,7 @@ export function createJobWorker(): JobWorker {
   });
   broken.catch(() => undefined);
   return {
-    work: <K extends JobKind>(kind: K, ask: Ask<K>, tell?: Tell) =>
+    work: <K extends JobKind>(kind: K, ask: Ask<K>, tell?: Tell<K>) =>
       Promise.race([
         remote(kind, ask, tell && proxy(tell)) as unknown as Promise<Answer<K>>,
         broken,

@@ -17,7 +17,7 @@ export function fakeWorkers() {
     const worker = {
       got,
       ended: false,
-      work: <K extends JobKind>(kind: K, ask: Ask<K>, tell?: Tell) =>
+      work: <K extends JobKind>(kind: K, ask: Ask<K>, tell?: Tell<K>) =>
         new Promise<Answer<K>>((resolve, reject) => {
           got.push({ kind, ask, tell, resolve: resolve, reject });
         }),

@@ -170,6 +170,25 @@ export const atFullest = (
     { vessels: 0, atMin: 0 },
   );
 
+/** The tasks that put into a cold room what it has no place for, by a plan. */
+export const crowdedIn = (
+  model: DayModel,
+  plan: DayPlan,
+  places: Readonly<Record<ColdRoom, number>>,
+): string[] =>
+  COLD_ROOMS.flatMap((room) => {
+    const over = new Set(
+      coldCourse(model, plan, room).flatMap(({ fromMin, vessels }) =>
+        vessels > places[room] ? [fromMin] : [],
+      ),
+    );
+    if (over.size === 0) return [];
+    const end = new Map(plan.placed.map(({ task, endMin }) => [task, endMin]));
+    return chilledIn(model).flatMap((each) =>
+      each.room === room && over.has(end.get(each.task) ?? NaN) ? [each.task] : [],
+    );
+  });
+
 /** Bakes of egg and dairy that stand out of the cold for longer than they may before their hour, and for how long. */
 export function tooLongOut(
   model: DayModel,

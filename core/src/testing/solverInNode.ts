@@ -2,17 +2,7 @@ import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { join } from 'node:path';
 import { Worker } from 'node:worker_threads';
-import type { DayModel, Found } from '../day';
-import {
-  knownBy,
-  proveOn,
-  settled,
-  solverIn,
-  type Known,
-  type Proving,
-  type Solver,
-  type SolverMessage,
-} from '../day/solver';
+import { solverIn, type Solver, type SolverMessage } from '../day/solver';
 
 /** Found from wherever the program was started, so that a bundle of a bench finds it too. */
 const resolve = createRequire(join(process.cwd(), 'package.json')).resolve;
@@ -57,13 +47,3 @@ export const solverInNode: Solver = solverIn(() => {
     terminate: () => void worker.terminate(),
   };
 }, files);
-
-/** {@link proveOn}, step by step from a plan, for so many seconds in all at the most. */
-export async function prove(model: DayModel, from: Found, proving: Proving): Promise<Known> {
-  const until = Date.now() + proving.seconds * 1000;
-  let known = knownBy(model, from);
-  while (!settled(known) && Date.now() < until) {
-    known = await proveOn(model, known, { ...proving, seconds: (until - Date.now()) / 1000 });
-  }
-  return known;
-}

@@ -12,6 +12,10 @@ export interface Aim {
   readonly most: { readonly lateMin: Minute; readonly pastMin: Minute; readonly trouble: number };
   /** Vessels in each cold room at once. */
   readonly places: Readonly<Record<ColdRoom, number>>;
+  /** They are counted only when one of these tasks comes in; whenever any does where nothing is told. */
+  readonly crowded?: readonly string[];
+  /** Where the tasks may begin, of those that may not begin anywhere. */
+  readonly near?: ReadonlyMap<string, readonly [from: Minute, to: Minute]>;
   /**
    * Hands are said to be there by the clock alone, which is the sooner read and finds more in a long day, or by what has been
    * spent there as well, which shows much sooner what cannot be. The plans are the same.

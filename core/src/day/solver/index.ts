@@ -9,4 +9,5 @@ export {
   type SolverThread,
 } from './engine';
 export { programOf } from './program';
-export { gapOf, knownBy, proveOn, settled, type Known, type Proving } from './prove';
+export { gapOf, knownBy, settled, type Known } from './known';
+export { prove, type Proving } from './prove';

@@ -42,6 +42,7 @@ export interface Stated {
   readonly written: Written;
   /** When each job starts. */
   readonly start: ReadonlyMap<string, Variable>;
+  readonly starts: ReadonlyMap<string, Stretches>;
   readonly shifts: ReturnType<typeof shiftsOf>;
   /** Each stretch of hands, with the stretch of work it is done in; in the order of {@link handsOf}. */
   readonly hands: readonly (ReturnType<typeof handsOf>[number] & { readonly shift: Choice })[];
@@ -98,6 +99,7 @@ export function stated(
     aim,
     written,
     start,
+    starts,
     shifts,
     hands,
     firstHand: new Map(

@@ -96,7 +96,7 @@ export function programOf(
   from: DayPlan = NO_PLAN,
 ): { readonly program: string } | { readonly impossible: string } {
   if (model.session.past) throw new RangeError('a day that has begun is not proved');
-  const starts = startsOf(model, aim.most);
+  const starts = startsOf(model, aim.most, aim.near);
   const impossible = [...starts].find(([, stretches]) => stretches.length === 0)?.[0];
   if (impossible !== undefined) return { impossible };
   const written = nothingWritten();

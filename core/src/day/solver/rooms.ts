@@ -1,7 +1,9 @@
-import { COLD_ROOMS } from '../../work';
+import { COLD_ROOMS, type ColdRoom } from '../../work';
 import { chilledIn } from '../reading';
+import type { Minute } from '../session';
 import { changeMin } from '../taken';
-import { atMost, either, exactly, follows, oneOf, share, timesOf, type Literal } from './flatzinc';
+import { atMost, either, exactly, follows, oneOf, share, timesOf } from './flatzinc';
+import type { Literal, Variable } from './flatzinc';
 import type { AsFar } from './hands';
 import { choiceOf, loadsOf, type Choice, type Stated } from './parts';
 
@@ -114,35 +116,63 @@ export function statedStations({ model, written, start }: Stated): void {
   }
 }
 
+/** What is chilled in a room, with the minutes from which and until which it can come in and leave at all. */
+function chilledThere({ model, start, starts }: Stated, room: ColdRoom) {
+  const firstOf = (id: string): Minute => starts.get(id)![0]![0];
+  const lastOf = (id: string): Minute => starts.get(id)!.at(-1)![1];
+  return chilledIn(model)
+    .filter((each) => each.room === room)
+    .map((each) => {
+      const { minutes } = model.byId.get(each.task)!;
+      return {
+        ...each,
+        minutes,
+        start: start.get(each.task)!,
+        comes: [firstOf(each.task) + minutes, lastOf(each.task) + minutes] as const,
+        leaves: [
+          Math.max(...each.to.map(firstOf), ...each.dueMin),
+          Math.max(...each.to.map(lastOf), ...each.dueMin),
+        ] as const,
+      };
+    });
+}
+
+type Chilled = ReturnType<typeof chilledThere>[number];
+
+/** Whether one thing stands there when another comes in: sometimes it does whatever the plan, or never. */
+function standing({ written, start }: Stated, each: Chilled, next: Chilled): Variable | undefined {
+  const itself = each === next;
+  const [comesFirst, comesLast] = next.comes;
+  if (!itself && (each.leaves[1] <= comesFirst || each.comes[0] > comesLast)) return undefined;
+  if (!itself && each.comes[1] <= comesFirst && each.leaves[0] > comesLast) return '1';
+  const [stands, gone] = [either(written), either(written)];
+  // What comes in at once counts as standing there, and so does the thing itself unless it is never there.
+  const later = itself ? [] : [either(written)];
+  oneOf(written, [stands, gone, ...later]);
+  for (const when of later) {
+    follows(written, next.start, each.start, next.minutes + 1 - each.minutes, when);
+  }
+  for (const to of each.to) follows(written, start.get(to)!, next.start, -next.minutes, gone);
+  for (const due of each.dueMin) atMost(written, [[-1, next.start]], next.minutes - due, gone);
+  return timesOf(written, stands, 1);
+}
+
 /**
- * Fridge and freezer, where there may be too few places: what stands there when each thing comes in is all but what comes later
+ * Fridge and freezer, where there may be too few places: what stands there when a thing comes in is all but what comes later
  * and what is gone by then.
  */
-export function statedCold({ model, aim, written, start }: Stated): void {
+export function statedCold(day: Stated): void {
+  const { places, crowded } = day.aim;
   for (const room of COLD_ROOMS) {
-    const chilled = chilledIn(model)
-      .filter((each) => each.room === room)
-      .map((each) => ({
-        ...each,
-        minutes: model.byId.get(each.task)!.minutes,
-        start: start.get(each.task)!,
-      }));
-    if (chilled.reduce((sum, { vessels }) => sum + vessels, 0) <= aim.places[room]) continue;
+    const chilled = chilledThere(day, room);
+    if (chilled.reduce((sum, { vessels }) => sum + vessels, 0) <= places[room]) continue;
     for (const next of chilled) {
-      const standing = chilled.map((each) => {
-        const [stands, gone] = [either(written), either(written)];
-        // What comes in at once counts as standing there, and so does the thing itself unless it is never there.
-        const later = each === next ? [] : [either(written)];
-        oneOf(written, [stands, gone, ...later]);
-        for (const when of later) {
-          follows(written, next.start, each.start, next.minutes + 1 - each.minutes, when);
-        }
-        for (const to of each.to) follows(written, start.get(to)!, next.start, -next.minutes, gone);
-        for (const due of each.dueMin)
-          atMost(written, [[-1, next.start]], next.minutes - due, gone);
-        return [each.vessels, timesOf(written, stands, 1)] as const;
+      if (crowded && !crowded.includes(next.task)) continue;
+      const there = chilled.flatMap((each) => {
+        const stands = standing(day, each, next);
+        return stands === undefined ? [] : [[each.vessels, stands] as const];
       });
-      atMost(written, standing, aim.places[room]);
+      atMost(day.written, there, places[room]);
     }
   }
 }

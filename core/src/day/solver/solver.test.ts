@@ -4,7 +4,7 @@ import { anySession, made } from '../../testing/anySession';
 import { draws } from '../../testing/draws';
 import { jobShop, JOB_SHOPS } from '../../testing/jobShops';
 import { chain, inOvenAt, KITCHEN, plainTask, workFrom } from '../../testing/sessions';
-import { prove, solverInNode } from '../../testing/solverInNode';
+import { solverInNode } from '../../testing/solverInNode';
 import { checkPlan } from '../check';
 import { construct } from '../construct';
 import { firstPlan, randomFrom } from '../improve';
@@ -15,7 +15,8 @@ import { planFrom } from './answer';
 import type { Aim } from './aim';
 import { solverIn, type SolverMessage, type SolverThread } from './engine';
 import { programOf } from './program';
-import { gapOf } from './prove';
+import { gapOf, type Known } from './known';
+import { prove } from './prove';
 
 jest.setTimeout(240_000);
 
@@ -123,12 +124,15 @@ it('the least presence it proves is the least of every plan there is', async () 
     const model = smallDay(seed);
     const least = leastOfAll(model);
     const first = firstPlan(model);
+    const told: Known[] = [];
     const known = await prove(model, first, {
       solver: solverInNode,
       weights: { presence: 1 },
       seconds: 60,
+      tell: (each) => told.push(each),
     });
     expect(known.troubleProved).toBe(true);
+    expect(told.at(-1)).toEqual(known);
     expect([known.presenceMin, known.leastMin]).toEqual([least, least]);
     expect(gapOf(known)).toBe(0);
     // What is best may turn the oven less often for a minute more.

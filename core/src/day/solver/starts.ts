@@ -1,8 +1,11 @@
 import type { DayModel, Job } from '../model';
 import type { Minute } from '../session';
+import type { Aim } from './aim';
 
 /** Stretches of whole minutes, ends included, in order and apart. */
 export type Stretches = readonly (readonly [from: Minute, to: Minute])[];
+
+const ANY_TIME = [-Infinity, Infinity] as const;
 
 /** What lies in one and in the other. */
 function both(one: Stretches, other: Stretches): Stretches {
@@ -36,11 +39,12 @@ function whenManned({ busy }: Job, { session }: DayModel, within: Stretches): St
 /**
  * The minutes at which each job can start at all, were there ovens and hands enough: within the hours of whoever is there,
  * after what goes before it and before what comes after, ready by its hour and not past its best by more than is
- * allowed. A job without any is what makes the day impossible: then the map ends there, with no stretches for that job.
+ * allowed, and near where it is told to begin. A job without any is what makes the day impossible: then the map ends there, with no stretches for that job.
  */
 export function startsOf(
   model: DayModel,
   allowed: { readonly lateMin: Minute; readonly pastMin: Minute },
+  near: NonNullable<Aim['near']> = new Map(),
 ): ReadonlyMap<string, Stretches> {
   const { session, jobs, edges, dues, byId } = model;
   const { lateMin, pastMin } = allowed;
@@ -49,7 +53,11 @@ export function startsOf(
     jobs.map((job) => [
       job.id,
       job.lockedMin === undefined
-        ? whenManned(job, model, [[session.fromMin, endMin - job.minutes]])
+        ? whenManned(
+            job,
+            model,
+            both([[session.fromMin, endMin - job.minutes]], [near.get(job.id) ?? ANY_TIME]),
+          )
         : [[job.lockedMin, job.lockedMin]],
     ]),
   );
