@@ -103,7 +103,7 @@ export const near = (model: DayModel, hood: Hood = FIRST_HOOD, vain = 0): Lane =
 /** Much less presence at once, wherever tasks may have to begin for it: what lies far from the plan is found only so. */
 export const bold = (model: DayModel, share = BOLD, vain = 0): Lane => ({
   question: (known) => ({
-    aim: { ...farther(model, known, share, FEW_STEPS), crowded: known.crowded, by: 'clock' },
+    aim: { ...farther(model, known, share, FEW_STEPS), by: 'clock' },
     from: undefined,
     seconds: sliceS(model, vain),
     patienceS: Infinity,
