@@ -22,7 +22,8 @@ export interface Came extends Answered {
 export interface Learnt {
   /** What no plan can be under, min; nought where nothing was proved. */
   readonly leastMin: Minute;
-  readonly lane: Lane;
+  /** How it goes on; it does not where it has no more to look for. */
+  readonly lane: Lane | undefined;
 }
 
 /** A run is let go on for so long at first, s, and half as long again after each in vain. */
@@ -35,7 +36,7 @@ const MANY_STEPS = 40;
 /** A day of so few tasks may be proved as a whole; of more, no farther from the bound to the best so far than that at once. */
 const WHOLE = 30;
 const REACH = 0.35;
-/** A bold run looks no farther from the bound to the best so far; where it finds nothing, half of the rest farther. */
+/** A bold run looks no farther from the bound to the best so far. */
 const BOLD = 0.4;
 /** A bake that was left out may come so late, min. */
 const MOST_LATE = 720;
@@ -100,18 +101,21 @@ export const near = (model: DayModel, hood: Hood = FIRST_HOOD, vain = 0): Lane =
   },
 });
 
-/** Much less presence at once, wherever tasks may have to begin for it: what lies far from the plan is found only so. */
-export const bold = (model: DayModel, share = BOLD, vain = 0): Lane => ({
+/**
+ * Much less presence at once, wherever tasks may have to begin for it: what lies far from the plan is found only so. It keeps to all
+ * places of the cold from the start, which takes much memory, and is given up once it has found nothing.
+ */
+export const bold = (model: DayModel): Lane => ({
   question: (known) => ({
-    aim: { ...farther(model, known, share, FEW_STEPS), by: 'clock' },
+    aim: { ...farther(model, known, BOLD, FEW_STEPS), by: 'clock' },
     from: undefined,
-    seconds: sliceS(model, vain),
+    seconds: sliceS(model, 0),
     patienceS: Infinity,
     housed: true,
   }),
   after: (came) => ({
     leastMin: provedBy(model, came),
-    lane: came.plans.length > 0 ? bold(model, share) : bold(model, (1 + share) / 2, vain + 1),
+    lane: came.plans.length > 0 ? bold(model) : undefined,
   }),
 });
 

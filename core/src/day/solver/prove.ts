@@ -111,8 +111,8 @@ async function lessPresence(
     return true;
   };
   const along = async (first: Lane): Promise<void> => {
-    let lane = first;
-    while (!over && !settled(now) && leftS() > WORTH_S) {
+    let lane: Lane | undefined = first;
+    while (lane && !over && !settled(now) && leftS() > WORTH_S) {
       const before = now;
       const question = lane.question(before);
       const seconds = Math.min(question.seconds, leftS());
