@@ -105,6 +105,8 @@ export async function plannedNight(page: Page, name: string): Promise<string> {
   await page.getByTestId('new-day').click();
   await page.getByTestId('add-wanted').selectOption({ label: name });
   await page.locator('[data-testid^="due-"]').fill('06:00');
+  // What is planned before the forecasts are there is planned anew by them, and may be late by what has begun by then.
+  await expect(page.getByTestId('plan-verdict')).not.toContainText('Working out');
   await expect(page.getByTestId('plan-verdict')).toContainText('It is ready in time');
   const work = (await page.getByTestId('go-to-work').getAttribute('href'))!;
   // The other device finds it in the book, with the last of what was entered.
