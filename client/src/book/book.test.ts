@@ -1,7 +1,7 @@
 /** The book that screens choose from. */
 import type { PantryItem } from '@hollow-moon/contract';
 import { book, tart, TART_ID, TIN_ID } from '../testing/book';
-import { bookOf, inVessel, optionsOf } from './book';
+import { bookOf, inVessel, optionsOf, withUnderWay } from './book';
 
 describe('the book', () => {
   const own: PantryItem = {
@@ -75,12 +75,43 @@ describe('the book', () => {
   });
 });
 
+describe('what is on its way into the book', () => {
+  const [tin] = book.vessels;
+  const listed = [tin!, { ...tin!, id: TART_ID }];
+
+  it('is shown as it will be: what was changed in its place, what is new after the others', () => {
+    const wider = { ...tin!.data, topDiameterMm: 260 };
+    const made = { ...tin!.data, name: 'Made just now' };
+    const shown = withUnderWay(
+      listed,
+      new Map([
+        ['new', made],
+        [TIN_ID, wider],
+      ]),
+    );
+    expect(shown).toEqual([
+      { ...tin!, data: wider },
+      { ...tin!, id: TART_ID },
+      { id: 'new', version: 0, updatedAt: '', data: made },
+    ]);
+  });
+
+  it('leaves the very list where nothing is', () => {
+    expect(withUnderWay(listed, new Map())).toBe(listed);
+  });
+});
+
 describe('another tin', () => {
   const vessel = (id: string, topDiameterMm: number) => {
     const [first] = book.vessels;
     return { ...first!, id, data: { ...first!.data, topDiameterMm } };
   };
-  const vessels = [vessel('pot', 90), vessel('tart', 240)];
+  const vessels = [
+    vessel('pot', 90),
+    vessel('tartlet', 130),
+    vessel('little-tart', 131),
+    vessel('tart', 240),
+  ];
   const portions = (from: number, to: string | null) =>
     inVessel({ ...tart, portionsEach: from }, to, vessels).portionsEach;
 
@@ -90,6 +121,9 @@ describe('another tin', () => {
     expect(portions(10, 'tart')).toBe(10);
     expect(portions(2, 'pot')).toBe(2);
     expect(portions(8, null)).toBe(8);
+    // A tin as wide as the widest for one is still for one.
+    expect(portions(8, 'tartlet')).toBe(1);
+    expect(portions(8, 'little-tart')).toBe(8);
     // Six portions are not eaten out of one pot.
     expect(inVessel({ ...tart, portionsEach: 6 }, 'pot', vessels)).toMatchObject({
       vesselCount: 6,

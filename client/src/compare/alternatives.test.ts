@@ -1,5 +1,6 @@
 import {
   forecast,
+  levelOf,
   OVEN_KINDS,
   remediesFor,
   type Forecast,
@@ -38,6 +39,18 @@ describe('other ways of baking', () => {
     const inBath = alternativesTo(planAt({ bath, fillingStartC: 60 }), celsius).map(({ id }) => id);
     expect(inBath).toContain('dry');
     expect(inBath).not.toContain('hot');
+  });
+
+  it('leave the rim of a shallower one so much further over the filling', () => {
+    const gapOf = (plan: ForecastPlan): number => {
+      const level = levelOf(plan);
+      if (!level.ok) throw new Error(level.problem.code);
+      return level.value.gapMm;
+    };
+    const plan = planAt();
+    const [shallower] = alternativesTo(plan, celsius).filter(({ id }) => id === 'shallower');
+    expect(shallower!.name).toContain('5\u00a0mm');
+    expect(gapOf(shallower!.plan)).toBeCloseTo(gapOf(plan) + 5, 6);
   });
 
   it('are each a plan that can be forecast', () => {

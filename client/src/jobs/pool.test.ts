@@ -107,6 +107,18 @@ describe('a pool of workers', () => {
     expect(await again).toEqual(['found']);
   });
 
+  it('does not mind that a worker breaks which was stopped meanwhile', async () => {
+    const { ask, made, answer } = start(1);
+    const first = ask(0);
+    first.withdraw();
+    const second = ask(1).answer;
+    made[0]!.got[0]!.reject(new Error('The computation broke off.'));
+    for (let turn = 0; turn < 5; turn += 1) await Promise.resolve();
+    expect(made[1]!.ended).toBe(false);
+    await answer(['found'], 1);
+    expect(await second).toEqual(['found']);
+  });
+
   it('does not mind an answer to what was taken back', async () => {
     const { ask, made, answer } = start(1);
     const first = ask(0);

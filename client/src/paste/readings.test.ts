@@ -65,6 +65,10 @@ describe('readings on the list', () => {
       { ingredientId: 'salt', vague: 'by-eye', written: 'salt to taste' },
     ]);
     expect(after.note).toBe('Old note.\nNot weighed: 100 g sugar.');
+    // One amount is no range, and nothing written along is no note.
+    const [plain] = withReadings({ ...tart, lines: [] }, [reading('90 g flour')]).lines;
+    expect(plain).toMatchObject({ amount: 90 });
+    expect(plain!.note).toBeUndefined();
   });
 
   it('leave what is on the list already', () => {

@@ -314,12 +314,19 @@ describe('two tabs', () => {
     const [mine, yours] = line();
     const here = tab(mine);
     here.dispatch(edit(161));
+    const due: Due[] = [{ key: 'a', kind: 'look', says: 'Look', path: '/work/1', atMs: 1 }];
+    here.dispatch(agendaTold({ dayId: 'today', due }));
     const before = here.getState().drafts;
     yours!.postMessage([
       [`drafts/${TART_ID}`, { version: 1 }],
       [`outgoing/${TART_ID}`, 'moon'],
+      ['agenda/today', 'moon'],
       ['settings', 7],
     ]);
+    expect(here.getState().agenda).toEqual({ today: due });
+    // That it is over is no nonsense.
+    yours!.postMessage([['agenda/today', null]]);
+    expect(here.getState().agenda).toEqual({});
     expect(here.getState().drafts).toBe(before);
     expect(here.getState().settings.theme).toBe('system');
   });

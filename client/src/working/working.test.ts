@@ -98,6 +98,21 @@ describe('shown first', () => {
     ],
   ] as const)('is %s', (_, drawn, nowMin, id) => expect(pressing(drawn, nowMin)).toBe(id));
 
+  it('is of what goes on or is ahead, in the order of time; what is over stands apart, the last first', () => {
+    const over = (id: string, sinceMin: number, state: 'done' | 'skipped' = 'done'): Drawn => ({
+      ...{ id, startMin: 0 },
+      standing: { state, ran: { state, sinceMin, restedMin: 0 } },
+    });
+    const rows = rowsOf(
+      dayOf([over('first', 3), next, over('left-out', 9, 'skipped'), oven, over('then', 6), roll]),
+      12,
+    );
+    const ids = (part: readonly { readonly job: Job }[]) => part.map(({ job }) => job.id);
+    expect(ids(rows.going)).toEqual(['roll', 'oven']);
+    expect(ids(rows.ahead)).toEqual(['next']);
+    expect(ids(rows.over)).toEqual(['left-out', 'then', 'first']);
+  });
+
   it('is one’s own before anybody else’s', () => {
     const theirs: Drawn = { ...next, id: 'theirs', startMin: 5, people: ['bo'] };
     expect(pressing([theirs, next], 20, 'ida')).toBe('next');
