@@ -58,6 +58,17 @@ it('changes them as it is typed, and takes it back', () => {
   expect(textOf('egg-to-liquid')).toBe('0.15');
 });
 
+it('gives what stays liquid no temperature to set at, and says what to add', () => {
+  open();
+  expect(textOf('sets-at')).toMatch(/^\d\d/);
+  type('Line 2, amount', '15');
+  expect(textOf('firmness')).toBe('Does not hold');
+  expect(screen.queryByTestId('sets-at')).toBeNull();
+  expect(screen.queryByTestId('curdles-from')).toBeNull();
+  expect(screen.queryByText(/^Sets at/)).toBeNull();
+  expect(screen.getAllByText('It will not set: add egg or use less liquid.')).not.toHaveLength(0);
+});
+
 it('names a negative amount at its line and leaves it out', () => {
   open();
   type('Line 3, amount', '-80');

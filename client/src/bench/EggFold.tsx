@@ -4,6 +4,7 @@ import {
   eggMakeUp,
   findIngredient,
   judgePart,
+  setsAtC,
   wantedEgg,
   wantedFor,
   withMakeUp,
@@ -70,6 +71,7 @@ function MakeUpRow({
   );
   const then = judgePart(after, data.family, data.shell);
   const now = judgePart(analysis, data.family, data.shell);
+  const [setsNowC, setsThenC] = [setsAtC(now), setsAtC(then)];
   const ratio = (of: Analysis) => of.eggToLiquid?.toFixed(2);
   const changes = [
     ...(ratio(analysis) === undefined
@@ -80,8 +82,8 @@ function MakeUpRow({
             ratio2: ratio(after) ?? '–',
           }),
         ]),
-    ...(now.kind === 'judged' && then.kind === 'judged'
-      ? [say('bench.sets-at', { setC: degrees(now.setC), setC2: degrees(then.setC), unit })]
+    ...(setsNowC !== undefined && setsThenC !== undefined
+      ? [say('bench.sets-at', { setC: degrees(setsNowC), setC2: degrees(setsThenC), unit })]
       : []),
     ...('firmness' in now && 'firmness' in then && now.firmness !== then.firmness
       ? [`${FIRMNESS_WORDS[now.firmness]} → ${FIRMNESS_WORDS[then.firmness]}`]

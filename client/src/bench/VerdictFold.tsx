@@ -1,5 +1,6 @@
 import {
   standsIn,
+  whyItStaysLiquid,
   type Band,
   type Finding,
   type BySign,
@@ -40,41 +41,52 @@ function FirmnessLine({
   );
 }
 
-function JudgedCustard({ verdict }: { readonly verdict: Judged }) {
+/** Where a custard sets and from where it curdles; each with its reason. */
+function SetsAndCurdles({ verdict }: { readonly verdict: Judged }) {
   const { degrees, span, unit, tell } = useWords();
-  const { setC, setUncertaintyK, curdleC, firmness, why, warnings } = verdict;
+  const { setC, setUncertaintyK, curdleC, why } = verdict;
+  return (
+    <>
+      <View>
+        <Labelled label={say('bench.sets-at-2')}>
+          <Figure
+            value={degrees(setC)}
+            unit={`± ${span(setUncertaintyK)} ${unit}`}
+            size="figure"
+            testID="sets-at"
+          />
+        </Labelled>
+        <Why about={say('bench.setting-temperature')}>{tell(why.set)}</Why>
+      </View>
+      <View>
+        <Labelled label={say('bench.curdles-from')}>
+          {curdleC === undefined ? (
+            <Read className="font-read-strong text-title">{say('bench.does-not')}</Read>
+          ) : (
+            <Figure
+              value={degrees(curdleC)}
+              unit={say('bench.above', {
+                unit,
+                margin: Number(degrees(curdleC)) - Number(degrees(setC)),
+              })}
+              size="figure"
+              testID="curdles-from"
+            />
+          )}
+        </Labelled>
+        <Why about={say('bench.curdling-temperature')}>{tell(why.curdle)}</Why>
+      </View>
+    </>
+  );
+}
+
+function JudgedCustard({ verdict }: { readonly verdict: Judged }) {
+  const { firmness, why, warnings } = verdict;
   return (
     <>
       <View className="flex-row flex-wrap gap-x-6 gap-y-3">
-        <View>
-          <Labelled label={say('bench.sets-at-2')}>
-            <Figure
-              value={degrees(setC)}
-              unit={`± ${span(setUncertaintyK)} ${unit}`}
-              size="figure"
-              testID="sets-at"
-            />
-          </Labelled>
-          <Why about={say('bench.setting-temperature')}>{tell(why.set)}</Why>
-        </View>
-        <View>
-          <Labelled label={say('bench.curdles-from')}>
-            {curdleC === undefined ? (
-              <Read className="font-read-strong text-title">{say('bench.does-not')}</Read>
-            ) : (
-              <Figure
-                value={degrees(curdleC)}
-                unit={say('bench.above', {
-                  unit,
-                  margin: Number(degrees(curdleC)) - Number(degrees(setC)),
-                })}
-                size="figure"
-                testID="curdles-from"
-              />
-            )}
-          </Labelled>
-          <Why about={say('bench.curdling-temperature')}>{tell(why.curdle)}</Why>
-        </View>
+        {/* What stays liquid has no temperature to set at, whatever its egg does in the heat. */}
+        {whyItStaysLiquid(verdict) ? null : <SetsAndCurdles verdict={verdict} />}
         <FirmnessLine firmness={firmness} why={why.firmness} />
       </View>
       <Warnings of={warnings} />
@@ -177,8 +189,10 @@ export function JudgedBySign({ verdict }: { readonly verdict: BySign | Made }) {
 /** Whether it will set, what it needs for that, and how firm it will be; each with its reason. */
 export function VerdictFold({ verdict }: { readonly verdict: PartVerdict }) {
   const { degrees, tell, unit } = useWords();
-  const inShort =
-    verdict.kind === 'judged'
+  const liquid = whyItStaysLiquid(verdict);
+  const inShort = liquid
+    ? tell(liquid)
+    : verdict.kind === 'judged'
       ? say('bench.sets-in-short', {
           setC: degrees(verdict.setC),
           unit,

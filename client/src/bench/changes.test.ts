@@ -25,6 +25,14 @@ it('of the same formula twice says nothing differs', () => {
 });
 
 const [cream, yolk, sugar] = tart.lines;
+
+it('that stays liquid sets at no temperature', () => {
+  const thin = [cream!, { ...yolk!, amount: 15 }, sugar!];
+  const sets = differing(against({ lines: thin })).find(({ what }) => what === 'Sets at');
+  expect(sets?.before).toMatch(/^\d\d.°C$/);
+  expect(sets?.after).toBe('–');
+});
+
 const part = {
   id: '00000000-0000-4000-8000-000000000061',
   name: 'Caramel',

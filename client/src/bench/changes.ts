@@ -2,6 +2,7 @@ import type { FormulaData, PartData } from '@hollow-moon/contract';
 import {
   analyse,
   judgePart,
+  setsAtC,
   type Analysis,
   type EggGrade,
   type FindIngredient,
@@ -271,7 +272,7 @@ export function compared(
       row(say('bench.flour-and-starch'), share(a.share.addedStarch), share(b.share.addedStarch)),
       ...(va.kind === 'judged' && vb.kind === 'judged'
         ? [
-            row(say('bench.sets-at-2'), degrees(va.setC), degrees(vb.setC)),
+            row(say('bench.sets-at-2'), degrees(setsAtC(va)), degrees(setsAtC(vb))),
             row(say('bench.curdles-from'), degrees(va.curdleC), degrees(vb.curdleC)),
           ]
         : []),

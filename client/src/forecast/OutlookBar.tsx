@@ -21,6 +21,8 @@ interface OutlookBarProps {
   /** How the oven sets it; `undefined` where it does not. */
   readonly bakes: Bakes | undefined;
   readonly forecast: Forecast | undefined;
+  /** It can still be poured when it is cold. */
+  readonly staysLiquid: boolean;
   readonly shell: boolean;
   /** False for a formula that is not in the book yet. */
   readonly mayBake: boolean;
@@ -30,7 +32,7 @@ interface OutlookBarProps {
 }
 
 /** The next thing to do: bake it, or make it. */
-function Begin({ bakes, forecast, mayBake, onBake, onMake }: OutlookBarProps) {
+function Begin({ bakes, forecast, staysLiquid, mayBake, onBake, onMake }: OutlookBarProps) {
   const hopeless = forecast?.verdict.kind === 'no-window';
   return bakes ? (
     <Button
@@ -43,9 +45,9 @@ function Begin({ bakes, forecast, mayBake, onBake, onMake }: OutlookBarProps) {
     />
   ) : (
     <Button
-      label={say('forecast.make-it')}
-      icon={icons.bake}
-      weight="main"
+      label={staysLiquid ? say('forecast.make-it-anyway') : say('forecast.make-it')}
+      {...(staysLiquid ? {} : { icon: icons.bake })}
+      weight={staysLiquid ? 'plain' : 'main'}
       disabled={!mayBake}
       onPress={onMake}
       testID="make-it"

@@ -1,3 +1,4 @@
+import { whyItStaysLiquid } from '@hollow-moon/core';
 import { outlookInShort, say } from '@hollow-moon/words';
 import type { FormulaData } from '@hollow-moon/contract';
 import { router, useLocalSearchParams } from 'expo-router';
@@ -207,6 +208,7 @@ function Workplace({ id, data, book, bench }: Pick<Parts, 'id' | 'data' | 'book'
     says: outlookInShort({ ...outlook, temperature }),
     bakes: outlook.bakes,
     forecast: outlook.forecast,
+    staysLiquid: whyItStaysLiquid(outlook.judged) !== undefined,
     shell: data.shell !== 'none',
     mayBake: book.formulas.some((each) => each.id === id),
     onBake: bake,

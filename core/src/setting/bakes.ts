@@ -121,6 +121,10 @@ export function whyItStaysLiquid(verdict: PartVerdict): Finding | undefined {
   return warnings[0] ?? (verdict.kind === 'judged' ? verdict.why.firmness : verdict.firmnessWhy);
 }
 
+/** Where a judged custard sets, °C; `undefined` where it stays liquid, and for what is not judged so. Never throws. */
+export const setsAtC = (verdict: PartVerdict): number | undefined =>
+  verdict.kind === 'judged' && !whyItStaysLiquid(verdict) ? verdict.setC : undefined;
+
 /** How a filling bakes; `undefined` for what is not set in an oven, or by nothing on its list. Never throws. */
 export function bakesOf(verdict: PartVerdict, kind: PartKind, shell: ShellKind): Bakes | undefined {
   // What stays liquid has no minute at which it is done, however long its egg has cooked.
