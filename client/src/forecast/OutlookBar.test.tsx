@@ -1,0 +1,21 @@
+/** The next thing to do with a formula. */
+import { render, screen } from '@testing-library/react';
+import { OutlookBar } from './OutlookBar';
+
+const bar = {
+  ...{ says: 'It will not set: add egg or use less liquid.', shell: true, mayBake: true },
+  ...{ bakes: undefined, forecast: undefined },
+  onBake: () => undefined,
+  onMake: () => undefined,
+};
+
+it('is to make what no oven sets', () => {
+  render(<OutlookBar {...bar} staysLiquid={false} />);
+  expect(screen.getByTestId('make-it').textContent).toContain('Make it');
+});
+
+it('is not pressed on a cook whose filling will not set, who may still make it', () => {
+  render(<OutlookBar {...bar} staysLiquid />);
+  expect(screen.getByTestId('make-it').textContent).toBe('Make anyway');
+  expect(screen.getByTestId('make-it').className).not.toContain('bg-yolk');
+});
