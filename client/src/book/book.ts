@@ -136,6 +136,7 @@ export function withUnderWay<T extends { readonly id: string; readonly data: unk
 
 export type Loading<T> =
   | { readonly state: 'loading' }
+  /** It could not be asked; `again` asks what has not been answered and is not being asked already. */
   | { readonly state: 'away'; readonly again: () => void }
   | { readonly state: 'here'; readonly value: T };
 
@@ -173,12 +174,15 @@ export function useKitchenBook(): Loading<KitchenBook> {
     [kitchen, formulas.data, vessels.data, ovens.data, pantry.data, writes],
   );
   if (book) return { state: 'here', value: book };
-  const queries = [kitchens, formulas, vessels, ovens, pantry];
-  if (queries.some((query) => query.isError)) {
+  // While it is asked again, it is still away.
+  const missed = [kitchens, formulas, vessels, ovens, pantry].filter(
+    ({ error, data }) => error !== undefined && data === undefined,
+  );
+  if (missed.length > 0) {
     return {
       state: 'away',
       again: () => {
-        for (const query of queries) if (query.isError) void query.refetch();
+        for (const query of missed) if (!query.isFetching) void query.refetch();
       },
     };
   }

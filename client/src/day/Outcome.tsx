@@ -150,11 +150,17 @@ function proofInWords(known: Known): string {
 /** What counts more, and the search for a better plan. */
 function Search({
   day,
+  works,
   better,
   worked,
   onEdit,
-}: Pick<OutcomeOf, 'day' | 'onEdit'> & { readonly better: Better; readonly worked: boolean }) {
+}: Pick<OutcomeOf, 'day' | 'works' | 'onEdit'> & {
+  readonly better: Better;
+  readonly worked: boolean;
+}) {
   const searching = better.doing !== 'nothing';
+  // Each bake that comes makes another day of it, which ends the search.
+  const early = !searching && works.done < works.all;
   const counts = day.presence > 0.6 ? 'presence' : day.presence < 0.4 ? 'freshness' : 'both';
   return (
     <View className="gap-2">
@@ -178,9 +184,11 @@ function Search({
           <Button
             label={say(searching ? 'day.stop' : worked ? 'day.better-rest' : 'day.better')}
             testID="better"
+            disabled={early}
             onPress={searching ? better.stop : better.start}
           />
         </View>
+        {early ? <Soft>{say('day.better-later')}</Soft> : null}
         {worked ? <Soft>{say('day.better-rest-says')}</Soft> : null}
       </View>
       <View role="status" testID="search-state">
@@ -259,7 +267,7 @@ export function Outcome(
     readonly onTrial: (way: Way | undefined) => void;
   },
 ) {
-  const { day, dayId, planned, onEdit, onTrial } = of;
+  const { day, dayId, planned, works, onEdit, onTrial } = of;
   const { plan } = planned;
   const troubles = useTroubles(of);
   const better = useBetter(planned, day, onTrial, (way) =>
@@ -300,7 +308,7 @@ export function Outcome(
               <FromNow {...of} />
             </>
           )}
-          <Search {...{ day, better, onEdit }} worked={planned.worked !== undefined} />
+          <Search {...{ day, works, better, onEdit }} worked={planned.worked !== undefined} />
         </>
       ) : null}
     </View>

@@ -1,5 +1,5 @@
 import { say } from '@hollow-moon/words';
-import type { ReactNode } from 'react';
+import { useEffect, useRef, type ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 import { Button } from '../design';
 import type { Loading } from '../book/book';
@@ -37,6 +37,31 @@ export const Column = ({
   </ScrollView>
 );
 
+/** How often a book that is away is asked whether it is back, ms. */
+const AGAIN_MS = 5000;
+
+/** The book cannot be reached: it is asked again by itself, and at a tap. */
+function Away({ again }: { readonly again: () => void }) {
+  const latest = useRef(again);
+  useEffect(() => {
+    latest.current = again;
+  });
+  useEffect(() => {
+    const timer = setInterval(() => latest.current(), AGAIN_MS);
+    return () => clearInterval(timer);
+  }, []);
+  return (
+    <Hollow
+      alone
+      kind="trouble"
+      says={say('layout.the-kitchens-book-cannot-be-reached')}
+      testID="book-away"
+    >
+      <Button label={say('layout.try-again')} weight="main" onPress={again} />
+    </Hollow>
+  );
+}
+
 /** Shows what has been loaded, or that it is on its way, or that the book cannot be reached. */
 export function WhenHere<T>({
   loading,
@@ -46,17 +71,6 @@ export function WhenHere<T>({
   readonly children: (value: T) => ReactNode;
 }) {
   if (loading.state === 'here') return <>{children(loading.value)}</>;
-  if (loading.state === 'away') {
-    return (
-      <Hollow
-        alone
-        kind="trouble"
-        says={say('layout.the-kitchens-book-cannot-be-reached')}
-        testID="book-away"
-      >
-        <Button label={say('layout.try-again')} weight="main" onPress={loading.again} />
-      </Hollow>
-    );
-  }
+  if (loading.state === 'away') return <Away again={loading.again} />;
   return <Opening />;
 }

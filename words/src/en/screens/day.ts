@@ -78,6 +78,7 @@ export const day = {
   'day.looking': 'Looking',
 
   'day.better': 'Look for a better plan',
+  'day.better-later': 'It can be looked for once every bake above is worked out.',
   'day.better-rest': 'Look for a better plan for the rest',
   'day.better-rest-says': 'What has been begun stays. Other tasks move only where it is worth it.',
   'day.stop': 'Stop',
