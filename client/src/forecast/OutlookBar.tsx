@@ -45,7 +45,7 @@ function Begin({ bakes, forecast, staysLiquid, mayBake, onBake, onMake }: Outloo
     />
   ) : (
     <Button
-      label={staysLiquid ? say('forecast.make-it-anyway') : say('forecast.make-it')}
+      label={say('forecast.make-it')}
       {...(staysLiquid ? {} : { icon: icons.bake })}
       weight={staysLiquid ? 'plain' : 'main'}
       disabled={!mayBake}

@@ -57,6 +57,18 @@ Method
   });
 });
 
+it.each([
+  ['fr', 'Pour un moule de 24 cm', 'tin'],
+  ['pt', 'Para uma forma de 22 cm', 'tin'],
+  ['en', 'For a 23 cm tart tin', 'tin'],
+  ['en', 'Pour it into a 23 cm tart tin and bake it.', 'step'],
+  ['fr', 'Verser dans un moule de 24 cm.', 'step'],
+] as const)('in %s “%s” is a %s', (language, row, kind) => {
+  const { rows, facts } = readRecipe(`Tart\n${row}\n200 g sugar`, language);
+  expect(rows[1]!.kind).toBe(kind);
+  expect(facts.tin?.widthMm).toBe({ fr: 240, pt: 220, en: 230 }[language]);
+});
+
 it('takes a cream over a list for the filling, and one at the top for what is made', () => {
   const { rows, lines } = readRecipe(
     'Crème brûlée\nPour 6 personnes\n\nCrème\n500 ml de crème\n6 jaunes d’œufs',

@@ -161,7 +161,8 @@ function kindOf(
   if (isMethod(row)) return 'heading';
   if (method) return 'step';
   if (isYield(row) && isTitle(row, language, own)) return first && isNamed(row) ? 'title' : 'yield';
-  // "Pour 6 personnes" was told by now; what is left of "pour" is a verb.
+  if (FOR_A_TIN.test(row) && isTinLine(row, language, own)) return 'tin';
+  // "Pour 6 personnes" and "Pour un moule de 24 cm" were told by now; what is left of "pour" is a verb.
   if (isStep(row, language, own)) return 'step';
   if (first && isTitle(row, language, own) && !opensList(row)) return 'title';
   if (isYield(row) && ingredientIn(row, language, own).ingredientId === undefined) return 'yield';
@@ -172,6 +173,9 @@ function kindOf(
     return 'step';
   return 'line';
 }
+
+/** "Pour un moule de 24 cm", "Para uma forma": what follows is what it is made for. */
+const FOR_A_TIN = /^(?:for|pour|para)\s+(?:an?|one|une?|uma?|una|1)\s/iu;
 
 /** A first row that is the heading of a list at once: "Filling", "Crumb shell", "Massa". */
 function opensList(row: string): boolean {

@@ -100,5 +100,4 @@ export const forecast = {
   'forecast.is-held-for-the-published':
     'is held there for {more} the published time for sweetened yolk (US 9 CFR 590.570). This is a prediction, not a certificate: your local food code comes first.',
   'forecast.make-it': 'Make it',
-  'forecast.make-it-anyway': 'Make anyway',
 } as const;
