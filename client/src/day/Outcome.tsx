@@ -5,7 +5,6 @@ import {
   COLD_ROOMS,
   coldPlaces,
   gapOf,
-  leastPresence,
   measure,
   tooLongOut,
   type Known,
@@ -17,12 +16,13 @@ import { useState } from 'react';
 import { Text, View } from 'react-native';
 import { Button, Choice, Notice, PlaceLink, Read, Soft, Title, useWords } from '../design';
 import { pool } from '../jobs';
-import { energyInWords, ovensTake, type Energy } from './figures';
+import type { Energy } from './figures';
 import { reliefInWords } from './relief';
 import { FromNow, PlannedFrom } from './FromNow';
 import { AWAY, OvenAway } from './OvenAway';
 import { useBetter, type Better } from './useBetter';
 import type { EditDay } from './useDay';
+import { Verdict } from './Verdict';
 import type { Planned } from './usePlan';
 import type { Works } from './useWorks';
 import { dayAndHour, hourOf, lasting } from './when';
@@ -199,62 +199,6 @@ function Search({
           </View>
         ) : null}
       </View>
-    </View>
-  );
-}
-
-/** Whether all is ready in time, when it begins and ends, and how long anybody is there. */
-function Verdict({
-  day,
-  planned,
-  works,
-  energy,
-  proved,
-}: Pick<OutcomeOf, 'day' | 'planned' | 'works'> & {
-  readonly energy: Energy;
-  readonly proved: boolean;
-}) {
-  const { plan, measures, model } = planned;
-  const least = leastPresence(model);
-  const taken = ovensTake(planned, energy);
-  const inTime = plan.late.length === 0 && plan.left.length === 0;
-  const starts = plan.placed.map(({ startMin }) => startMin);
-  const ends = plan.placed.map(({ endMin }) => endMin);
-  return (
-    <View role="status" testID="plan-verdict" className="gap-1">
-      {works.done < works.all ? (
-        <Soft>{say('day.working', { done: works.done, all: works.all })}</Soft>
-      ) : null}
-      {inTime && plan.placed.length > 0 ? (
-        <Title level={2}>{say('day.on-time', { count: planned.session.wanted.length })}</Title>
-      ) : null}
-      {plan.placed.length > 0 ? (
-        <>
-          <Read>
-            {say('day.starts', {
-              start: dayAndHour(day.date, Math.min(...starts)),
-              end: dayAndHour(day.date, Math.max(...ends)),
-            })}
-          </Read>
-          <Read>
-            {say('day.presence', {
-              there: lasting(measures.presenceMin),
-              busy: lasting(measures.busyMin),
-            })}
-            {taken === undefined
-              ? ''
-              : `; ${say('day.heats', { count: measures.changes })}, ${energyInWords(taken)}`}
-          </Read>
-          {/* What the search has proved says more, and stands under it. */}
-          {proved ? null : (
-            <Soft>
-              {measures.presenceMin <= least
-                ? say('day.least-met')
-                : say('day.least', { least: lasting(least) })}
-            </Soft>
-          )}
-        </>
-      ) : null}
     </View>
   );
 }

@@ -24,6 +24,7 @@ export const day = {
   'day.working': 'Working out {done} of {all}',
   'day.nothing-wanted': 'Add the first bake under “Wanted”.',
   'day.nobody': 'Nobody works yet: add a person under “Hands and places”.',
+  'day.on-time-so-far': '{count, plural, one {One is} other {# are}} ready in time so far',
   'day.on-time': '{count, plural, one {It is} other {All # are}} ready in time',
   'day.late': '{bake} is ready {minutes} late, at {at}.',
   'day.left': 'There is no place for {bake} in this day.',
@@ -78,7 +79,7 @@ export const day = {
   'day.looking': 'Looking',
 
   'day.better': 'Look for a better plan',
-  'day.better-later': 'It can be looked for once every bake above is worked out.',
+  'day.better-later': 'It can be looked for once every bake is worked out.',
   'day.better-rest': 'Look for a better plan for the rest',
   'day.better-rest-says': 'What has been begun stays. Other tasks move only where it is worth it.',
   'day.stop': 'Stop',
