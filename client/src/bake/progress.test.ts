@@ -17,6 +17,17 @@ describe('where a bake stands', () => {
     });
   });
 
+  // Worked out from the window of 1800, 1980 and 2160 s.
+  it.each([
+    [600, { to: 'look', seconds: 1200 }, 1200],
+    [1800, { to: 'best', seconds: 180 }, 360],
+    [1980, { to: 'last', seconds: 180 }, 180],
+    [2160, { to: 'last', seconds: 0 }, 0],
+    [2400, { to: 'over', seconds: 240 }, undefined],
+  ] as const)('after %d s it counts %j', (seconds, count, toNextS) => {
+    expect(standingOf(begunBake, after(seconds))).toMatchObject({ count, toNextS });
+  });
+
   it('stops its clock at the pull', () => {
     const pulled = { ...begunBake, pulledAt: new Date(after(1900)).toISOString() };
     expect(standingOf(pulled, after(9000))).toMatchObject({ elapsedS: 1900, phase: 'pulled' });

@@ -38,6 +38,7 @@ describe('the dough of a bake that is added', () => {
     expect(bookDoughOf(shell('rye'), wanted)).toBe('rye');
     expect(bookDoughOf(shell('rye'), { frozenShell: true })).toBeUndefined();
     expect(bookDoughOf({ ...shell('rye'), shell: 'none' }, wanted)).toBeUndefined();
+    expect(isDoughBegun('flaky', new Map([['shared:dough:rye', ran('done')]]))).toBe(false);
     expect(isDoughBegun(undefined, new Map([['shared:dough:rye', ran('done')]]))).toBe(false);
   });
 });

@@ -7,7 +7,16 @@ import { isPutByHand } from './moving';
 import { aWeekLater, emptyDay } from './useDay';
 import type { Planned } from './usePlan';
 import { reliefInWords } from './relief';
-import { dayAndHour, hourOf, lasting, minuteOf, momentOf, notBeforeOf } from './when';
+import {
+  dayAndHour,
+  dayInWords,
+  hourOf,
+  lasting,
+  minuteOf,
+  momentOf,
+  notBeforeOf,
+  weekdayInWords,
+} from './when';
 
 describe('minutes of a session', () => {
   it.each([
@@ -19,6 +28,11 @@ describe('minutes of a session', () => {
   ])('of %s, minute %p is %s', (date, minute, says) => {
     expect(dayAndHour(date, minute)).toBe(says);
     expect(hourOf(date, minute)).toBe(says.slice(4));
+  });
+
+  it('are of a day with a name', () => {
+    expect(dayInWords('2026-12-01')).toBe('Tuesday 1 December');
+    expect(weekdayInWords('2028-02-29')).toBe('Tuesday');
   });
 
   it('come back from the moment they stand for, over every hour of four days', () => {

@@ -82,7 +82,12 @@ describe('what the ovens take', () => {
         {
           ...of,
           measures: { presenceMin: 90, busyMin: 35, changes: 1 },
-          session: { wanted: [{ id: 'tart', name: 'Tart' }] },
+          session: {
+            wanted: [
+              { id: 'tart', name: 'Tart' },
+              { id: 'pie', name: 'Pie' },
+            ],
+          },
         } as unknown as Planned,
         '2026-03-05',
         { kWhPrice: null, currency: 'EUR' },
@@ -96,12 +101,17 @@ describe('what the ovens take', () => {
       'heats',
       'energy',
       'tart',
+      'pie',
     ]);
     expect(Object.fromEntries(lit)).toMatchObject({
       ...{ there: '1 h 30 min', busy: '35 min', heats: '1', energy: '1.3 kWh' },
+      // Two days before it is wanted, with what was begun then.
+      tart: 'Tue 05:40',
     });
+    // What has no place in the plan is said to have none.
+    expect(Object.fromEntries(lit)).toMatchObject({ pie: 'left out' });
     const cold = figures(planOf([{ task: 'tart:bake', startMin: 300, endMin: 340, people: [] }]));
-    expect(cold.map(([id]) => id)).toEqual(['begins', 'ends', 'there', 'busy', 'tart']);
+    expect(cold.map(([id]) => id)).toEqual(['begins', 'ends', 'there', 'busy', 'tart', 'pie']);
   });
 
   it('is nothing where none is lit', () => {

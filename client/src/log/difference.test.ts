@@ -12,6 +12,10 @@ it.each([
   [1980, 76, 'At its best minute, probe as forecast.'],
   [1860, 72, 'In the window, 2 min before the best, probe 3 °C under the forecast.'],
   [2100, 79, 'In the window, 2 min after the best, probe 4 °C over the forecast.'],
+  [1770, undefined, 'In the window, 4 min before the best.'],
+  [1769, undefined, '1 min before the window.'],
+  [2190, undefined, 'In the window, 4 min after the best.'],
+  [2191, undefined, '1 min past the window.'],
   [1500, 60, '5 min before the window, probe 15 °C under the forecast.'],
   [2280, 75, '2 min past the window, probe as forecast.'],
   // Half a minute is nobody's fault.

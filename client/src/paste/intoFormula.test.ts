@@ -1,4 +1,4 @@
-import type { FormulaData } from '@hollow-moon/contract';
+import type { FormulaData, VesselData } from '@hollow-moon/contract';
 import { languageOf, readRecipe } from '@hollow-moon/core';
 import { book, tart } from '../testing/book';
 import { foundIn, withText } from './intoFormula';
@@ -13,13 +13,13 @@ const empty: FormulaData = {
   bath: null,
 };
 
-const taken = (text: string, data = empty, note?: string) => {
+const taken = (text: string, data = empty, note?: string, kitchen = book) => {
   const recipe = readRecipe(text, languageOf(text));
   const readings = recipe.lines.map((line) => readingOf(line, {}, 'EU M', book.find));
   const found = foundIn(
     { facts: recipe.facts, steps: recipe.steps, readings, fresh: data.lines.length === 0, note },
     data,
-    book,
+    kitchen,
   );
   return { found, formula: withText(data, readings, found) };
 };
@@ -111,6 +111,38 @@ Almond cream
     // Flour, fat and sugar is a sweet dough; without sugar it is a pie's.
     expect(crust('200 g flour\n100 g butter\n60 g icing sugar').shell).toBe('sweet-dough');
     expect(crust('200 g flour\n100 g butter\n3 tbsp water').shell).toBe('pie-dough');
+  });
+
+  it('takes the tin of the kitchen that is nearest to what is spoken of, of its kind, where one is near', () => {
+    const [tin] = book.vessels;
+    const named = (name: string, change: Partial<VesselData>) => ({
+      ...tin!,
+      id: name,
+      data: { ...tin!.data, name, ...change },
+    });
+    const wide = (mm: number) => ({ baseDiameterMm: mm, topDiameterMm: mm });
+    const stocked = {
+      ...book,
+      vessels: [
+        named('tin 20', wide(200)),
+        named('ring 23', { ...wide(230), kind: 'ring' }),
+        named('tin 24', wide(240)),
+        named('loose 24', { ...wide(236), looseBase: true }),
+        // Its middle is 25 cm wide.
+        named('slanting', { baseDiameterMm: 230, topDiameterMm: 270 }),
+        named('old 22', { ...wide(220), archived: true }),
+        named('plate 26', { ...wide(260), kind: 'pie-plate' }),
+      ],
+    };
+    const tinFor = (line: string) =>
+      taken(`Tart\n${line}\n200 g sugar\n2 eggs`, empty, undefined, stocked).formula.vesselId;
+    expect(tinFor('24 cm tart tin')).toBe('tin 24');
+    expect(tinFor('23.5 cm tart tin')).toBe('loose 24');
+    expect(tinFor('24 cm loose-bottomed tin')).toBe('loose 24');
+    expect(tinFor('25 cm tart tin')).toBe('slanting');
+    expect(tinFor('23 cm tart ring')).toBe('ring 23');
+    expect(tinFor('26 cm pie plate')).toBe('plate 26');
+    expect(tinFor('32 cm tart tin')).toBeNull();
   });
 
   it('says nothing of what the text does not', () => {
