@@ -10,12 +10,12 @@ const bar = {
 };
 
 it('is to make what no oven sets', () => {
-  render(<OutlookBar {...bar} staysLiquid={false} />);
+  render(<OutlookBar {...bar} toTheList={false} />);
   expect(screen.getByTestId('make-it').textContent).toBe('Make it');
   expect(screen.getByTestId('make-it').className).toContain('bg-yolk');
 });
 
-it('is not pressed on a cook whose filling will not set, who may still make it', () => {
-  render(<OutlookBar {...bar} staysLiquid />);
+it('is not pressed on a cook who has something to do to the list, and who may still make it', () => {
+  render(<OutlookBar {...bar} toTheList />);
   expect(screen.getByTestId('make-it').className).not.toContain('bg-yolk');
 });

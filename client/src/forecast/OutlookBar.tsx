@@ -21,8 +21,8 @@ interface OutlookBarProps {
   /** How the oven sets it; `undefined` where it does not. */
   readonly bakes: Bakes | undefined;
   readonly forecast: Forecast | undefined;
-  /** It can still be poured when it is cold. */
-  readonly staysLiquid: boolean;
+  /** Something has to be done to the list first: an amount is missing, nothing sets it, or it stays liquid. */
+  readonly toTheList: boolean;
   readonly shell: boolean;
   /** False for a formula that is not in the book yet. */
   readonly mayBake: boolean;
@@ -32,7 +32,7 @@ interface OutlookBarProps {
 }
 
 /** The next thing to do: bake it, or make it. */
-function Begin({ bakes, forecast, staysLiquid, mayBake, onBake, onMake }: OutlookBarProps) {
+function Begin({ bakes, forecast, toTheList, mayBake, onBake, onMake }: OutlookBarProps) {
   const hopeless = forecast?.verdict.kind === 'no-window';
   return bakes ? (
     <Button
@@ -46,8 +46,8 @@ function Begin({ bakes, forecast, staysLiquid, mayBake, onBake, onMake }: Outloo
   ) : (
     <Button
       label={say('forecast.make-it')}
-      {...(staysLiquid ? {} : { icon: icons.bake })}
-      weight={staysLiquid ? 'plain' : 'main'}
+      {...(toTheList ? {} : { icon: icons.bake })}
+      weight={toTheList ? 'plain' : 'main'}
       disabled={!mayBake}
       onPress={onMake}
       testID="make-it"

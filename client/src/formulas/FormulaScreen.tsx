@@ -208,7 +208,8 @@ function Workplace({ id, data, book, bench }: Pick<Parts, 'id' | 'data' | 'book'
     says: outlookInShort({ ...outlook, temperature }),
     bakes: outlook.bakes,
     forecast: outlook.forecast,
-    staysLiquid: whyItStaysLiquid(outlook.judged) !== undefined,
+    toTheList:
+      outlook.judged.kind === 'not-judged' || whyItStaysLiquid(outlook.judged) !== undefined,
     shell: data.shell !== 'none',
     mayBake: book.formulas.some((each) => each.id === id),
     onBake: bake,
