@@ -2,6 +2,6 @@
 export const layout = {
   'layout.try-again': 'Try again',
   'layout.the-kitchens-book-cannot-be-reached':
-    'The kitchen’s book cannot be reached. Is Hollow Moon running? It is asked again every few seconds. What you entered on this device is kept.',
+    'The kitchen’s book cannot be reached. Is Hollow Moon running? This page asks again every few seconds. What you entered on this device is kept.',
   'layout.opening-the-kitchens-book': 'Opening the kitchen’s book',
 } as const;
