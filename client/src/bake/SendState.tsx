@@ -2,7 +2,7 @@ import { say } from '@hollow-moon/words';
 import type { BakeData } from '@hollow-moon/contract';
 import { Button, Notice, Soft, useWords } from '../design';
 import { withKeeping } from '../device/device';
-import { TwoSides } from '../outgoing/TwoSides';
+import { TwoSides } from '../disputes/TwoSides';
 import { useWaiting } from '../outgoing/useWaiting';
 import { keepMine, staleOf } from '../outgoing/writes';
 import { useAppDispatch, useAppSelector } from '../state/state';
@@ -24,7 +24,7 @@ export function SendState({ id, data }: { readonly id: string; readonly data: Ba
         testID="stale"
         actions={
           <>
-            <TwoSides mine={data} theirs={stale.data} />
+            <TwoSides kind="bakes" mine={data} theirs={stale.data} />
             <Button
               label={say('bake.keep-mine')}
               weight="main"

@@ -193,7 +193,7 @@ export function nextToDo(
         on: say(`sign.${next.on}`),
         what: next.what,
       })
-    : `In ${inMinutes(next.atS - elapsedS)}: ${next.what}`;
+    : say('bake.in-minutes', { inMinutes: inMinutes(next.atS - elapsedS), what: next.what });
 }
 
 /** The foreseen moons of a bake along its dial: to its pull as it was planned, and on as it really goes. */

@@ -1,5 +1,5 @@
 import type { BakeData, StoredBake } from '@hollow-moon/contract';
-import { queued, unqueued, waitingOf, withdrawn } from '../outgoing/writes';
+import { putsWithdrawn, queued, unqueued, waitingOf } from '../outgoing/writes';
 import type { AppThunk, RootState } from '../state/state';
 import { notedKey } from './believed';
 import { bakeArrived, dataChanged, putAway } from './bakes';
@@ -84,10 +84,10 @@ export const takeBack =
     }
   };
 
-/** Gives up what is here for what is in the book. */
+/** Gives up how a bake stands here for how it is in the book; what was noted of it goes there all the same. */
 export const takeTheBooks =
   (id: string): AppThunk =>
   (dispatch) => {
-    dispatch(withdrawn(id));
+    dispatch(putsWithdrawn(id));
     dispatch(putAway(id));
   };

@@ -54,15 +54,19 @@ function amountRows(
   { quantity }: Words,
 ): ComparedRow[] {
   const [a, b] = [gramsBy(before), gramsBy(after)];
+  const weight = (value: number | undefined) =>
+    value === undefined ? '–' : quantity({ grams: value });
   const cell = (value: number | undefined, total: number) =>
-    value === undefined ? '–' : `${quantity({ grams: value })}, ${percent(value / total)} %`;
-  return [...new Set([...a.keys(), ...b.keys()])].map((name) =>
-    row(
+    value === undefined ? '–' : `${weight(value)}, ${percent(value / total)} %`;
+  return [...new Set([...a.keys(), ...b.keys()])].map((name) => ({
+    ...row(
       under ? `${under}: ${name}` : name,
       cell(a.get(name), before.totalG),
       cell(b.get(name), after.totalG),
     ),
-  );
+    // Where one thing is changed the shares of all the others follow: a cook has changed none of those.
+    differs: weight(a.get(name)) !== weight(b.get(name)),
+  }));
 }
 
 /** What is said of lines beyond their amounts, by ingredient: kept back, used instead, noted. */

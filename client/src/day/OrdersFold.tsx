@@ -1,23 +1,15 @@
 import { WEEKDAYS, type OrderData, type StoredOrder, type Weekday } from '@hollow-moon/contract';
-import { listed, say } from '@hollow-moon/words';
-import { addDays, format } from 'date-fns';
+import { say } from '@hollow-moon/words';
+import { format } from 'date-fns';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import type { KitchenBook } from '../book/book';
 import { Button, Fold, focusOn, icons, Notice, Read, Soft, Tick } from '../design';
 import { useWriting } from '../equipment';
+import { daysInWords, shortName } from './asked';
 import { useOrders, weekdayOf } from './useOrders';
 import { AddBake, NOON_MIN, WantedFields, WantedLine } from './WantedFields';
-
-/** A Monday: the names of the days are read off the week that it begins. */
-const MONDAY = new Date(2026, 10, 30);
-const shortName = (weekday: Weekday): string => format(addDays(MONDAY, weekday - 1), 'EEE');
-
-const daysInWords = (weekdays: readonly Weekday[]): string =>
-  weekdays.length === WEEKDAYS.length
-    ? say('order.every-day')
-    : listed(WEEKDAYS.filter((day) => weekdays.includes(day)).map(shortName));
 
 /** On which days of the week; the last of them stays. */
 function Days({

@@ -1,23 +1,15 @@
-import { AS_USUAL, wantedSchema, type WantedData } from '@hollow-moon/contract';
+import { wantedSchema, type WantedData } from '@hollow-moon/contract';
 import { say } from '@hollow-moon/words';
 import type { ReactNode } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import type { KitchenBook } from '../book/book';
 import { HourField, icons, Picker, Read, Soft, TextField, Tick, useWords } from '../design';
+import { askedInWords, hour, type Asked } from './asked';
 import { CountField } from './CountField';
 
 /** A bake is asked for at noon until somebody says otherwise. */
 export const NOON_MIN = 12 * 60;
 const DAY_MIN = 1440;
-
-const isNextDay = (dueMin: number): boolean => dueMin >= DAY_MIN;
-
-/** The hour of the wall at a minute of a day or of the next: "06:10". */
-export const hour = (minute: number): string =>
-  `${String(Math.floor((minute % DAY_MIN) / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
-
-/** What is asked of a bake on whatever day. */
-type Asked = Pick<WantedData, 'formulaId' | 'vessels' | 'dueMin' | 'forWhom'>;
 
 /** A bake with its hour in a line; a tap opens what is under it. `days` stands before how many and for whom. */
 export function WantedLine({
@@ -37,19 +29,10 @@ export function WantedLine({
   readonly testID: string;
   readonly children: ReactNode;
 }) {
-  const { quantity } = useWords();
-  const { formulaId, vessels, dueMin, forWhom } = wanted;
-  const { ovenC, frozenShell, doughApart, ovenId } = { ...AS_USUAL, ...wanted };
-  const oven = book.ovens.find(({ id }) => id === ovenId);
-  const about = [
-    say('day.vessels', { count: vessels }),
-    oven ? say('day.baked-in-short', { oven: oven.data.name }) : '',
-    ovenC === null ? '' : say('day.baked-at', { setting: quantity({ ovenC }) }),
-    frozenShell ? say('day.shells-frozen') : '',
-    doughApart ? say('day.dough-apart-short') : '',
-    forWhom === '' ? '' : say('day.for', { whom: forWhom }),
-    isNextDay(dueMin) ? say('day.next-day') : '',
-  ].filter(Boolean);
+  const words = useWords();
+  const { formulaId, dueMin } = wanted;
+  const ovenNameOf = (oven: string) => book.ovens.find(({ id }) => id === oven)?.data.name;
+  const about = askedInWords(wanted, ovenNameOf, words);
   return (
     <View role="listitem" className="border-t border-line">
       <Pressable
@@ -62,7 +45,7 @@ export function WantedLine({
         <Text className="w-14 font-figures-strong text-base text-ink">{hour(dueMin)}</Text>
         <View className="min-w-0 flex-1">
           <Read className="font-read-strong">{book.formulaOf(formulaId)?.name ?? ''}</Read>
-          <Soft>{[days, about.join(', ')].filter(Boolean).join(' · ')}</Soft>
+          <Soft>{[days, about].filter(Boolean).join(' · ')}</Soft>
         </View>
         {open ? (
           <icons.shut size={18} className="text-ink-soft" aria-hidden />

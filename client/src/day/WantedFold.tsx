@@ -8,7 +8,8 @@ import { addedTo, bookDoughOf, isBakeBegun, isDoughBegun, isLined, type Happened
 import type { EditDay } from './useDay';
 import { ordersFor, standingFor, standingOn, useOrders, wantedBy, weekdayOf } from './useOrders';
 import { weekdayInWords } from './when';
-import { AddBake, hour, NOON_MIN, WantedFields, WantedLine } from './WantedFields';
+import { hour } from './asked';
+import { AddBake, NOON_MIN, WantedFields, WantedLine } from './WantedFields';
 import { useWriting } from '../equipment';
 import { Button, Fold, focusOn, icons, Picker, Soft, Tick, useWords } from '../design';
 

@@ -107,7 +107,8 @@ function useExport(data: FormulaData, { plan, forecast }: Outlook): () => string
     const { data, plan, forecast } = latest.current;
     const made = plan && forecast && caseOfPlan(data.name, plan, forecast.pullS);
     if (made?.ok) {
-      keepAsFile(fileName(`${data.name} bake`, 'json'), 'application/json', toBakeCase(made.value));
+      const title = say('forecast.case-of', { name: data.name });
+      keepAsFile(fileName(title, 'json'), 'application/json', toBakeCase(made.value));
     }
     return made && !made.ok ? tell(made.problem) : '';
   }, [tell]);

@@ -199,7 +199,7 @@ function Workplace({ id, data, book, bench }: Pick<Parts, 'id' | 'data' | 'book'
       <StaleNotice
         mine={draft.data}
         theirs={bench.stale.data as FormulaData}
-        find={book.find}
+        book={book}
         onMine={bench.keepMine}
         onTheirs={bench.discard}
       />

@@ -101,13 +101,19 @@ describe('a bake', () => {
     expect(sent[1]!.version).toBe(7);
   });
 
-  it('given up for the book’s is no longer here, and nothing of it waits', async () => {
-    serve([() => json(409, { error: { code: 'stale', message: 'changed', current: {} } })]);
+  it('given up for the book’s is no longer here; what was noted of it goes into the book all the same', async () => {
+    const sent = serve([
+      () => json(409, { error: { code: 'stale', message: 'changed', current: {} } }),
+      accept,
+    ]);
     const { store, writes, begin } = start();
     begin();
     await until(() => writes()[0]?.refused?.code === 'stale');
+    store.dispatch(noteOf(id, { kind: 'readings', entry: reading(1) }));
     store.dispatch(takeTheBooks(id));
-    expect([writes(), store.getState().bakes]).toEqual([[], {}]);
+    expect(store.getState().bakes).toEqual({});
+    await until(() => writes().length === 0);
+    expect(sent.slice(1).map(addressed)).toEqual([`POST /bakes/${id}/readings`]);
   });
 });
 
@@ -201,6 +207,30 @@ describe('a write', () => {
     await until(() => writes().length === 0);
     expect(sent[1]).toMatchObject({ version: 4 });
     expect(addressed(sent[1]!)).toBe(`PUT /ovens/${theirs}`);
+  });
+});
+
+describe('what is in dispute', () => {
+  const current = { id, version: 4, updatedAt: '2026-11-24T03:00:00.000Z', data: oven };
+  const stale = () => json(409, { error: { code: 'stale', message: 'there', current } });
+
+  it('stays so while it is changed on, is shown as it is here, and holds up nothing else', async () => {
+    const other = '00000000-0000-4000-8000-000000000092';
+    const sent = serve<OvenData>([stale, accept]);
+    const { store, writes, putOven } = start();
+    putOven(oven);
+    await until(() => writes()[0]?.refused?.code === 'stale');
+    // Both in one moment: the look for what can be sent after the first finds nothing.
+    putOven({ ...oven, swingK: 6 }, id, 4);
+    putOven({ ...oven, name: 'Fan' }, other);
+    await until(() => writes().length === 1);
+    expect(sent.map(({ data }) => data.name)).toEqual(['Deck', 'Fan']);
+    expect(writes()[0]).toMatchObject({ refused: { code: 'stale' }, work: { version: 4 } });
+    const shown = dataUnderWay(store.getState().outgoing.writes, 'ovens');
+    expect(shown.get(id)).toEqual({ ...oven, swingK: 6 });
+    store.dispatch(keepMine(id));
+    await until(() => writes().length === 0);
+    expect(sent[2]).toMatchObject({ version: 4, data: { swingK: 6 } });
   });
 });
 

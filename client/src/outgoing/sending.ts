@@ -10,12 +10,15 @@ import {
   nextToSend,
   notReached,
   overtaken,
+  putsWithdrawn,
   queued,
   refused,
   saysTheSame,
   sentAgain,
   staleOf,
   trying,
+  unqueued,
+  withdrawn,
   writeArrived,
 } from './writes';
 
@@ -39,6 +42,7 @@ interface Store {
 /** Sends what waits, in order, until there is nothing more that can be sent. Made once for each store. */
 function createSender() {
   let running = false;
+  let more = false;
   let wake: () => void = () => undefined;
 
   /** Sends one write; says whether the book could be asked. */
@@ -93,10 +97,15 @@ function createSender() {
     /** Begins to send, or tries at once what waits for its time. */
     async send(store: Store): Promise<void> {
       wake();
+      more = true;
       if (running) return;
       running = true;
       try {
-        await sendAll(store);
+        // What comes while the last look has found nothing is looked for once more.
+        while (more) {
+          more = false;
+          await sendAll(store);
+        }
       } finally {
         running = false;
       }
@@ -110,7 +119,10 @@ export function createSending() {
   const sender = createSender();
   const start = listener.startListening.withTypes<RootState, AppDispatch>();
   start({
-    matcher: isAnyOf(queued, insisted, writeArrived, sentAgain),
+    // What waited behind a write that is given up can go as well.
+    matcher: isAnyOf(
+      ...[queued, insisted, writeArrived, sentAgain, withdrawn, putsWithdrawn, unqueued],
+    ),
     effect: (_, store) => sender.send(store),
   });
   return listener.middleware;

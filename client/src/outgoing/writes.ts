@@ -102,7 +102,9 @@ const slice = createSlice({
         // What a cook has changed is still in it.
         const asked = replaced && !isUnasked(replaced);
         const work = asked && payload.work.op === 'put' ? askedFor(payload.work) : payload.work;
-        const write: Write = { ...payload, work, order, tried: false, refused: null };
+        // What is in dispute stays so, whatever is changed meanwhile, until the cook has said whose is to hold.
+        const refused = replaced && staleOf(replaced) ? replaced.refused : null;
+        const write: Write = { ...payload, work, order, tried: refused !== null, refused };
         return { ...state, writes: { ...rest, [payload.id]: write } };
       },
     },
@@ -175,7 +177,12 @@ const slice = createSlice({
       ...state,
       writes: without(state.writes, (write) => write.thing === thing),
     }),
-    /** Given up: one write, which nobody has sent. */
+    /** Given up for what is in the book: how a thing was to be. What was noted of it goes there all the same. */
+    putsWithdrawn: (state, { payload: thing }: PayloadAction<string>): Outgoing => ({
+      ...state,
+      writes: without(state.writes, (write) => write.thing === thing && isPut(write)),
+    }),
+    /** Given up: one write, which nobody has sent, or that was refused. */
     unqueued: (state, { payload: id }: PayloadAction<string>): Outgoing => ({
       ...state,
       writes: without(state.writes, (write) => write.id === id),
@@ -206,6 +213,7 @@ export const {
   notReached,
   insisted,
   withdrawn,
+  putsWithdrawn,
   unqueued,
   writeArrived,
 } = slice.actions;
@@ -254,14 +262,16 @@ export function nextToSend({ writes }: Outgoing): Write | undefined {
 export const waitingOf = ({ writes }: Outgoing, thing: string): readonly Write[] =>
   inOrder(writes).filter((write) => write.thing === thing);
 
-/** What of a kind is on its way into the book, by id: screens show it as if it were there. */
+/** What of a kind is on its way into the book, by id: screens show it as if it were there. So is what is in dispute: it is nobody's to lose. */
 export function dataUnderWay(
   writes: Outgoing['writes'],
   kind: ResourceKind,
 ): ReadonlyMap<string, unknown> {
   return new Map(
     inOrder(writes).flatMap(({ thing, work, refused }) =>
-      work.op === 'put' && work.kind === kind && !refused ? [[thing, work.data]] : [],
+      work.op === 'put' && work.kind === kind && (!refused || staleOf({ refused }))
+        ? [[thing, work.data]]
+        : [],
     ),
   );
 }

@@ -6,7 +6,7 @@ import { RunningStrip } from '../bake/RunningStrip';
 import { icons, PlaceLink, SkipLink } from '../design';
 import { Shortcuts } from './Shortcuts';
 import { Moon } from '../moon';
-import { OutgoingNotice } from '../outgoing/OutgoingNotice';
+import { OutgoingNotice } from '../disputes/OutgoingNotice';
 import { DeviceNotice } from './DeviceNotice';
 import { useWide } from '../layout';
 

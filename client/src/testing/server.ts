@@ -41,3 +41,12 @@ export function serve<Data>(
   }) as typeof fetch;
   return sent;
 }
+
+/** The same where the page reads as well, of which nothing is there. */
+export function serveWrites<Data>(answers: Parameters<typeof serve<Data>>[0]): Sent<Data>[] {
+  const sent = serve(answers);
+  const written = globalThis.fetch as unknown as (input: Request) => Promise<Response>;
+  globalThis.fetch = (async (input: Request) =>
+    input.method === 'GET' ? away() : written(input)) as typeof fetch;
+  return sent;
+}

@@ -63,6 +63,7 @@ export const bake = {
   'bake.pour-the-rest-of-the-filling': 'pour the rest of the filling',
   'bake.when': 'When {on}: {what}',
   'bake.now': 'Now: {what}',
+  'bake.in-minutes': 'In {inMinutes}: {what}',
   'bake.in-about-when': 'In about {inMinutes}, when {on}: {what}',
   'bake.no-forecast-so-late': 'The forecast does not reach this far.',
   'bake.behind':

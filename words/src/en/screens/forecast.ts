@@ -33,6 +33,7 @@ export const forecast = {
   'forecast.in-the-middle': 'in the middle',
   'forecast.at-the-pull': 'At the pull {centre} {unit} in the middle, {rim} at the rim',
   'forecast.no-pull-to-choose': 'There is no window to pull in. Below is why, and what would help.',
+  'forecast.case-of': '{name} bake',
   'forecast.what-goes-in': 'What goes in',
   'forecast.how-sure': 'How far to trust it',
   'forecast.what-if': 'What if?',

@@ -5,13 +5,9 @@ export const formulas = {
   'formulas.show': 'Show',
   'formulas.unnamed': 'Unnamed',
   'formulas.forecast-of': 'Forecast of',
-  'formulas.tin-gap-mm-shell': '{vesselCount} × tin, gap {gap}, shell {shell}',
-  'formulas.oven-c-poured-at': 'oven {setC}, poured at {fillingStartC}',
   'formulas.changed-elsewhere': 'Changed on another device',
   'formulas.this-formula-was-changed-elsewhere-since':
     'This formula was changed elsewhere since you opened it. Choose which to keep.',
-  'formulas.yours': 'Yours',
-  'formulas.in-the-book': 'Saved',
   'formulas.keep-mine': 'Keep mine',
   'formulas.take-the-books': 'Use the saved one',
   'formulas.bench': 'Bench',

@@ -4,8 +4,17 @@ import { router, usePathname } from 'expo-router';
 import { View } from 'react-native';
 import { Button, Notice, useWords } from '../design';
 import { useAppDispatch, useAppSelector } from '../state/state';
+import { isDisputed } from './fields';
 import { TwoSides } from './TwoSides';
-import { insisted, sentAgain, staleOf, withdrawn, type Write } from './writes';
+import {
+  insisted,
+  putsWithdrawn,
+  sentAgain,
+  staleOf,
+  unqueued,
+  withdrawn,
+  type Write,
+} from '../outgoing/writes';
 
 const KIND_NAMES = {
   kitchens: say('outgoing.the-kitchens-facts'),
@@ -23,17 +32,20 @@ const KIND_NAMES = {
   pictures: say('outgoing.a-picture'),
 } as const;
 
+const isOfBake = (kind: Write['work']['kind']): boolean =>
+  ['bakes', 'readings', 'wobbles', 'deeds', 'pictures'].includes(kind);
+
 /** Where a thing is looked at that has a screen of its own, and settles there what is to be settled. */
 const screenOf = ({ thing, work: { kind } }: Write): string | undefined =>
-  kind === 'formulas'
-    ? `/formulas/${thing}`
-    : kind === 'marks'
-      ? `/work/${thing}`
-      : kind === 'days'
-        ? `/plan/${thing}`
-        : ['bakes', 'readings', 'wobbles', 'deeds', 'pictures'].includes(kind)
-          ? `/bake/${thing}`
-          : undefined;
+  kind === 'formulas' ? `/formulas/${thing}` : isOfBake(kind) ? `/bake/${thing}` : undefined;
+
+/** Gives a write up: where the book has another version, that alone; an entry by itself; else all that hangs on its thing. */
+const givenUp = (write: Write) =>
+  write.work.op !== 'put'
+    ? unqueued(write.id)
+    : staleOf(write)
+      ? putsWithdrawn(write.thing)
+      : withdrawn(write.thing);
 
 const nameOf = ({ work }: Write): string => {
   const name =
@@ -48,11 +60,12 @@ function RefusedWrite({ write }: { readonly write: Write }) {
   const dispatch = useAppDispatch();
   const screen = screenOf(write);
   const stale = staleOf(write);
+  const { kind } = write.work;
   const mine = write.work.op === 'put' ? (write.work.data as object) : {};
   return (
     <Notice
       kind="danger"
-      testID={`refused-${write.work.kind}`}
+      testID={`refused-${kind}`}
       actions={
         screen ? (
           <Button
@@ -62,7 +75,9 @@ function RefusedWrite({ write }: { readonly write: Write }) {
           />
         ) : (
           <>
-            {stale ? <TwoSides mine={mine} theirs={stale.data} /> : null}
+            {stale && isDisputed(kind) ? (
+              <TwoSides kind={kind} mine={mine} theirs={stale.data} />
+            ) : null}
             <Button
               label={stale ? say('outgoing.keep-mine') : say('outgoing.try-again')}
               weight="main"
@@ -70,7 +85,7 @@ function RefusedWrite({ write }: { readonly write: Write }) {
             />
             <Button
               label={stale ? say('outgoing.take-the-books') : say('outgoing.give-it-up')}
-              onPress={() => dispatch(withdrawn(write.thing))}
+              onPress={() => dispatch(givenUp(write))}
             />
           </>
         )
