@@ -168,7 +168,9 @@ const UNREAD =
 
 /** A sentence, a label or a word as a cook would read it: not styles, nor the letters a date is laid out by. */
 const isWording = (text) =>
-  (/[a-z] [a-z]/i.test(text) || /^[A-Z][a-z]{2,}/.test(text) || /^ [a-z]+|[a-z]{2} $/.test(text)) &&
+  (/[a-z] [a-z]/i.test(text) ||
+    /^[A-Z]([a-z]{2,}|[a-z] )/.test(text) ||
+    /^ [a-z]+|…[ ,;]+[a-z]{2,}|[a-z]{2} $/.test(text)) &&
   !text.split(' ').every((word) => /^[a-z]+(-[a-z]+)+$/.test(word)) &&
   !/^(…|[ ·,:EMdyHm])+$/.test(text);
 

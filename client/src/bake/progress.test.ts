@@ -1,7 +1,7 @@
 import { after, begunBake } from '../testing/bake';
 import type { Reading } from '@hollow-moon/contract';
 import { foreseenAt, gapOf, isTold } from './foreseen';
-import { foreseenMoon, nextToDo, standingOf } from './progress';
+import { dueStepS, foreseenMoon, foreseenPhases, nextToDo, standingOf } from './progress';
 
 describe('where a bake stands', () => {
   it.each([
@@ -185,6 +185,44 @@ describe('a reading far from the forecast', () => {
     expect(gapOf(begunBake, [readAt(1850, 73), ...behind])).toBeUndefined();
     const pulled = { ...begunBake, pulledAt: new Date(after(1900)).toISOString() };
     expect(gapOf(pulled, [readAt(2500, 20)])).toBeUndefined();
+  });
+});
+
+describe('the dial of a bake', () => {
+  it('has the foreseen moons up to the end that is asked for, each once and in order', () => {
+    const phases = foreseenPhases(begunBake, 2300);
+    expect(phases.map(([timeS]) => timeS)).toEqual([0, 1000, 2000, 2300]);
+    expect(phases[1]![1]).toEqual({ liquid: 1, moving: 1, curdledFrom: 1 });
+    // Left in it has a tenth moving at 2600 s; at 1980 s half and a hundredth: 320 of 620 s on.
+    expect(phases[3]![1].liquid).toBe(0);
+    expect(phases[3]![1].moving).toBeCloseTo(0.51 - (0.41 * 320) / 620, 10);
+    expect(foreseenPhases(begunBake, 1000).map(([timeS]) => timeS)).toEqual([0, 1000]);
+  });
+
+  it('says since when what is due now was to be done', () => {
+    const { foreseen } = begunBake;
+    const stepped: typeof begunBake = {
+      ...begunBake,
+      foreseen: {
+        ...foreseen,
+        topUpS: 600,
+        steps: [{ atS: 900, to: 'off-ajar' }],
+        out: [{ atS: 0, place: 'rack' }],
+      },
+    };
+    const due = (seconds: number) => dueStepS(stepped, after(seconds));
+    // Three minutes long a thing is said to be due.
+    expect([599, 600, 779, 780, 899, 900].map(due)).toEqual([
+      undefined,
+      600,
+      600,
+      undefined,
+      undefined,
+      900,
+    ]);
+    const pulled = { ...stepped, pulledAt: new Date(after(2000)).toISOString() };
+    expect(dueStepS(pulled, after(2100))).toBe(0);
+    expect(nextToDo(stepped, after(900), String)).toBe('Now: switch the oven off, door ajar');
   });
 });
 

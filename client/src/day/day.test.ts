@@ -1,12 +1,9 @@
-/** Hours of the wall, and what a tap on a way out does to a day. */
-import { AS_USUAL, type DayData } from '@hollow-moon/contract';
+/** Hours of the wall, days that come again, and days from files. */
+import { AS_USUAL } from '@hollow-moon/contract';
 import { BEFORE_MIN } from '@hollow-moon/contract/planning';
-import type { Relief } from '@hollow-moon/core/planning';
 import { arrived } from './arrived';
 import { isPutByHand } from './moving';
 import { aWeekLater, emptyDay } from './useDay';
-import type { Planned } from './usePlan';
-import { reliefInWords } from './relief';
 import {
   dayAndHour,
   dayInWords,
@@ -67,69 +64,6 @@ describe('minutes of a session', () => {
     [120, '2\u00a0h'],
     [999.6, '16\u00a0h 40\u00a0min'],
   ])('%p last %s', (minutes, says) => expect(lasting(minutes)).toBe(says));
-});
-
-describe('a way out', () => {
-  const day: DayData = {
-    ...emptyDay(new Date('2026-11-30T12:00:00')),
-    wanted: [
-      {
-        id: 'tart',
-        formulaId: 'f',
-        vessels: 1,
-        dueMin: 400,
-        forWhom: '',
-        ...AS_USUAL,
-      },
-    ],
-  };
-  const planned = {
-    session: {
-      wanted: [{ id: 'tart', name: 'Plum tart' }],
-      means: { ovens: [{ id: 'oven', name: 'Deck' }] },
-    },
-  } as unknown as Planned;
-  const after = (way: Relief) => {
-    let changed = day;
-    const { says, take } = reliefInWords(way, planned, (change) => {
-      changed = change(day);
-    });
-    take?.();
-    return { says, changed, taps: take !== undefined };
-  };
-
-  it('begins sooner: the work, and everybody, over midnight where it must', () => {
-    const { changed } = after({ kind: 'begin-sooner', minutes: 120 });
-    expect(changed.beginsMin).toBe(day.beginsMin - 120);
-    expect(changed.people[0]).toMatchObject({ fromMin: 18 * 60, toMin: 30 * 60 });
-    const early = { ...day.people[0]!, fromMin: 60, toMin: 600 };
-    let shifted = day;
-    const sooner = reliefInWords({ kind: 'begin-sooner', minutes: 120 }, planned, (change) => {
-      shifted = change({ ...day, people: [early] });
-    });
-    sooner.take?.();
-    // From 23:00 of the evening before to 10:00: counted from that evening on.
-    expect(shifted.people[0]).toMatchObject({ fromMin: 1380, toMin: 2040 });
-  });
-
-  it('serves later, leaves out, or has one more cook, and says so', () => {
-    const later = after({ kind: 'serve-later', bake: 'tart', minutes: 45 });
-    expect(later.changed.wanted[0]!.dueMin).toBe(445);
-    expect(later.says).toBe('Serve Plum tart 45\u00a0min later');
-    expect(after({ kind: 'leave-out', bake: 'tart' }).changed.wanted).toEqual([]);
-    const more = after({ kind: 'one-more-cook', like: day.people[0]!.id }).changed.people;
-    expect(more.map(({ fromMin, toMin }) => [fromMin, toMin])).toEqual([
-      [1200, 1800],
-      [1200, 1800],
-    ]);
-    expect(more[1]!.id).not.toBe(more[0]!.id);
-  });
-
-  it('does not borrow an oven by a tap', () => {
-    const { says, taps } = after({ kind: 'borrow-oven', like: 'oven' });
-    expect(says).toContain('second oven like Deck');
-    expect(taps).toBe(false);
-  });
 });
 
 it('tells what a cook has put by hand from what had begun when the day was planned anew', () => {

@@ -14,6 +14,8 @@ export function keepAsFile(name: string, type: string, text: string): void {
 export const fileName = (title: string, ending: string): string => {
   const plain = title
     .normalize('NFKD')
+    // Letters stay letters: "Crème brûlée" is Creme-brulee.
+    .replaceAll(/\p{M}+/gu, '')
     .replaceAll(/[^\p{L}\p{N}]+/gu, '-')
     .replaceAll(/^-+|-+$/g, '')
     .slice(0, 60);

@@ -1,19 +1,26 @@
 import { json, serve, accept, away } from '../testing/server';
 import { createStore } from '../root/store';
 import { book, storedTart, tart, TART_ID as id } from '../testing/book';
+import type { FormulaData } from '@hollow-moon/contract';
 import { emptyFormula } from './newFormula';
 import { keepMine } from '../outgoing/writes';
 import {
+  copyOf,
   discardFormula,
+  draftArrived,
+  dropped,
   editFormula,
   newBegun,
   redone,
   saveFormula,
   stepBetween,
   undone,
+  whySaid,
   withLine,
   withLineMoved,
   withoutLine,
+  withPart,
+  withShellOfPart,
 } from './drafts';
 
 const start = () => {
@@ -155,6 +162,102 @@ describe('keeping', () => {
     save();
     expect(draft()!.refused!.issues!.map(({ path }) => path)).toEqual(['data.name', 'data.setC']);
     expect([write(), sent]).toEqual([undefined, []]);
+  });
+});
+
+describe('a draft', () => {
+  it('has why it was changed, which goes into the book with it, and is no longer on its way', async () => {
+    const sent = serve([accept]);
+    const { store, edit, draft, write, save } = start();
+    store.dispatch(whySaid({ id, why: 'nobody edits it' }));
+    expect(draft()).toBeUndefined();
+    edit('A');
+    save();
+    store.dispatch(whySaid({ id, why: 'sweeter' }));
+    expect(draft()).toMatchObject({ why: 'sweeter', saving: null });
+    save();
+    await until(() => write() === undefined);
+    expect(sent.at(-1)).toMatchObject({ why: 'sweeter', data: { name: 'A' } });
+  });
+
+  it('goes back a hundred steps and no further', () => {
+    const { store, draft } = start();
+    for (let n = 1; n <= 103; n += 1) {
+      store.dispatch(editFormula(id, `field ${n}`, (data) => ({ ...data, setC: n }), storedTart));
+    }
+    expect(draft()!.past).toHaveLength(100);
+    for (let n = 0; n < 120; n += 1) store.dispatch(undone(id));
+    expect(draft()!.data.setC).toBe(3);
+    expect(draft()!.future).toHaveLength(100);
+  });
+
+  it('of what is nowhere is none: edited, kept, undone or redone', () => {
+    const { store, draft, write } = start();
+    store.dispatch(editFormula(id, 'name', (data) => ({ ...data, name: 'A' })));
+    store.dispatch(saveFormula(id, book.kitchen.id));
+    store.dispatch(undone(id));
+    store.dispatch(redone(id));
+    expect([draft(), write()]).toEqual([undefined, undefined]);
+  });
+
+  it('edited on is no longer said to be refused', () => {
+    serve([accept]);
+    const { store, draft, save } = start();
+    store.dispatch(newBegun({ id, data: { ...tart, name: ' ' } }));
+    save();
+    expect(draft()!.refused).toMatchObject({ code: 'invalid', path: 'data.name' });
+    store.dispatch(editFormula(id, 'name', (data) => ({ ...data, name: 'A' })));
+    expect(draft()).toMatchObject({ version: 0, refused: null, saving: null });
+  });
+
+  it('follows another tab, and is left when told so', () => {
+    const { store, edit, draft } = start();
+    edit('A');
+    const theirs = { ...draft()!, data: { ...tart, name: 'Theirs' } };
+    store.dispatch(draftArrived({ id, draft: theirs }));
+    expect(draft()).toBe(theirs);
+    store.dispatch(dropped('another'));
+    expect(draft()).toBe(theirs);
+    store.dispatch(dropped(id));
+    expect(draft()).toBeUndefined();
+  });
+});
+
+describe('a component', () => {
+  const part: FormulaData['parts'][number] = {
+    ...{ id: 'shell', name: 'Shell', kind: 'pie-dough', place: 'shell', formulaId: null },
+    ...{ eachG: null, vessels: null, bakesAlong: false },
+    lines: [{ id: 'flour', ingredientId: 'flour', amount: 200, unit: 'g' }],
+  };
+  const glaze: typeof part = { ...part, id: 'glaze', kind: 'glaze', place: 'over', lines: [] };
+  const data: FormulaData = { ...tart, parts: [part, glaze] };
+
+  it('is changed by itself, and its lines with those of the filling', () => {
+    expect(withPart(data, 'glaze', { eachG: 40 }).parts).toEqual([part, { ...glaze, eachG: 40 }]);
+    expect(withLine(data, 'flour', { amount: 250 }).parts[0]!.lines[0]!.amount).toBe(250);
+    expect(withoutLine(data, 'flour').parts[0]!.lines).toEqual([]);
+    expect(withoutLine(data, 'flour').lines).toEqual(tart.lines);
+  });
+
+  it('that makes the shell says which shell it is', () => {
+    expect(withShellOfPart(data)).toEqual({ ...data, shell: 'pie-dough' });
+    expect(withShellOfPart(tart)).toBe(tart);
+    const same = { ...data, shell: 'pie-dough' as const };
+    expect(withShellOfPart(same)).toBe(same);
+  });
+
+  it('of a copy and all lines have ids of their own; the copy is in use, under a name of its own', () => {
+    const copy = copyOf({ ...data, archived: true, name: 'x'.repeat(119) });
+    const ids = (of: FormulaData) => [
+      ...of.parts.map((each) => each.id),
+      ...[...of.lines, ...of.parts.flatMap(({ lines }) => lines)].map((line) => line.id),
+    ];
+    expect(ids(copy)).toHaveLength(ids(data).length);
+    expect(new Set([...ids(copy), ...ids(data)]).size).toBe(2 * ids(data).length);
+    expect([copy.archived, copy.name]).toEqual([false, `${'x'.repeat(119)},`]);
+    expect(copyOf(tart).name).toBe('Test tart, copy');
+    const plain = ({ lines }: FormulaData) => lines.map((line) => ({ ...line, id: '' }));
+    expect(plain(copy)).toEqual(plain(data));
   });
 });
 

@@ -5,6 +5,7 @@ import {
   type StoredFormula,
 } from '@hollow-moon/contract';
 import { shellOfKind, shellPartOf, type Line } from '@hollow-moon/core';
+import { say } from '@hollow-moon/words';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { v4 as uuid } from 'uuid';
 import { acknowledged, queued, withdrawn } from '../outgoing/writes';
@@ -289,7 +290,7 @@ export function copyOf(data: FormulaData): FormulaData {
   return {
     ...copy,
     parts: copy.parts.map((part) => ({ ...part, id: uuid() })),
-    name: `${data.name}, copy`.slice(0, 120),
+    name: say('formulas.copy-of', { name: data.name }).slice(0, 120),
     archived: false,
   };
 }

@@ -32,7 +32,7 @@ function ownLike(id: string, name: string): Own {
   const label = labelOf(base.composition);
   const rounded = (value: number) => Number(value.toFixed(1));
   return {
-    name: name || `${base.name}, ours`,
+    name: name || say('kitchen.ours', { name: base.name }),
     like: base.id,
     label: {
       water: rounded(label.water),

@@ -1,5 +1,6 @@
 /** What others change arrives here; what this device did itself is not asked for again. */
 import type { MarkData } from '@hollow-moon/contract';
+import { bakeArrived } from '../bake/bakes';
 import { notedOf } from '../bake/noted';
 import { beginBake, noteOf } from '../bake/writing';
 import { createStore } from '../root/store';
@@ -75,6 +76,18 @@ describe('a thing that is written whole', () => {
   });
 });
 
+it.each([
+  ['a kitchen', 'kitchens', '/api/kitchens', 2],
+  ['what no list has', 'pictures', '/api/kitchens', 1],
+])('%s that is newer is asked for where it is listed', async (_, kind, path, times) => {
+  const asked = book({ [path]: [] });
+  const store = createStore();
+  await store.dispatch(api.endpoints.kitchens.initiate());
+  store.dispatch(heard(kitchenId, { what: 'kept', kind, id: dayId, version: 1 }));
+  await settle();
+  expect(asked.filter((each) => each === `GET ${path}`)).toHaveLength(times);
+});
+
 describe('a bake that is on two devices', () => {
   const reading = (n: number) => ({
     id: entryId(n),
@@ -121,6 +134,54 @@ describe('a bake that is on two devices', () => {
     const { bakes, noted } = store.getState();
     expect(bakes[bakeId]!.data.pulledAt).toBeNull();
     expect(notedOf(noted, bakeId).readings).toEqual([reading(6)]);
+  });
+
+  it('is asked for where somebody has noted what is not here, and not for what is', async () => {
+    const { asked, store } = await begun({ [`/bakes/${bakeId}`]: theirs });
+    const reads = () => asked.filter((each) => each === `GET /bakes/${bakeId}`).length;
+    const noted = (n: number, gone: boolean) =>
+      store.dispatch(
+        heard(kitchenId, {
+          ...{ what: 'noted', kind: 'readings', id: bakeId, entryId: entryId(n), gone },
+        }),
+      );
+    store.dispatch(noteOf(bakeId, { kind: 'readings', entry: reading(6) }));
+    await settle();
+    noted(6, false);
+    noted(7, true);
+    await settle();
+    expect(reads()).toBe(0);
+    noted(5, false);
+    await settle();
+    expect(reads()).toBe(1);
+    // What the book has no more is gone here too.
+    expect(notedOf(store.getState().noted, bakeId).readings).toEqual([reading(5)]);
+    noted(5, true);
+    await settle();
+    expect(reads()).toBe(2);
+  });
+
+  it('is not asked for at the version that is here, nor where it is not here', async () => {
+    const { asked, store } = await begun({ [`/bakes/${bakeId}`]: theirs });
+    const reads = () => asked.filter((each) => each.startsWith('GET')).length;
+    store.dispatch(heard(kitchenId, { what: 'kept', kind: 'bakes', id: bakeId, version: 1 }));
+    store.dispatch(heard(kitchenId, { what: 'kept', kind: 'bakes', id: dayId, version: 9 }));
+    await settle();
+    expect(reads()).toBe(0);
+  });
+
+  it('of another kitchen, or not in the book yet, is not asked for after a silence', async () => {
+    const asked = book({});
+    const store = createStore();
+    const other = '00000000-0000-4000-8000-000000000012';
+    const bake = (kitchen: string, version: number) => ({
+      ...{ kitchenId: kitchen, version, data: begunBake },
+    });
+    store.dispatch(bakeArrived({ id: bakeId, bake: bake(other, 3) }));
+    store.dispatch(bakeArrived({ id: dayId, bake: bake(kitchenId, 0) }));
+    store.dispatch(heardNothingFor(kitchenId));
+    await settle();
+    expect(asked).toEqual([]);
   });
 
   it('is asked for once nobody has listened for a while', async () => {

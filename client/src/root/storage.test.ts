@@ -1,6 +1,7 @@
 /** What outlives a reload, on the device's own database (a stand-in that keeps to the standard). */
 import 'fake-indexeddb/auto';
 import { agendaTold, type Due } from '../alarm/agenda';
+import { putAway } from '../bake/bakes';
 import { notedOf } from '../bake/noted';
 import { beginBake, noteOf, takeBack } from '../bake/writing';
 import { discardFormula, editFormula, newBegun } from '../drafts/drafts';
@@ -295,6 +296,26 @@ describe('two tabs', () => {
     expect(Object.keys(bakes)).toEqual([TIN_ID]);
   });
 
+  it('have the same bakes, begun, changed and put away; and hear no more once one is shut', async () => {
+    const [mine, yours] = line();
+    const [here, there] = [tab(mine), tab(yours)];
+    here.dispatch(beginBake(TIN_ID, book.kitchen.id, begunBake));
+    here.dispatch(noteOf(TIN_ID, reading(1)));
+    await settled();
+    await moment();
+    expect(there.getState().bakes).toEqual(here.getState().bakes);
+    there.dispatch(putAway(TIN_ID));
+    await settled();
+    await moment();
+    expect([here.getState().bakes, here.getState().noted]).toEqual([{}, {}]);
+    opened.splice(0).forEach((end) => end());
+    here.dispatch(edit(161));
+    await settled();
+    await moment();
+    expect(there.getState().drafts).toEqual({});
+    expect(await names()).not.toContain(`drafts/${TART_ID}`);
+  });
+
   it('ask again for what another has brought into the book', () => {
     const [mine, yours] = line();
     const here = tab(mine);
@@ -322,7 +343,11 @@ describe('two tabs', () => {
       [`outgoing/${TART_ID}`, 'moon'],
       ['agenda/today', 'moon'],
       ['settings', 7],
+      [`bakes/${TIN_ID}`, { version: 'new' }],
+      ['noted/x', { kind: 'readings' }],
+      ['moons/1', 'full'],
     ]);
+    expect([here.getState().bakes, here.getState().noted]).toEqual([{}, {}]);
     expect(here.getState().agenda).toEqual({ today: due });
     // That it is over is no nonsense.
     yours!.postMessage([['agenda/today', null]]);

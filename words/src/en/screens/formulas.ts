@@ -1,5 +1,6 @@
 /** What the screens of `formulas` say. */
 export const formulas = {
+  'formulas.copy-of': '{name}, copy',
   'formulas.all-formulas': 'All formulas',
   'formulas.this-formula-is-not-in-the': 'There is no such formula in this kitchen.',
   'formulas.show': 'Show',

@@ -74,6 +74,7 @@ export const kitchen = {
   'kitchen.starch': 'Starch',
   'kitchen.protein': 'Protein',
   'kitchen.alcohol': 'Alcohol',
+  'kitchen.ours': '{name}, ours',
   'kitchen.called': 'Name',
   'kitchen.most-like': 'Most similar to',
   'kitchen.in-100-g-from-its-label':
