@@ -14,6 +14,7 @@ import { useWrites } from '../outgoing/useWrites';
 import { dataUnderWay, queued, type Write } from '../outgoing/writes';
 import { useDaysQuery } from '../wire/api';
 import { useAppDispatch } from '../state/state';
+import { rebased } from './rebased';
 import { notBeforeOf } from './when';
 
 const isOfDays = ({ work }: Write): boolean => work.op === 'put' && work.kind === 'days';
@@ -82,6 +83,12 @@ export const aWeekLater = (day: DayData, paces: readonly OwnPace[], now: Date): 
   paces: day.paces.length > 0 ? [...paces] : [],
 });
 
+/** A day before a change of this device and after it; others may have changed it since. */
+interface Step {
+  readonly before: DayData;
+  readonly after: DayData;
+}
+
 export type EditDay = (change: (data: DayData) => DayData, field?: string) => void;
 
 export interface DayEdits {
@@ -94,38 +101,51 @@ export interface DayEdits {
 /** Changing a day: each change is on its way to the book at once, and can be taken back. */
 export function useDayEdits(kitchenId: string, { id, version, data }: StoredDay): DayEdits {
   const write = useWriting('days', kitchenId, id);
-  const [past, setPast] = useState<readonly DayData[]>([]);
-  const [future, setFuture] = useState<readonly DayData[]>([]);
+  const [past, setPast] = useState<readonly Step[]>([]);
+  const [future, setFuture] = useState<readonly Step[]>([]);
   const [field, setField] = useState<string>();
   const edit: EditDay = useCallback(
     (change, of) => {
       const next = change(data);
       if (JSON.stringify(next) === JSON.stringify(data)) return;
-      if (of === undefined || of !== field) setPast([...past, data]);
+      const last = of !== undefined && of === field ? past.at(-1) : undefined;
+      const step = { before: last?.before ?? data, after: next };
+      setPast([...(last ? past.slice(0, -1) : past), step]);
       setField(of);
       setFuture([]);
       write(next, version);
     },
     [data, past, field, version, write],
   );
-  const step = (from: readonly DayData[], keep: () => void) => {
-    const to = from.at(-1);
-    if (!to) return undefined;
+  const moved = (
+    step: Step | undefined,
+    keep: (step: Step) => void,
+    to: (step: Step) => DayData,
+  ) => {
+    if (!step) return undefined;
     return () => {
-      keep();
+      keep(step);
       setField(undefined);
-      write(to, version);
+      write(to(step), version);
     };
   };
   return {
     edit,
-    undo: step(past, () => {
-      setPast(past.slice(0, -1));
-      setFuture([...future, data]);
-    }),
-    redo: step(future, () => {
-      setFuture(future.slice(0, -1));
-      setPast([...past, data]);
-    }),
+    undo: moved(
+      past.at(-1),
+      (step) => {
+        setPast(past.slice(0, -1));
+        setFuture([...future, step]);
+      },
+      ({ before, after }) => rebased(after, before, data),
+    ),
+    redo: moved(
+      future.at(-1),
+      (step) => {
+        setFuture(future.slice(0, -1));
+        setPast([...past, step]);
+      },
+      ({ before, after }) => rebased(before, after, data),
+    ),
   };
 }
