@@ -69,7 +69,7 @@ test('a formula changed elsewhere shows both sides, and the cook chooses', async
   expect(now.data.lines[3].amount).toBe(95);
 });
 
-test('a day changed on two devices shows both sides on its plan, and holds what is entered until the cook chooses', async ({
+test('a day changed on two devices has what both have changed; where that is the same, both sides are shown on its plan until the cook chooses', async ({
   page,
   request,
 }) => {
@@ -77,17 +77,24 @@ test('a day changed on two devices shows both sides on its plan, and holds what 
   const address = `${KITCHEN_API}/days/${new URL(page.url()).pathname.split('/').at(-1)!}`;
   const kept = async () => (await (await request.get(address)).json()) as StoredDay;
   await expect.poll(async () => (await request.get(address)).ok()).toBe(true);
-  const { version, data } = await kept();
-  // Here the line is down for a moment, and meanwhile somebody else has only two rings.
-  await page.route('**/api/**', (route) =>
-    route.request().method() === 'PUT' ? route.abort() : route.continue(),
-  );
+  /** Something is changed here while the line is down, and something else meanwhile on another device. */
+  const atOnce = async (here: readonly [string, string], there: Partial<StoredDay['data']>) => {
+    const { version, data } = await kept();
+    await page.route('**/api/**', (route) =>
+      route.request().method() === 'PUT' ? route.abort() : route.continue(),
+    );
+    await page.getByTestId(here[0]).fill(here[1]);
+    await expect(page.getByTestId('waiting-for-book')).toBeVisible();
+    const elsewhere = { writeId: randomUUID(), version, data: { ...data, ...there } };
+    expect((await request.put(address, { data: elsewhere })).ok()).toBe(true);
+    await page.unroute('**/api/**');
+  };
   await page.getByTestId('hands').click();
-  await page.getByTestId('rings').fill('6');
-  await expect(page.getByTestId('waiting-for-book')).toBeVisible();
-  const elsewhere = { writeId: randomUUID(), version, data: { ...data, rings: 2 } };
-  expect((await request.put(address, { data: elsewhere })).ok()).toBe(true);
-  await page.unroute('**/api/**');
+  await atOnce(['rings', '5'], { fridgePlaces: 7 });
+  await expect.poll(async () => (await kept()).data).toMatchObject({ rings: 5, fridgePlaces: 7 });
+  await expect(page.getByTestId('fridge')).toHaveValue('7');
+  await expect(page.getByTestId('refused-days')).toHaveCount(0);
+  await atOnce(['rings', '6'], { rings: 2 });
   await expect(page.getByTestId('refused-days')).toContainText('changed on another device');
   await expect(page.getByTestId('rings')).toHaveValue('6');
   await page.getByTestId('mixers').fill('3');

@@ -11,10 +11,10 @@ import { useCallback, useMemo, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import { useWriting } from '../equipment';
 import { useWrites } from '../outgoing/useWrites';
+import { merged } from '../outgoing/merged';
 import { dataUnderWay, queued, type Write } from '../outgoing/writes';
 import { useDaysQuery } from '../wire/api';
 import { useAppDispatch } from '../state/state';
-import { rebased } from './rebased';
 import { notBeforeOf } from './when';
 
 const isOfDays = ({ work }: Write): boolean => work.op === 'put' && work.kind === 'days';
@@ -113,7 +113,7 @@ export function useDayEdits(kitchenId: string, { id, version, data }: StoredDay)
       setPast([...(last ? past.slice(0, -1) : past), step]);
       setField(of);
       setFuture([]);
-      write(next, version);
+      write(next, version, { base: data });
     },
     [data, past, field, version, write],
   );
@@ -126,7 +126,7 @@ export function useDayEdits(kitchenId: string, { id, version, data }: StoredDay)
     return () => {
       keep(step);
       setField(undefined);
-      write(to(step), version);
+      write(to(step), version, { base: data });
     };
   };
   return {
@@ -137,7 +137,7 @@ export function useDayEdits(kitchenId: string, { id, version, data }: StoredDay)
         setPast(past.slice(0, -1));
         setFuture([...future, step]);
       },
-      ({ before, after }) => rebased(after, before, data),
+      ({ before, after }) => merged(after, before, data).value,
     ),
     redo: moved(
       future.at(-1),
@@ -145,7 +145,7 @@ export function useDayEdits(kitchenId: string, { id, version, data }: StoredDay)
         setFuture(future.slice(0, -1));
         setPast([...past, step]);
       },
-      ({ before, after }) => rebased(before, after, data),
+      ({ before, after }) => merged(before, after, data).value,
     ),
   };
 }

@@ -1,5 +1,5 @@
 import { useCallback } from 'react';
-import { queued } from '../outgoing/writes';
+import { queued, type Put } from '../outgoing/writes';
 import type { ResourceKind } from '../wire/resources';
 import { useAppDispatch } from '../state/state';
 
@@ -11,7 +11,7 @@ export function useWriting(
   kind: ResourceKind,
   kitchenId: string,
   thing: string,
-): (data: unknown, version: number, how?: { readonly unasked: boolean }) => void {
+): (data: unknown, version: number, how?: Pick<Put, 'unasked' | 'base'>) => void {
   const dispatch = useAppDispatch();
   return useCallback(
     (data, version, how) =>

@@ -17,6 +17,7 @@ const put = <K extends ResourceKind>(kind: K) =>
     data: RESOURCES[kind].shape.data,
     why: z.string().optional(),
     unasked: z.boolean().optional(),
+    base: RESOURCES[kind].shape.data.optional(),
   });
 
 /** A write as the storage has it: always of a sound thing, since nothing else is ever queued. */

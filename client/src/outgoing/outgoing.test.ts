@@ -1,7 +1,8 @@
 /** What is written reaches the book, in order and once, whatever happens on the way. */
-import type { BakeData, OvenData } from '@hollow-moon/contract';
+import type { BakeData, DayData, OvenData } from '@hollow-moon/contract';
 import { notedOf } from '../bake/noted';
 import { beginBake, changeBake, noteOf, takeBack, takeTheBooks } from '../bake/writing';
+import { emptyDay } from '../day/useDay';
 import { createStore } from '../root/store';
 import { begunBake } from '../testing/bake';
 import { accept, away, json, serve, type Sent } from '../testing/server';
@@ -266,6 +267,83 @@ describe('a write that nobody has asked for', () => {
     store.dispatch(sentAgain());
     await until(() => writes().every(({ refused }) => refused?.code === 'stale'));
     expect(writes()).toHaveLength(2);
+  });
+});
+
+describe('a day that two change at once', () => {
+  const day = { ...emptyDay(new Date('2026-11-30T12:00:00')), rings: 4, mixers: 1 };
+  const put = (data: DayData, base: DayData) =>
+    queued({
+      ...{ kitchenId, thing: id },
+      work: { op: 'put', kind: 'days', version: 1, data, base },
+    });
+  const stored = (version: number, data: DayData) => ({
+    ...{ id, version, updatedAt: '2026-11-24T03:00:00.000Z', data },
+  });
+  const stale = (data: DayData, version = 2) =>
+    json(409, { error: { code: 'stale', message: 'x', current: stored(version, data) } });
+
+  it('has what both have changed, and nobody is asked', async () => {
+    const sent = serve<DayData>([() => stale({ ...day, mixers: 3 }), accept]);
+    const { store, writes } = start();
+    store.dispatch(put({ ...day, rings: 6 }, day));
+    await until(() => writes().length === 0);
+    expect(sent).toHaveLength(2);
+    expect(sent[1]).toMatchObject({ version: 2, data: { ...day, rings: 6, mixers: 3 } });
+    // What it was made from is of no interest to the book.
+    expect(sent[1]).not.toHaveProperty('base');
+  });
+
+  it('is put together again where a third has changed it meanwhile', async () => {
+    const sent = serve<DayData>([
+      () => stale({ ...day, mixers: 3 }),
+      () => stale({ ...day, mixers: 3, fridgePlaces: 9 }, 5),
+      accept,
+    ]);
+    const { store, writes } = start();
+    store.dispatch(put({ ...day, rings: 6 }, day));
+    await until(() => writes().length === 0);
+    expect(sent[2]).toMatchObject({
+      ...{ version: 5, data: { ...day, rings: 6, mixers: 3, fridgePlaces: 9 } },
+    });
+  });
+
+  it('goes on with what is changed while the first is under way', async () => {
+    let release: () => void = () => undefined;
+    const gate = new Promise<void>((resolve) => (release = resolve));
+    const sent = serve<DayData>([() => gate.then(() => stale({ ...day, mixers: 3 })), accept]);
+    const { store, writes } = start();
+    const first = { ...day, rings: 6 };
+    store.dispatch(put(first, day));
+    await until(() => sent.length === 1);
+    store.dispatch(put({ ...first, fridgePlaces: 9 }, first));
+    release();
+    await until(() => writes().length === 0);
+    expect(sent.slice(1).map(({ version, data }) => [version, data])).toEqual([
+      [2, { ...first, mixers: 3 }],
+      [3, { ...first, mixers: 3, fridgePlaces: 9 }],
+    ]);
+  });
+
+  it('is made from what the first of several unsent changes was made from', async () => {
+    const sent = serve<DayData>([away]);
+    const { store, writes, putOven } = start();
+    // Something else is tried first, and waits: the day's changes take each other's place behind it.
+    putOven(oven, 'another');
+    await until(() => store.getState().outgoing.away !== null);
+    store.dispatch(put({ ...day, rings: 6 }, day));
+    store.dispatch(put({ ...day, rings: 6, fridgePlaces: 9 }, { ...day, rings: 6 }));
+    const [, waiting] = writes();
+    expect(waiting!.work).toMatchObject({ base: day, data: { rings: 6, fridgePlaces: 9 } });
+    expect(sent.every(({ path }) => path.endsWith('another'))).toBe(true);
+  });
+
+  it('is asked about where both have changed the same', async () => {
+    serve<DayData>([() => stale({ ...day, rings: 2, mixers: 3 })]);
+    const { store, writes } = start();
+    store.dispatch(put({ ...day, rings: 6 }, day));
+    await until(() => writes()[0]?.refused?.code === 'stale');
+    expect(writes()[0]!.work).toMatchObject({ data: { rings: 6, mixers: 1 } });
   });
 });
 

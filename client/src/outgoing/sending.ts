@@ -5,12 +5,14 @@ import { settled } from '../device/storage';
 import type { AppDispatch, RootState } from '../state/state';
 import {
   acknowledged,
+  blended,
   insisted,
   isUnasked,
   nextToSend,
   notReached,
   overtaken,
   putsWithdrawn,
+  putTogether,
   queued,
   refused,
   saysTheSame,
@@ -65,9 +67,14 @@ function createSender() {
       return false;
     }
     const current = staleOf({ refused: refusal });
-    if (current && (isUnasked(write) || saysTheSame(write, current)))
+    if (current && (isUnasked(write) || saysTheSame(write, current))) {
       dispatch(overtaken({ id, stored: current }));
-    else dispatch(refused({ id, refusal }));
+      return true;
+    }
+    const data = current && putTogether(write, current);
+    dispatch(
+      data === undefined ? refused({ id, refusal }) : blended({ id, stored: current!, data }),
+    );
     return true;
   }
 

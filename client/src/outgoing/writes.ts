@@ -9,20 +9,26 @@ import type {
 import { createAction, createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { v4 as uuid } from 'uuid';
 import type { Refused, ResourceKind, StoredThing } from '../wire/resources';
+import { merged } from './merged';
 import type { AppThunk } from '../state/state';
+
+/** A thing as it shall be. */
+export interface Put {
+  readonly op: 'put';
+  readonly kind: ResourceKind;
+  /** Version it was made from; 0 for a new one. */
+  readonly version: number;
+  readonly data: unknown;
+  readonly why?: string | undefined;
+  /** Nobody has asked for it: where the book has another version by then, it is given up without a word. */
+  readonly unasked?: boolean | undefined;
+  /** What it was made from, where it may be put together with what somebody else has made of the same. */
+  readonly base?: unknown;
+}
 
 /** What is asked of the book: a thing as it shall be, an entry of a bake or a day more, or one less. */
 export type Work =
-  | {
-      readonly op: 'put';
-      readonly kind: ResourceKind;
-      /** Version it was made from; 0 for a new one. */
-      readonly version: number;
-      readonly data: unknown;
-      readonly why?: string | undefined;
-      /** Nobody has asked for it: where the book has another version by then, it is given up without a word. */
-      readonly unasked?: boolean | undefined;
-    }
+  | Put
   | { readonly op: 'note'; readonly kind: 'readings'; readonly entry: Reading }
   | { readonly op: 'note'; readonly kind: 'wobbles'; readonly entry: WobbleCheck }
   | { readonly op: 'note'; readonly kind: 'deeds'; readonly entry: DeedData }
@@ -70,10 +76,20 @@ const isPut = (write: Write): boolean => write.work.op === 'put';
 export const isUnasked = ({ work }: Pick<Write, 'work'>): boolean =>
   work.op === 'put' && work.unasked === true;
 
-const askedFor = <W extends Extract<Work, { readonly op: 'put' }>>(work: W): W => {
-  const { unasked: _unasked, ...asked } = work;
-  return asked as W;
-};
+const askedFor = ({ unasked: _unasked, ...asked }: Put): Put => asked;
+
+/** A write in place of an earlier one that the book does not have: made from what that was made from. */
+const inPlaceOf = (work: Put, earlier: Work): Put =>
+  earlier.op === 'put' && earlier.base !== undefined && work.base !== undefined
+    ? { ...work, base: earlier.base }
+    : work;
+
+/** A write that came from an older version, put together with what the book has; nothing where both have changed the same. */
+export function putTogether({ work }: Pick<Write, 'work'>, stored: StoredThing): unknown {
+  if (work.op !== 'put' || work.base === undefined) return undefined;
+  const { value, clear } = merged<object>(work.base as object, work.data as object, stored.data);
+  return clear ? value : undefined;
+}
 
 /** The work with the version the book has now, where it depends on one. */
 const over = (work: Work, version: number): Work =>
@@ -100,8 +116,10 @@ const slice = createSlice({
         const order = replaced?.order ?? (all.at(-1)?.order ?? 0) + 1;
         const rest = without(state.writes, (write) => write === replaced);
         // What a cook has changed is still in it.
-        const asked = replaced && !isUnasked(replaced);
-        const work = asked && payload.work.op === 'put' ? askedFor(payload.work) : payload.work;
+        const work =
+          replaced && !isUnasked(replaced) && payload.work.op === 'put'
+            ? inPlaceOf(askedFor(payload.work), replaced.work)
+            : payload.work;
         // What is in dispute stays so, whatever is changed meanwhile, until the cook has said whose is to hold.
         const refused = replaced && staleOf(replaced) ? replaced.refused : null;
         const write: Write = { ...payload, work, order, tried: refused !== null, refused };
@@ -151,6 +169,29 @@ const slice = createSlice({
     ): Outgoing {
       const { [id]: _done, ...writes } = state.writes;
       return { writes, away: null };
+    },
+    /** Put together with what somebody else has made of the same; what was changed meanwhile goes on from that. */
+    blended(
+      state,
+      {
+        payload: { id, stored, data },
+      }: PayloadAction<{ id: string; stored: StoredThing; data: unknown }>,
+    ): Outgoing {
+      const write = state.writes[id];
+      if (write?.work.op !== 'put') return state;
+      const { work, thing } = write;
+      const again = { ...work, version: stored.version, data, base: stored.data };
+      const writes = Object.values(state.writes).map((each): Write => {
+        if (each.id === id) return { ...each, work: again, tried: false, refused: null };
+        if (each.thing !== thing || each.work.op !== 'put') return each;
+        const { value } = merged(work.data as object, each.work.data as object, data as object);
+        return { ...each, work: { ...each.work, data: value, base: data } };
+      });
+      return {
+        ...state,
+        writes: Object.fromEntries(writes.map((each) => [each.id, each])),
+        away: null,
+      };
     },
     /** The book could not be asked. */
     notReached: (state, { payload }: PayloadAction<Refused>): Outgoing => ({
@@ -210,6 +251,7 @@ export const {
   acknowledged,
   refused,
   overtaken,
+  blended,
   notReached,
   insisted,
   withdrawn,
