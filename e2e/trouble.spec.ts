@@ -92,7 +92,7 @@ test('a day changed on two devices has what both have changed; where that is the
   await page.getByTestId('hands').click();
   await atOnce(['rings', '5'], { fridgePlaces: 7 });
   await expect.poll(async () => (await kept()).data).toMatchObject({ rings: 5, fridgePlaces: 7 });
-  await expect(page.getByTestId('fridge')).toHaveValue('7');
+  await expect(page.getByTestId('fridge-places')).toHaveValue('7');
   await expect(page.getByTestId('refused-days')).toHaveCount(0);
   await atOnce(['rings', '6'], { rings: 2 });
   await expect(page.getByTestId('refused-days')).toContainText('changed on another device');
