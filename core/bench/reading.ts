@@ -1,4 +1,5 @@
 // How long a pasted list takes to read: 100 lines of the corpus of each language, as the review does after each letter typed.
+import { DE } from '../src/written/corpus/de';
 import { EN } from '../src/written/corpus/en';
 import { ES } from '../src/written/corpus/es';
 import { FR } from '../src/written/corpus/fr';
@@ -9,7 +10,9 @@ import { readRecipe, type Language } from '../src/written';
 const BUDGET_MS = 50;
 const ROUNDS = 25;
 
-const TEXTS: Readonly<Record<Language, string>> = { en: EN, pt: PT, fr: FR, es: ES };
+const TEXTS: Readonly<Record<Language, string>> = {
+  ...{ en: EN, de: DE, pt: PT, fr: FR, es: ES },
+};
 
 for (const [language, corpus] of Object.entries(TEXTS)) {
   const lines = corpus

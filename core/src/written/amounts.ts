@@ -100,6 +100,11 @@ const SPLITS: Readonly<Record<Language, readonly RegExp[]>> = {
     /([\d.,/]+)\s*([a-z]+)?\s+of (?:it|them|which|this|that|the \w+)\b/iu,
     /(?:of which|reserve|reserving|keep(?:ing)?(?: back)?|hold(?:ing)? back|set(?:ting)? aside|less|minus)\s+([\d.,/]+)\s*([a-z]+)?/iu,
   ],
+  de: [
+    /davon\s+([\d.,/]+)\s*([a-z]+)?/iu,
+    /([\d.,/]+)\s*([a-z]+)?\s+(?:davon|beiseite)/iu,
+    /(?:abzüglich|minus)\s+([\d.,/]+)\s*([a-z]+)?/iu,
+  ],
   pt: [
     /([\d.,/]+)\s*([a-zç]+)?\s+para\s+(?:o|a|os|as)\b/iu,
     /(?:reserv\p{L}+|menos|guarde|guardando)\s+([\d.,/]+)\s*([a-zç]+)?/iu,

@@ -1,6 +1,14 @@
 import { foldWords } from './fold';
 import type { Language } from './language';
 
+/** German words with every ending they may have: "kalt" as kalte, kalter, kaltes, kalten, kaltem. */
+const inflected = (words: string): string =>
+  words
+    .trim()
+    .split(/\s+/)
+    .flatMap((word) => ['', 'e', 'er', 'es', 'en', 'em'].map((ending) => word + ending))
+    .join(' ');
+
 /**
  * Words that may stand beside the name of an ingredient without making another food of it: its size, its
  * state, what it stands in, how it is cut. Whatever is not among them makes a reading doubtful, so that
@@ -22,6 +30,20 @@ const HARMLESS: Readonly<Record<Language, string>> = {
     and torn reserved strong table sea
     homemade wide narrow weight net drops drop strip strips
     grade size sized
+  `,
+  de: `
+    ${inflected(`
+      groß klein mittelgroß mittler fein grob frisch kalt eiskalt gekühlt warm lauwarm heiß kochend
+      weich zimmerwarm flüssig geschmolzen zerlassen fest reif ganz halb halbiert geviertelt
+      geschnitten gewürfelt gehackt gehobelt gerieben abgerieben ausgepresst gepresst passiert gesiebt
+      geschält entkernt entsteint gewaschen abgetropft verquirlt geschlagen steif getrennt gefroren
+      tiefgekühlt aufgetaut gut säuerlich unbehandelt ungesalzen zerkleinert zerbröselt zerdrückt
+      gemahlen geröstet ausgekratzt aufgeschlitzt längs
+    `)}
+    der die das dem den des ein eine einen einer und in im aus je etwa circa ca bio größe gr s m l xl
+    type typ würfel würfeln stücke stücken stückchen scheiben spalten stifte raspel hälften mark kerne
+    sehr möglichst noch mehr evtl eventuell optional nach bedarf zimmertemperatur
+    dose dosen glas gläser becher packung packungen pck päckchen beutel flasche würfelchen
   `,
   pt: `
     em de da do das dos o a os as um uma uns umas cada mais bem muito fino fina finos finas finamente
@@ -75,6 +97,7 @@ const PAIRS =
 /** Words after which a line says what for, where and how, and names nothing any more. */
 const PURPOSE: Readonly<Record<Language, string>> = {
   en: 'for to from in at plus with until on as or such reserving reserve less minus keep hold',
+  de: 'für zum zur mit plus bis davon oder als wie minus abzüglich',
   pt: 'para com mais ou até reservando reserve reservar menos como',
   fr: 'pour avec plus ou jusque dont réserver réservez moins comme',
   es: 'para con más o hasta reservando reserve reservar menos como',

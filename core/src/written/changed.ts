@@ -12,6 +12,11 @@ const CHANGES: Readonly<Record<Language, string>> = {
     gluten dairy lactose pea hemp lupin chickpea barley sesame millet cocoa chocolate honey
     dried extract malted powder powdered dehydrated substitute replacer alternative imitation
   `,
+  de: `
+    mandel cashew kastanie kokos haselnuss nuss erdnuss pistazie walnuss buchweizen mais hafer kartoffel
+    quinoa reis roggen soja dinkel gluten laktose vegan ziege schaf erbse hanf lupine kichererbse gerste
+    sesam hirse kakao schokolade honig pulver getrocknet ersatz vollkorn pflanzlich
+  `,
   pt: `
     amêndoa amendoim avelã castanha caju coco noz pistache pistácio pó seco seca arroz aveia batata
     centeio espelta grão milho soja cabra ovelha glúten lactose vegan vegana vegetal substituto
@@ -27,7 +32,7 @@ const CHANGES: Readonly<Record<Language, string>> = {
 };
 
 /** What joins a name to what changes it: "leite de amêndoa", "lait d'amande", "cream of rice". */
-const JOINS = /^(?:a|au|aux|con|de|do|da|del|des|du|d|em|en|of|sin|sem|sans)$/;
+const JOINS = /^(?:a|au|aux|con|de|do|da|del|des|du|d|em|en|of|sin|sem|sans|mit|ohne|aus|von)$/;
 
 const SETS: Partial<Record<Language, ReadonlySet<string>>> = {};
 

@@ -5,6 +5,7 @@
  */
 import { findIngredient, type Ingredient } from '../ingredients';
 import { gramsPerUnit, lineGrams, type LineUnit } from '../formula';
+import { DE } from './corpus/de';
 import { EN } from './corpus/en';
 import { ES } from './corpus/es';
 import { FR } from './corpus/fr';
@@ -14,7 +15,9 @@ import { languageOf, readList } from './recipe';
 import { readLine, type WrittenLine } from './read';
 import { WORDS } from './words';
 
-const TEXTS: Readonly<Record<Language, string>> = { en: EN, pt: PT, fr: FR, es: ES };
+const TEXTS: Readonly<Record<Language, string>> = {
+  ...{ en: EN, de: DE, pt: PT, fr: FR, es: ES },
+};
 
 interface Case {
   readonly language: Language;
@@ -159,7 +162,7 @@ describe('a line that changes its food is never taken for the plain one', () => 
   });
 });
 
-it('weighs a list of its own the same in four notations', () => {
+it('weighs a list of its own the same in five notations', () => {
   const grams = (text: string, language: Language) =>
     readList(text, language).map((line) => {
       if (line.amount.kind !== 'exact') throw new Error(`no amount: ${line.text}`);
@@ -183,6 +186,7 @@ it('weighs a list of its own the same in four notations', () => {
   expect(grams('50 cl de lait\n2 c. à s. de sucre\n1 200 g de farine\n2 jaunes', 'fr')).toEqual(
     english,
   );
+  expect(grams('0,5 l Milch\n2 EL Zucker\n1.200 g Mehl\n2 Eigelb', 'de')).toEqual(english);
   expect(grams('½ l de leche\n2 cdas de azúcar\n1.200 g de harina\n2 yemas', 'es')).toEqual(
     english,
   );

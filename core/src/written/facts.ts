@@ -20,33 +20,34 @@ const COUNTS: Readonly<Record<string, number>> = {
   ...{ one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10 },
   ...{ twelve: 12, dozen: 12, quatro: 4, cuatro: 4, quatre: 4, seis: 6, oito: 8, ocho: 8, huit: 8 },
   ...{ dois: 2, duas: 2, dos: 2, deux: 2, três: 3, tres: 3, trois: 3, cinco: 5, cinq: 5 },
+  ...{ zwei: 2, drei: 3, vier: 4, fünf: 5, sechs: 6, acht: 8, zehn: 10, zwölf: 12 },
   ...{ dez: 10, diez: 10, dix: 10, doze: 12, doce: 12, douze: 12 },
 };
 
 const COUNT = String.raw`(\d{1,3}|${Object.keys(COUNTS).join('|')})`;
 
 const SERVES = new RegExp(
-  String.raw`(?:\b(?:serves|feeds|servings?|portions?|por[çc][õo]es|pour|para|rende|rinde|serve|raciones|porciones|parts?)\s*:?\s*(?:about\s+|for\s+|cerca de\s+|environ\s+|unas\s+)?${COUNT}\b(?:\s*(?:people|pessoas|personnes|personas|por[çc][õo]es|parts?|porciones|raciones|fatias))?)|(?:\b${COUNT}\s+(?:servings?|portions?|people|slices|pessoas|por[çc][õo]es|fatias|personnes|parts?|personas|porciones|raciones)(?!\p{L}))`,
+  String.raw`(?:\b(?:serves|feeds|servings?|portions?|portionen|für|por[çc][õo]es|pour|para|rende|rinde|serve|raciones|porciones|parts?)\s*:?\s*(?:about\s+|for\s+|cerca de\s+|environ\s+|unas\s+)?${COUNT}\b(?:\s*(?:people|personen|portionen|stücke?|pessoas|personnes|personas|por[çc][õo]es|parts?|porciones|raciones|fatias))?)|(?:\b${COUNT}\s+(?:servings?|portions?|people|slices|personen|portionen|stücke?|pessoas|por[çc][õo]es|fatias|personnes|parts?|personas|porciones|raciones)(?!\p{L}))`,
   'iu',
 );
 /** "Pour" and "para" open other things too: a number of people or portions has to follow. */
-const NEEDS_PEOPLE = /^(?:pour|para)\b/iu;
+const NEEDS_PEOPLE = /^(?:pour|para|für)(?!\p{L})/iu;
 const PEOPLE =
-  /(?:people|pessoas|personnes|personas|por[çc][õo]es|parts?|porciones|raciones|fatias)\s*[.)]?/iu;
+  /(?:people|personen|portionen|stücke?|pessoas|personnes|personas|por[çc][õo]es|parts?|porciones|raciones|fatias)\s*[.)]?/iu;
 
 const MAKES = new RegExp(
-  String.raw`\b(?:makes|yields?|faz|d[áa]|rende|donne|salen|hace)\s*:?\s*(?:about\s+|cerca de\s+|environ\s+|unas\s+)?${COUNT}(?!\p{L})`,
+  String.raw`\b(?:makes|yields?|ergibt|faz|d[áa]|rende|donne|salen|hace)\s*:?\s*(?:about\s+|cerca de\s+|environ\s+|unas\s+)?${COUNT}(?!\p{L})`,
   'iu',
 );
 
 /** What stands in an oven one beside another; a number before it counts them, its size may stand between. */
 const IN_VESSELS = new RegExp(
-  String.raw`\b(?:for|makes|yields?|fills|pour|para|faz|rende|rinde|donne|salen|hace)\s*:?\s*(?:about\s+|cerca de\s+|environ\s+|unas\s+)?${COUNT}\s+(?:\d{1,2}(?:[.,]\d)?[\s-]*(?:cm|mm|inch|in|″|”|")[\s-]*)?(?:(?:small|large|mini|individual|round|petits?|petites?|grands?|pequen[oa]s|grandes|individua(?:is|les))\s+){0,2}(?:tins?|pans?|plates?|rings?|dishes|moulds?|molds?|ramekins?|pots?|pies?|tarts?|tartlets?|formas?|forminhas?|aros?|tarteiras?|tortas?|tartes?|tarteletes?|tarteletas?|potinhos?|moules?|cercles?|ramequins?|tartelettes?|petits pots|moldes?|moldecitos?|flaneras?|tartas?|tartaletas?|tarritos?)(?!\p{L})`,
+  String.raw`\b(?:for|makes|yields?|fills|für|ergibt|pour|para|faz|rende|rinde|donne|salen|hace)\s*:?\s*(?:about\s+|cerca de\s+|environ\s+|unas\s+)?${COUNT}\s+(?:\d{1,2}(?:[.,]\d)?[\s-]*(?:cm|mm|inch|in|″|”|")[\s-]*)?(?:(?:small|large|mini|individual|round|petits?|petites?|grands?|pequen[oa]s|grandes|individua(?:is|les))\s+){0,2}(?:tins?|pans?|plates?|rings?|dishes|moulds?|molds?|ramekins?|pots?|pies?|tarts?|tartlets?|formas?|forminhas?|aros?|tarteiras?|tortas?|tartes?|tarteletes?|tarteletas?|potinhos?|moules?|cercles?|ramequins?|tartelettes?|petits pots|moldes?|moldecitos?|flaneras?|tartas?|tartaletas?|tarritos?|förmchen|formen|springformen|tarteformen|törtchen|gläser|ringe)(?!\p{L})`,
   'iu',
 );
 
 const TIN_WORDS =
-  /\b(?:tins?|pans?|plates?|rings?|dish(?:es)?|moulds?|molds?|ramekins?|forma|formas|aro|tarteira|tarteiras|moules?|cercles?|plat|moldes?|pie plate)(?!\p{L})/iu;
+  /\b(?:tins?|pans?|plates?|rings?|dish(?:es)?|moulds?|molds?|ramekins?|forma|formas|aro|tarteira|tarteiras|moules?|cercles?|plat|moldes?|pie plate|spring-?form(?:en)?|tarte-?form(?:en)?|quiche-?form|back-?form|kuchen-?form|pie-?form|tortenring|förmchen|(?:eine|der|die|einer|runde|gefettete) form)(?!\p{L})/iu;
 const LENGTH =
   /(\d{1,2}(?:[.,]\d{1,2})?)(?:\s*(1\/2|1\/4|3\/4|½|¼|¾))?[\s-]*(cm|mm|inch(?:es)?|in\b|″|”|"|'')/iu;
 const FRACTIONS: Readonly<Record<string, number>> = {
@@ -54,13 +55,15 @@ const FRACTIONS: Readonly<Record<string, number>> = {
 };
 
 const OVEN =
-  /(\d{3})\s*(?:(?:°|º|degrees?|deg\.?|graus|grados|degr[ée]s)\s*([CF](?!\p{L}))?|([CF])(?!\p{L}))/iu;
+  /(\d{3})\s*(?:(?:°|º|degrees?|deg\.?|grad|graus|grados|degr[ée]s)\s*([CF](?!\p{L}))?|([CF])(?!\p{L}))/iu;
 const GAS = /\bgas(?:\s*mark)?\s*(\d|½|¼)/iu;
 const BAKING =
-  /\b(?:bak\p{L}*|oven|cook|forno|ass\p{L}+|leve|four|cui\p{L}+|enfourn\p{L}+|horn\p{L}+|coc\p{L}+)/iu;
-const FAN = /\b(?:fan|convection|ventilad[oa]|chaleur tournante|con aire|ventil[ée])/iu;
-const BATH = /\b(?:water bath|bain[- ]marie|banho[- ]maria|ba[ñn]o (?:de )?mar[íi]a)/iu;
-const MINUTES = /(?:(\d{1,3})\s*(?:-|–|to|a|à|ou|or)\s*)?(\d{1,3})\s*(?:min(?:ute|uto)?s?\b|')/iu;
+  /\b(?:bak\p{L}*|oven|cook|(?:vor|blind)?back\p{L}*|gebacken|ofen|backofen|vorheiz\p{L}*|forno|ass\p{L}+|leve|four|cui\p{L}+|enfourn\p{L}+|horn\p{L}+|coc\p{L}+)/iu;
+const FAN =
+  /\b(?:fan|convection|umluft|heißluft|ventilad[oa]|chaleur tournante|con aire|ventil[ée])/iu;
+const BATH = /\b(?:water bath|wasserbad|bain[- ]marie|banho[- ]maria|ba[ñn]o (?:de )?mar[íi]a)/iu;
+const MINUTES =
+  /(?:(\d{1,3})\s*(?:-|–|to|bis|a|à|ou|or)\s*)?(\d{1,3})\s*(?:min(?:ute|uto|uten)?s?\b|')/iu;
 
 const countOf = (word: string): number => COUNTS[word.toLowerCase()] ?? Number(word);
 

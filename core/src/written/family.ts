@@ -1,20 +1,26 @@
 import type { Family } from '../formula';
 import type { Ingredient } from '../ingredients';
 
-/** What a name says of the filling, in four languages; the first that is found counts. Common practice. */
+/** What a name says of the filling, in five languages; the first that is found counts. Common practice. */
 const BY_NAME: readonly (readonly [RegExp, Family])[] = [
-  [/\bcurd\b|lemon (?:tart|pie)|tarte (?:au|aux) citrons?|tarte de lim[ãa]o/iu, 'curd'],
-  [/pastry cream|cr[èe]me p[âa]tissi[èe]re|creme de pasteleiro|crema pastelera/iu, 'starch-cream'],
   [
-    /cheesecake|cream cheese|quark|ricotta|queijada|quesada|tarta de queso|fromage blanc/iu,
+    /\bcurd\b|lemon (?:tart|pie)|zitronen-?tarte|tarte (?:au|aux) citrons?|tarte de lim[ãa]o/iu,
+    'curd',
+  ],
+  [
+    /pastry cream|konditorcreme|cr[èe]me p[âa]tissi[èe]re|creme de pasteleiro|crema pastelera/iu,
+    'starch-cream',
+  ],
+  [
+    /cheesecake|käsekuchen|topfenkuchen|cream cheese|quark|ricotta|queijada|quesada|tarta de queso|fromage blanc/iu,
     'fresh-cheese',
   ],
   [
-    /frangipane|almond cream|nut cream|cr[èe]me d.amandes?|creme de am[êe]ndoa|crema de almendra/iu,
+    /frangipane|almond cream|nut cream|mandelcreme|cr[èe]me d.amandes?|creme de am[êe]ndoa|crema de almendra/iu,
     'nut-cream',
   ],
-  [/pumpkin|squash|sweet potato|parsnip|potiron|ab[óo]bora|calabaza/iu, 'puree-custard'],
-  [/pecan pie|walnut tart|syrup/iu, 'syrup-nut'],
+  [/pumpkin|kürbis|squash|sweet potato|parsnip|potiron|ab[óo]bora|calabaza/iu, 'puree-custard'],
+  [/pecan pie|walnut tart|pekannuss-?tarte|syrup/iu, 'syrup-nut'],
   [/clafoutis|batter|far breton/iu, 'batter-custard'],
   [/no[- ]bake|panna ?cotta|mousse|torta fria|tarta fr[íi]a|bavarois|ganache/iu, 'cold-set'],
 ];

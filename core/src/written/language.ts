@@ -2,11 +2,12 @@ import type { ParseIngredientOptions, UnitOfMeasureDefinitions } from 'parse-ing
 import type { LineUnit } from '../formula';
 
 /** Languages in which a list may be written. */
-export const LANGUAGES = ['en', 'pt', 'fr', 'es'] as const;
+export const LANGUAGES = ['en', 'de', 'pt', 'fr', 'es'] as const;
 export type Language = (typeof LANGUAGES)[number];
 
 export const LANGUAGE_NAMES: Readonly<Record<Language, string>> = {
   en: 'English',
+  de: 'German',
   pt: 'Portuguese',
   fr: 'French',
   es: 'Spanish',
@@ -19,17 +20,24 @@ export type WrittenUnit = LineUnit | 'by-eye';
 type Spellings = Readonly<Partial<Record<WrittenUnit, readonly string[]>>>;
 
 const METRIC: Spellings = {
-  g: ['g', 'gr', 'gram', 'grams', 'gramme', 'grammes', 'grama', 'gramas', 'gramo', 'gramos'],
-  kg: ['kg', 'kilo', 'kilos', 'quilo', 'quilos'],
-  ml: ['ml', 'mL', 'millilitre', 'millilitres', 'milliliter', 'milliliters', 'mililitros'],
+  g: [
+    ...['g', 'gr', 'gram', 'grams', 'gramme', 'grammes', 'grama', 'gramas', 'gramo', 'gramos'],
+    'Gramm',
+  ],
+  kg: ['kg', 'kilo', 'kilos', 'quilo', 'quilos', 'Kilogramm', 'Kilo'],
+  ml: [
+    ...['ml', 'mL', 'millilitre', 'millilitres', 'milliliter', 'milliliters', 'mililitros'],
+    'Milliliter',
+  ],
   cl: ['cl', 'cL'],
   dl: ['dl', 'dL'],
-  l: ['l', 'L', 'litre', 'litres', 'liter', 'liters', 'litro', 'litros'],
+  l: ['l', 'L', 'litre', 'litres', 'liter', 'liters', 'litro', 'litros', 'Liter'],
 };
 
 /**
  * Cups and spoons of each language. A Brazilian cup is 240 mL and a spoon of soup 15: within 2 % of
- * the US ones, which stand for them here. Source: common practice.
+ * the US ones, which stand for them here. A German cup is whatever stands in the cupboard, and a German pound 500 g: both
+ * are asked. Source: common practice.
  */
 const KITCHEN: Readonly<Record<Language, Spellings>> = {
   en: {
@@ -66,6 +74,23 @@ const KITCHEN: Readonly<Record<Language, Spellings>> = {
       'grating',
       'sprinkling',
       'little',
+    ],
+  },
+  de: {
+    tbsp: ['EL', 'Esslöffel', 'Eßlöffel', 'Essl', 'Essl.', 'El'],
+    tsp: ['TL', 'Teelöffel', 'Teel', 'Teel.', 'Tl'],
+    'by-eye': [
+      'Prise',
+      'Prisen',
+      'Msp',
+      'Msp.',
+      'Messerspitze',
+      'Messerspitzen',
+      'Spritzer',
+      'Schuss',
+      'Tropfen',
+      'Handvoll',
+      'Stich',
     ],
   },
   pt: {
@@ -166,6 +191,12 @@ const PIECES: Readonly<Record<Language, Readonly<Record<string, string>>>> = {
     pod: 'pod pods',
     sachet: 'sachet sachets envelope envelopes',
   },
+  de: {
+    leaf: 'Blatt blatt Blätter blätter',
+    pod: 'Schote schote Schoten schoten',
+    stick: 'Stange stange Stangen stangen',
+    sachet: 'Päckchen päckchen Pck pck Pckg pckg Beutel beutel Tütchen tütchen',
+  },
   pt: {
     leaf: 'folha folhas',
     pod: 'fava favas vagem vagens',
@@ -227,12 +258,21 @@ const NOT_UNITS = ['small', 'medium', 'large', 'c', 'can', 'cans', 'package', 'p
 /** Whether a word, with or without its point, is a unit of a language's lists. */
 export function isUnit(word: string, language: Language): boolean {
   const bare = word.replace(/\.$/, '');
-  return Object.values(unitsOf(language)).some((unit) => unit.alternates?.includes(bare));
+  return Object.values(unitsOf(language)).some(
+    ({ short, alternates }) => short === bare || alternates?.includes(bare),
+  );
 }
 
 /** How the general parser is set up for each language. */
 export const PARSER: Readonly<Record<Language, ParseIngredientOptions>> = {
   en: { additionalUOMs: unitsOf('en'), ignoreUOMs: NOT_UNITS, round: false },
+  de: {
+    additionalUOMs: unitsOf('de'),
+    ignoreUOMs: NOT_UNITS,
+    round: false,
+    rangeSeparators: ['bis', 'oder'],
+    descriptionStripPrefixes: ['von'],
+  },
   pt: {
     additionalUOMs: unitsOf('pt'),
     ignoreUOMs: NOT_UNITS,

@@ -102,6 +102,7 @@ function foundIn(tokens: readonly Token[], names: readonly Lexicon[]): Found[] {
 /** What has been done to a food, by the ending of the word. */
 const DONE: Readonly<Record<Language, RegExp>> = {
   en: /(?:ed|ing|ly)$/,
+  de: /^(?:ge|zer|ver|ab|aus|auf|ent)\p{L}+(?:t|en|te|ter|tes|ten|ene|ener|enes|enen)$/u,
   pt: /[ai]d[oa]$|mente$/,
   fr: /(?:e|ee|i|ie|u|ue|ant|ement)$/,
   es: /[ai]d[oa]$|mente$/,
@@ -122,12 +123,21 @@ function isWhole(tokens: readonly Token[], { first, length }: Found, language: L
   );
 }
 
+/** What offers another thing, as words are folded. */
+const OR: Readonly<Record<Language, readonly string[]>> = {
+  en: ['or'],
+  de: ['oder'],
+  pt: ['ou'],
+  fr: ['ou'],
+  es: ['o', 'ou'],
+};
+
 /** Whether another food is offered in its place: "butter or margarine". */
 const isEither = (tokens: readonly Token[], found: readonly Found[], language: Language): boolean =>
   found.length > 1 &&
   tokens.some(
     ({ word }, at) =>
-      (language === 'en' ? word === 'or' : word === 'ou' || (language === 'es' && word === 'o')) &&
+      OR[language].includes(word) &&
       found.some(({ first }) => first > at) &&
       found.some(({ first }) => first < at),
   );

@@ -45,7 +45,7 @@ const withoutMark = (text: string): string =>
 
 /** Units so large that a thousand of them is no recipe, which tells "1,250 kg" from "1,250 g". */
 const LARGE =
-  /^\s*(?:kg|kilos?|quilos?|l\b|lit(?:er|re|ro)s?|cups?|lbs?|pounds?|oz|ounces?|tbsp|tsp|c\b|colher|cda|cucharada|taza|x[ií]cara|ch[aá]vena|cuill)/iu;
+  /^\s*(?:kg|kilos?|quilos?|l\b|lit(?:er|re|ro)s?|cups?|lbs?|pounds?|oz|ounces?|tbsp|tsp|c\b|colher|cda|cucharada|taza|x[ií]cara|ch[aá]vena|cuill|tassen?\b|el\b|tl\b|pfund)/iu;
 
 /** A number with one separator and three digits after it, and what follows it. */
 const THREE = /(?<![\d.,/])(\d{1,3})([.,])(\d{3})(?![\d.,/])/;
@@ -74,7 +74,7 @@ function plainNumber(number: string, after: string, language: Language): string 
 
 /** Words for what a food is packed in, after an amount of it: the number before counts packs. */
 const PACKS =
-  'tins?|cans?|jars?|packets?|packages?|packs?|blocks?|cartons?|tubs?|bags?|bottles?|latas?|pacotes?|frascos?|caixas?|bo[iî]tes?|paquets?|pots?|briques?|paquetes?|botes?|tarros?|cajas?|sobres?';
+  'tins?|cans?|jars?|packets?|packages?|packs?|blocks?|cartons?|tubs?|bags?|bottles?|latas?|pacotes?|frascos?|caixas?|bo[iî]tes?|paquets?|pots?|briques?|paquetes?|botes?|tarros?|cajas?|sobres?|dosen?|p[äa]ckchen|packung(?:en)?|becher|glas|gl[äa]ser|flaschen?';
 
 /** Whether a text speaks of something packed. */
 export const PACK = new RegExp(String.raw`\b(?:${PACKS})\b`, 'iu');
@@ -108,7 +108,7 @@ const plainNumbers = (text: string, language: Language): string =>
 
 /** An amount that comes after what it measures, "butter 100 g", put before it. */
 const LAST = new RegExp(
-  String.raw`^([^\d½⅓⅔¼¾]{2,80}?)[\s:,.–-]+(${NUMBER}(?:\s*(?:-|to|a|à|o)\s*${NUMBER})?\s*(?:[\p{L}.]{1,14})?)\s*$`,
+  String.raw`^([^\d½⅓⅔¼¾]{2,80}?)[\s:,.–-]+(${NUMBER}(?:\s*(?:-|to|a|à|o|bis)\s*${NUMBER})?\s*(?:[\p{L}.]{1,14})?)\s*$`,
   'iu',
 );
 

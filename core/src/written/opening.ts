@@ -20,6 +20,7 @@ function openersOf(language: Language) {
     ),
     rough: new RegExp(`^(?:${anyOf(ABOUT[language])})\\s*(?=\\S)`, 'iu'),
     measure: new RegExp(`^(${anyOf(MEASURE_WORDS)})\\s+(?=\\S)`, 'iu'),
+    between: new RegExp(`^(${NUMBER}\\s+)(${anyOf(MEASURE_WORDS)})\\s+(\\p{L}[\\p{L}.]*)`, 'iu'),
     word: new RegExp(`^(${anyOf(numbers)})\\s+(?=\\S)`, 'iu'),
     byEye: new RegExp(`(?:^|[\\s,(])(?:${anyOf(BY_EYE[language])})(?=$|[\\s,.;)'])`, 'iu'),
     few: FEW[language],
@@ -29,6 +30,7 @@ function openersOf(language: Language) {
 /** "A few drops of": so little that nobody counts it. */
 const FEW: Readonly<Record<Language, RegExp>> = {
   en: /^(?:a few|a couple of|a good|a generous|a small|a large|a tiny|a big)\s+/iu,
+  de: /^(?:ein paar|einige|eine gute|eine kleine|eine große|ein kleiner|ein guter)\s+/iu,
   pt: /^(?:umas|uns|algumas|alguns|uma boa|uma pequena)\s+(?=gota|pitada|fio|punhado)/iu,
   fr: /^(?:quelques|une bonne|une petite|une grosse|un petit|un bon)\s+/iu,
   es: /^(?:unas|unos|una buena|un buen|una pequeña|un pequeño)\s+(?=gota|pizca|chorr|puñado)/iu,
@@ -67,6 +69,12 @@ export function opened(text: string, language: Language) {
     const after = openers.measure.exec(rest.slice(number[0].length));
     if (after) qualifiers.push(after[1]!.toLowerCase());
     rest = `${plain} ${rest.slice(number[0].length + (after?.[0].length ?? 0))}`;
+  }
+  // "2 gehäufte EL": the same after a number in figures, where a unit follows.
+  const [heaped, many, how, unit] = openers.between.exec(rest) ?? [];
+  if (heaped !== undefined && isUnit(unit!, language)) {
+    qualifiers.push(how!.toLowerCase());
+    rest = `${many}${unit}${rest.slice(heaped.length)}`;
   }
   return { rest, about, qualifiers, byEye: openers.byEye };
 }

@@ -26,7 +26,7 @@ const ROW_LIMIT = 1000;
 const parts = (line: string): string[] =>
   line
     .split(
-      /\s(?:\+|plus|mais|más)\s(?=\d+\s+(?:\p{L}+\s+)?(?:egg|yolk|white|whole|gema|clara|ovo|jaune|blanc|œuf|oeuf|yema|huevo))/iu,
+      /\s(?:\+|plus|mais|más)\s(?=\d+\s+(?:\p{L}+\s+)?(?:egg|yolk|white|whole|gema|clara|ovo|jaune|blanc|œuf|oeuf|yema|huevo|eigelb|eiwei|ei\b|eier))/iu,
     )
     .flatMap(partsOfFruit);
 
@@ -34,15 +34,20 @@ const parts = (line: string): string[] =>
 const VERBS =
   /^(?:add|allow|arrange|bake|beat|blend|blind|boil|bring|brush|chill|combine|cook|cool|cover|cream|cut|divide|dock|dust|fill|fold|gently|heat|in a|knead|leave|let|line|lower|make|melt|mix|place|pour|preheat|press|prick|put|reduce|refrigerate|remove|rest|roll|rub|scald|scatter|serve|set|sift|simmer|slowly|soak|spoon|spread|sprinkle|steep|stir|strain|take|temper|tip|top|transfer|turn|unmould|warm|when|whip|whisk|adicione|amasse|aqueça|asse|bata|coloque|coza|cubra|deixe|derreta|deite|desligue|disponha|distribua|envolva|espalhe|estenda|ferva|forre|junte|leve|misture|numa|polvilhe|pré-aqueça|prepare|recheie|retire|sirva|tape|tenda|unte|verta|ajouter|ajoutez|battre|battez|beurrer|chauffer|couper|couvrir|cuire|déposer|disposer|enfourner|enfournez|étaler|étalez|faire|faites|foncer|foncez|fouetter|fouettez|garnir|incorporer|laisser|laissez|mélanger|mélangez|mettre|mettez|piquer|placer|porter|portez|préchauffer|préchauffez|préparer|remuer|répartir|réserver|retirer|saupoudrer|servir|tamiser|verser|versez|agregar|añadir|añade|añadimos|batir|bate|batimos|calentar|calienta|cocer|cocinar|colocar|cubrir|dejar|deja|derretir|enfriar|estirar|extender|forrar|hornear|hornea|hervir|incorporar|integrar|llevar|mezclar|mezcla|mezclamos|poner|pon|precalentar|precalienta|preparar|rellenar|reservar|retirar|servir|tamizar|verter|vierte)(?!\p{L})/iu;
 
-const NUMBERED = /^\s*(?:\(?\d{1,2}[.)]|step \d+:?|passo \d+:?|étape \d+:?|paso \d+:?|[-•*])\s+/iu;
+/** In German the verb comes last: "Den Teig ausrollen und in die Form legen." */
+const VERB_LAST = /\p{Ll}{2,}(?:en|ern|eln)\s*[.!]\s*$/u;
+
+const NUMBERED =
+  /^\s*(?:\(?\d{1,2}[.)]|step \d+:?|schritt \d+:?|passo \d+:?|étape \d+:?|paso \d+:?|[-•*])\s+/iu;
 
 const QUANTITY = /^\s*(?:[-•*]\s*)?(?:\d|[½⅓⅔¼¾])/;
 
 /** Whether a row tells what to do; of two words, where it is a sentence and no food: "Chill overnight.", not "Warm milk." */
 function isStep(row: string, language: Language, own: readonly Ingredient[]): boolean {
   const bare = row.replace(NUMBERED, '');
-  if (QUANTITY.test(bare) || !VERBS.test(bare)) return false;
   const words = bare.trim().split(/\s+/).length;
+  const tells = VERBS.test(bare) || (language === 'de' && words >= 3 && VERB_LAST.test(bare));
+  if (QUANTITY.test(bare) || !tells) return false;
   if (words >= 3) return true;
   const { ingredientId, likely } = ingredientIn(bare, language, own);
   return words === 2 && /[.!]\s*$/.test(bare) && ingredientId === undefined && likely.length === 0;
@@ -71,7 +76,7 @@ function barelyHeading(
   own: readonly Ingredient[],
 ): boolean {
   if (AMOUNT.test(row) || row.split(/\s+/).length > 5) return false;
-  if (/^(?:for|para|pour)\s/iu.test(row)) return true;
+  if (/^(?:for|für|para|pour)\s/iu.test(row)) return true;
   const { ingredientId, likely } = ingredientIn(row, language, own);
   // "Crème" by itself, where lists have headings, is over the list that follows and no cream that nobody weighed.
   const overList = (apart || sectioned) && /^\p{Lu}\p{L}*$/u.test(row) && AMOUNT.test(next);
@@ -174,8 +179,8 @@ function kindOf(
   return 'line';
 }
 
-/** "Pour un moule de 24 cm", "Para uma forma": what follows is what it is made for. */
-const FOR_A_TIN = /^(?:for|pour|para)\s+(?:an?|one|une?|uma?|una|1)\s/iu;
+/** "Pour un moule de 24 cm", "Für eine Springform (26 cm)", "Para uma forma": what follows is what it is made for. */
+const FOR_A_TIN = /^(?:for|für|pour|para)\s+(?:an?|one|einen?|une?|uma?|una|1)\s/iu;
 
 /** A first row that is the heading of a list at once: "Filling", "Crumb shell", "Massa". */
 function opensList(row: string): boolean {
@@ -184,13 +189,13 @@ function opensList(row: string): boolean {
     (kind === 'filling' || /dough$|shell$/.test(kind)) &&
     row.split(/\s+/).length <= 2 &&
     // "Crème brûlée" is what is made, "Crème" a list of it.
-    !/tart|pie\b|torta|tarta|tarte|^cr[eè]m[ea]\s/iu.test(row)
+    !/tart|pie\b|torta|tarta|tarte|kuchen|^cr[eè]m[ea]\s/iu.test(row)
   );
 }
 
 /** Whether something is named before it says how many: "Quince tartlets, makes 6". */
 const isNamed = (row: string): boolean =>
-  !/^(?:serves|makes|feeds|yields?|for|pour|para|rende|rinde|faz|portions?|servings?|por[çc][õo]es)\b/iu.test(
+  !/^(?:serves|makes|feeds|yields?|for|für|ergibt|reicht|pour|para|rende|rinde|faz|portions?|servings?|por[çc][õo]es)\b/iu.test(
     row,
   );
 
@@ -285,7 +290,7 @@ function factsOf(rows: readonly RecipeRow[]): RecipeFacts {
   return {
     title: title
       ?.replace(/^#+\s*/, '')
-      .replace(/[,.:;–-]?\s*\(?(?:serves|makes|feeds|rende|para \d|pour \d).*$/iu, '')
+      .replace(/[,.:;–-]?\s*\(?(?:serves|makes|feeds|ergibt|für \d|rende|para \d|pour \d).*$/iu, '')
       .trim(),
     serves: found(said.map((row) => yieldIn(row).serves)),
     makes: found(said.map((row) => yieldIn(row).makes)),

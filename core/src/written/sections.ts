@@ -27,34 +27,46 @@ export function attributesOf(heading: string): {
 
 /** Whether a heading opens the method, or closes the lists for another reason. */
 export const isMethod = (heading: string): boolean =>
-  /^(?:#+\s*)?(?:the )?(?:method|directions?|instructions?|preparation|steps|procedure|to make|modo de (?:preparo|fazer|preparação)|preparação|preparo|confecção|préparation|réalisation|recette|étapes|preparación|elaboración|modo de preparación|pasos|notes?|notas?|tips?)\s*:?$/iu.test(
+  /^(?:#+\s*)?(?:the )?(?:method|directions?|instructions?|preparation|steps|procedure|to make|modo de (?:preparo|fazer|preparação)|preparação|preparo|confecção|préparation|réalisation|recette|étapes|preparación|elaboración|modo de preparación|pasos|zubereitung|anleitung|arbeitsschritte|schritte|und so geht[’']?s|so geht[’']?s|hinweise?|tipps?|notes?|notas?|tips?)\s*:?$/iu.test(
     heading.trim(),
   );
 
-/** Words of a heading, in four languages, and the component they name; the first that is found counts. */
+/** Words of a heading, in five languages, and the component they name; the first that is found counts. */
 const WORDS: readonly (readonly [RegExp, PartKind])[] = [
-  [/crumb|biscuit base|migalhas|bolacha|miettes|biscuits? |galleta/, 'crumb-shell'],
+  [
+    /crumb|biscuit base|brösel|keksboden|migalhas|bolacha|miettes|biscuits? |galleta/,
+    'crumb-shell',
+  ],
   [/shortbread|sablé|areada/, 'pressed-dough'],
   [
-    /almond cream|frangipane|nut cream|crème d.amande|creme de amêndoa|crema de almendra/,
+    /almond cream|frangipane|nut cream|mandelcreme|nusscreme|mandelmasse|crème d.amande|creme de amêndoa|crema de almendra/,
     'nut-cream',
   ],
   [/shortcrust|pie (dough|crust|pastry)|flaky|brisée|quebrada/, 'pie-dough'],
-  [/dough|pastry|crust|shell|^(?:the )?base$|massa|pâte(?! d)|fond|masa|sucrée/, 'sweet-dough'],
-  [/caramel/, 'caramel'],
-  [/praline|brittle|croquant|crocante/, 'praline'],
-  [/italian meringue|meringue italienne|merengue italiano/, 'meringue-italian'],
-  [/swiss meringue|meringue suisse|merengue suíço|merengue suizo/, 'meringue-swiss'],
-  [/meringue|merengue|suspiro/, 'meringue-raw'],
+  [
+    /dough|pastry|crust|shell|teig|^(?:the )?base$|^(?:den |der )?boden$|massa|pâte(?! d)|fond|masa|sucrée/,
+    'sweet-dough',
+  ],
+  [/caramel|karamell/, 'caramel'],
+  [/praline|brittle|krokant|croquant|crocante/, 'praline'],
+  [
+    /italian meringue|italienische meringue|meringue italienne|merengue italiano/,
+    'meringue-italian',
+  ],
+  [
+    /swiss meringue|schweizer meringue|meringue suisse|merengue suíço|merengue suizo/,
+    'meringue-swiss',
+  ],
+  [/meringue|baiser|merengue|suspiro/, 'meringue-raw'],
   [/whipped cream|chantilly|nata montada|crème fouettée/, 'whipped-cream'],
-  [/glaze|nappage|glaçage|brilho|brillo/, 'glaze'],
+  [/glaze|tortenguss|glasur|nappage|glaçage|brilho|brillo/, 'glaze'],
   [/syrup|sirop|calda|almíbar/, 'syrup'],
-  [/topping|fruit|nuts|cobertura|garniture(?! )|fruta|frutos/, 'fruit-and-nuts'],
+  [/topping|fruit|nuts|obst|früchte|nüsse|cobertura|garniture(?! )|fruta|frutos/, 'fruit-and-nuts'],
 ];
 
 /** Words that name the main filling, whatever else stands in the heading. */
 const FILLING =
-  /filling|custard|appareil|recheio|relleno|creme|crème|crema|cream(?! ch)|crémeux|curd|ganache|mousse|bavarois|flan\b|pudim/;
+  /filling|custard|füllung|guss|belag|masse|appareil|recheio|relleno|creme|crème|crema|cream(?! ch)|crémeux|curd|ganache|mousse|bavarois|flan\b|pudim/;
 
 /**
  * What a heading of a list names: a component by its kind, or `filling` for the main one. A heading
@@ -88,7 +100,7 @@ export function kindOfList(
   const has = (test: RegExp) => ingredientIds.some((id) => id !== undefined && test.test(id));
   if (has(/flour$/)) {
     // Flour and fat without sugar is a pie's dough, whatever it is called.
-    const sweet = /sweet|sucrée|doce|dulce/i.test(heading) || has(/sugar|syrup$|^honey$/);
+    const sweet = /sweet|süß|sucrée|doce|dulce/i.test(heading) || has(/sugar|syrup$|^honey$/);
     const fat = has(/^butter|margarine|shortening|^lard|oil$/);
     return kind === 'sweet-dough' && !sweet && fat ? 'pie-dough' : kind;
   }

@@ -10,6 +10,10 @@ const OF: Readonly<Record<Language, RegExp>> = {
     String.raw`^(.*?)\b(zest|juice|rind|peel)\s+(?:of|from)\s+${SOME}\s+(?:\w+ ){0,2}?(lemon|lime|orange|grapefruit)s?\b(.*)$`,
     'iu',
   ),
+  de: new RegExp(
+    String.raw`^(.*?)\b(abrieb|schale|saft)\s+(?:von\s+)?(${NUMBER}|einer halben|einer|eine halbe|eine|zwei|drei)\s+(?:bio-?\s*)?(zitrone|limette|orange)n?(?!\p{L})(.*)$`,
+    'iu',
+  ),
   pt: new RegExp(
     String.raw`^(.*?)\b(raspas?|casca|sumo|suco|zest)\s+de\s+${SOME}\s+(lim[ãa]o|lim[õo]es|lima|laranja)s?(?!\p{L})(.*)$`,
     'iu',
@@ -24,6 +28,12 @@ const OF: Readonly<Record<Language, RegExp>> = {
   ),
 };
 
+/** How a fruit and its part make a name where they do not as in "zeste de citron". */
+const JOINED: Partial<Record<Language, (fruit: string, what: string) => string>> = {
+  en: (fruit, what) => `${fruit} ${what}`,
+  de: (fruit, what) => `${fruit}n${what.toLowerCase()}`,
+};
+
 /** "2 lemons, zested": how many, which fruit, what. */
 const AFTER =
   /^(.*?\d.*?|½|an?\s|one\s)\s*(lemon|lime|orange|grapefruit)s?\b[\s,(]+(?:finely |freely |freshly |the )?(?:grated |only the )?(zest|zested|juice|juiced|rind)\b(.*)$/iu;
@@ -35,6 +45,8 @@ const BOTH: readonly (readonly [RegExp, string, string])[] = [
   [/^(.*?)\bzest and juice of\s+(.+)$/iu, '$1zest of $2', 'juice of $2'],
   [/^(.*?)\bjuice and zest of\s+(.+)$/iu, '$1zest of $2', 'juice of $2'],
   [/^(.+?),?\s*(?:zest and juice|juice and zest|zested and juiced)$/iu, '$1, zest', '$1, juice'],
+  [/^(.*?)\b(schale|abrieb) und saft (?:von )?(.+)$/iu, '$1$2 von $3', 'Saft von $3'],
+  [/^(.*?)\bsaft und (schale|abrieb) (?:von )?(.+)$/iu, '$1$2 von $3', 'Saft von $3'],
   [/^(.*?)\braspa e (?:sumo|suco) de\s+(.+)$/iu, '$1raspa de $2', 'sumo de $2'],
   [/^(.*?)\bzeste et jus (d.\s*.+)$/iu, '$1zeste $2', 'jus $2'],
   [/^(.*?)\bralladura y (?:zumo|jugo) de\s+(.+)$/iu, '$1ralladura de $2', 'zumo de $2'],
@@ -52,7 +64,7 @@ export function wholeFirst(text: string, language: Language): string {
   if (of) {
     const [, before, what, many, fruit, after] = of;
     const one = fruit!.replace(/õ/, 'ã').replace(/es$/i, /^lim.es$/i.test(fruit!) ? 'o' : 'es');
-    const joined = language === 'en' ? `${fruit} ${what}` : `${what} de ${one}`;
+    const joined = JOINED[language]?.(fruit!, what!) ?? `${what} de ${one}`;
     return `${many} ${joined}${after}${before!.trim() ? `, ${before!.trim()}` : ''}`;
   }
   const after = language === 'en' ? AFTER.exec(text) : null;

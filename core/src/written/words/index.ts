@@ -1,4 +1,5 @@
 import type { Language } from '../language';
+import { DE } from './de';
 import { EN } from './en';
 import { ES } from './es';
 import { FR } from './fr';
@@ -11,6 +12,7 @@ const listed = (names: Names): readonly (readonly [readonly string[], readonly s
 /** For each language, names that foods go by there beside the catalogue's own, and the ingredients they may mean. */
 export const WORDS: Readonly<Record<Language, ReturnType<typeof listed>>> = {
   en: listed(EN),
+  de: listed(DE),
   pt: listed(PT),
   fr: listed(FR),
   es: listed(ES),
