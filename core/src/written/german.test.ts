@@ -83,6 +83,19 @@ describe('a tart', () => {
   });
 });
 
+it.each([
+  ['de', 'Leuchtturm-Vanillecreme', 'Für 6 Portionen', '500 ml Milch'],
+  ['de', 'Zitronencreme', 'Ergibt 4 Förmchen', '500 ml Milch'],
+  ['en', 'Lighthouse custard', 'Serves 6', '500 ml milk'],
+] as const)(
+  'in %s a cream is the title over how many it is for, and a list over a line',
+  (language, name, yields, line) => {
+    const titled = readRecipe(`${name}\n${yields}\n${line}`, language);
+    expect([titled.rows[0]!.kind, titled.facts.title]).toEqual(['title', name]);
+    expect(readRecipe(`${name}\n${line}`, language).rows[0]!.kind).toBe('heading');
+  },
+);
+
 it('pots without a heading over their method have steps and a bath', () => {
   const { rows, facts } = readRecipe(POTS, 'de');
   expect(rows.map(({ kind }) => kind)).toEqual([

@@ -169,7 +169,8 @@ function kindOf(
   if (FOR_A_TIN.test(row) && isTinLine(row, language, own)) return 'tin';
   // "Pour 6 personnes" and "Pour un moule de 24 cm" were told by now; what is left of "pour" is a verb.
   if (isStep(row, language, own)) return 'step';
-  if (first && isTitle(row, language, own) && !opensList(row)) return 'title';
+  // Over how many it is for, "Lighthouse cream" is what is made; over a line it is a list of it.
+  if (first && isTitle(row, language, own) && (!opensList(row) || isYield(next))) return 'title';
   if (isYield(row) && ingredientIn(row, language, own).ingredientId === undefined) return 'yield';
   if (isTinLine(row, language, own)) return 'tin';
   if (barelyHeading(row, { next, apart, sectioned }, language, own)) return 'heading';
