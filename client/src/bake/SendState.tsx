@@ -7,7 +7,7 @@ import { useWaiting } from '../outgoing/useWaiting';
 import { keepMine, staleOf } from '../outgoing/writes';
 import { useAppDispatch, useAppSelector } from '../state/state';
 import { refusalInWords } from '../wire/resources';
-import { takeTheBooks } from './writing';
+import { discardEntry, takeTheBooks } from './writing';
 
 /** How the sending of what was noted stands. */
 export function SendState({ id, data }: { readonly id: string; readonly data: BakeData }) {
@@ -43,7 +43,17 @@ export function SendState({ id, data }: { readonly id: string; readonly data: Ba
       <Notice
         kind="danger"
         testID="unsent"
-        actions={<Button label={say('bake.try-again')} onPress={() => dispatch(keepMine(id))} />}
+        actions={
+          <>
+            <Button label={say('bake.try-again')} onPress={() => dispatch(keepMine(id))} />
+            {refused.work.op === 'put' ? null : (
+              <Button
+                label={say('outgoing.give-it-up')}
+                onPress={() => dispatch(discardEntry(refused))}
+              />
+            )}
+          </>
+        }
       >
         {withKeeping(refusalInWords(words, refused.refused), refuses)}
       </Notice>

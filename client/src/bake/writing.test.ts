@@ -2,11 +2,12 @@
 import type { StoredBake } from '@hollow-moon/contract';
 import { createStore } from '../root/store';
 import { begunBake } from '../testing/bake';
+import { refused } from '../outgoing/writes';
 import { away, serve } from '../testing/server';
 import { believed, notedKey, type BelievedForecast } from './believed';
 import { notedOf, type NotedEntry } from './noted';
 import { pullMarkId } from './ofDay';
-import { beginBake, changeBake, noteOf, takeBack, takeUp } from './writing';
+import { beginBake, changeBake, discardEntry, noteOf, takeBack, takeUp } from './writing';
 
 const id = '00000000-0000-4000-8000-000000000091';
 const kitchenId = '00000000-0000-4000-8000-000000000011';
@@ -141,4 +142,19 @@ it('what is noted of one bake and taken back goes as two of its own, unless nobo
   store.dispatch(takeBack(id, 'wobbles', 'long ago'));
   expect(works().at(-1)!.work).toEqual({ op: 'take-back', kind: 'wobbles', entryId: 'long ago' });
   expect(notedOf(store.getState().noted, id).readings).toEqual([reading(1).entry]);
+});
+
+it('an entry that the book would not have can be discarded, and nothing else of the bake goes with it', () => {
+  const { store, works } = begun();
+  store.dispatch(noteOf(id, reading(1)));
+  store.dispatch(noteOf(id, reading(2)));
+  const writes = () => Object.values(store.getState().outgoing.writes);
+  const first = writes().find(
+    ({ work }) => work.op === 'note' && work.entry.id === reading(1).entry.id,
+  )!;
+  const refusal = { code: 'invalid', message: 'No.' };
+  store.dispatch(refused({ id: first.id, refusal }));
+  store.dispatch(discardEntry(first));
+  expect(works().map(({ work }) => work.op)).toEqual(['put', 'note']);
+  expect(notedOf(store.getState().noted, id).readings).toEqual([reading(2).entry]);
 });

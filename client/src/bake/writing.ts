@@ -1,10 +1,17 @@
 import type { BakeData, StoredBake } from '@hollow-moon/contract';
-import { putsWithdrawn, queued, unqueued, waitingOf } from '../outgoing/writes';
+import { putsWithdrawn, queued, unqueued, waitingOf, type Write } from '../outgoing/writes';
 import type { AppThunk, RootState } from '../state/state';
 import { notedKey } from './believed';
 import { bakeArrived, dataChanged, putAway } from './bakes';
 import { toldDay, type SaidOfPull } from './ofDay';
-import { entriesOf, entryArrived, entryTakenBack, notedOf, type NotedEntry } from './noted';
+import {
+  entriesOf,
+  entryArrived,
+  entryGone,
+  entryTakenBack,
+  notedOf,
+  type NotedEntry,
+} from './noted';
 
 /** Puts a bake as it is now on its way into the book. */
 const sendBake =
@@ -82,6 +89,14 @@ export const takeBack =
       const work = { op: 'take-back', kind, entryId } as const;
       dispatch(queued({ kitchenId: bake.kitchenId, thing: id, work }));
     }
+  };
+
+/** Gives up an entry that the book would not have: what waits behind it can go. */
+export const discardEntry =
+  ({ id, work }: Pick<Write, 'id' | 'work'>): AppThunk =>
+  (dispatch) => {
+    dispatch(unqueued(id));
+    if (work.op === 'note') dispatch(entryGone(work.entry.id));
   };
 
 /** Gives up how a bake stands here for how it is in the book; what was noted of it goes there all the same. */
