@@ -7,7 +7,7 @@ import { dueVessel } from '../vessels/pulls';
 import { useRunning, type Running } from '../bake/useRunning';
 import { useWords } from '../design';
 import { useAppSelector } from '../state/state';
-import { callOf, dueNow, toRing, type Call, type Called } from './due';
+import { callOf, dueNow, mostPressingOf, toRing, type Call, type Called } from './due';
 import { notify, speak } from './saying';
 import { hearTouch, ring } from './voice';
 
@@ -45,15 +45,20 @@ interface Calling {
   readonly path: string;
 }
 
-/** Calls in every way that this device was asked to. */
-function useCalls(): (calling: Calling) => void {
+const asSentence = (text: string): string => (/[.!?]$/.test(text) ? text : `${text}.`);
+
+/** Calls in every way that this device was asked to; of several at once all are said, and the most pressing sounds. */
+function useCalls(): (callings: readonly Calling[]) => void {
   const { alarms, aloud, notices } = useAppSelector((state) => state.settings);
   return useCallback(
-    ({ call, says, of, path }) => {
-      if (alarms) ring(call);
-      if (alarms && aloud) speak(says);
+    (callings) => {
+      const pressing = mostPressingOf(callings.map(({ call }) => call));
+      if (!pressing) return;
+      if (alarms) ring(pressing);
+      if (alarms && aloud) speak(callings.map(({ says }) => asSentence(says)).join(' '));
       // A device that shows nothing is a device that shows nothing: the strip is still there.
-      if (notices) notify(says, of, path).catch(() => undefined);
+      if (notices)
+        for (const { says, of, path } of callings) notify(says, of, path).catch(() => undefined);
     },
     [alarms, aloud, notices],
   );
@@ -72,7 +77,7 @@ function useCallInWords() {
 }
 
 /** Calls for what of a day is due: each thing once, and not for what was due long before anybody could hear it. */
-function useDayCalls(calls: (calling: Calling) => void): boolean {
+function useDayCalls(calls: (callings: readonly Calling[]) => void): boolean {
   const agenda = useAppSelector((state) => state.agenda);
   const due = useMemo(() => Object.values(agenda).flat(), [agenda]);
   const now = useNow(due.length > 0);
@@ -80,10 +85,11 @@ function useDayCalls(calls: (calling: Calling) => void): boolean {
   useEffect(() => {
     const { calls: come, known } = dueNow(due, now, called.current);
     called.current = known;
-    const [first] = come;
-    if (!first) return;
-    const { kind, says, key, path } = first;
-    calls({ call: kind === 'look' ? 'look' : 'step', says, of: key, path });
+    calls(
+      come.map(({ kind, says, key, path }) => ({
+        ...{ call: kind === 'look' ? 'look' : 'step', says, of: key, path },
+      })),
+    );
   }, [due, now, calls]);
   return due.some(({ atMs }) => Math.abs(atMs - now) < NEAR_MS);
 }
@@ -101,15 +107,16 @@ export function Alarms() {
   const near = useDayCalls(calls);
   useAwake(running.length > 0 || near);
   useEffect(() => {
-    for (const each of running) {
+    const callings = running.flatMap((each): readonly Calling[] => {
       const { id, data, standing, own } = each;
       const vesselNo = dueVessel(own, secondsInto(data, now));
       const stands: Called = { call: callOf(standing), stepS: dueStepS(data, now), vesselNo };
       const call = toRing(called.current.get(id), stands);
       called.current.set(id, stands);
-      if (call)
-        calls({ call, says: inWords(each, call, now, vesselNo), of: id, path: `/bake/${id}` });
-    }
+      const path = `/bake/${id}`;
+      return call ? [{ call, says: inWords(each, call, now, vesselNo), of: id, path }] : [];
+    });
+    calls(callings);
   }, [running, now, calls, inWords]);
   return null;
 }

@@ -1,6 +1,6 @@
 /** When a bake calls, and for what: each thing once, and again where a reading has put it back. */
 import type { Due } from './agenda';
-import { callOf, dueNow, toRing, type Called } from './due';
+import { callOf, dueNow, mostPressingOf, toRing, type Called } from './due';
 
 const at = (call: Called['call'], stepS?: number, vesselNo?: number): Called => ({
   call,
@@ -60,4 +60,13 @@ describe('what of a day is due', () => {
     expect(putOff.calls).toEqual([]);
     expect(dueNow([due('a', NOW + 5000)], NOW + 6000, putOff.known).calls).toHaveLength(1);
   });
+});
+
+it.each([
+  [['look', 'pull'], 'pull'],
+  [['step', 'past', 'pull'], 'past'],
+  [['look', 'step', 'vessel'], 'vessel'],
+  [[], undefined],
+] as const)('of %j at one moment %s sounds', (calls, call) => {
+  expect(mostPressingOf(calls)).toBe(call);
 });

@@ -11,6 +11,13 @@ export function callOf({ phase, count }: Pick<Standing, 'phase' | 'count'>): Cal
   return count.to === 'best' ? 'look' : 'pull';
 }
 
+/** What cannot wait comes before what can. */
+const PRESSING: readonly Call[] = ['past', 'pull', 'vessel', 'step', 'look'];
+
+/** Of several calls at one moment the one that is rung: sounds over each other tell nothing. */
+export const mostPressingOf = (calls: readonly Call[]): Call | undefined =>
+  PRESSING.find((call) => calls.includes(call));
+
 /** Calls of a window come in this order, and each once: a window that a reading has put back calls again. */
 export interface Called {
   readonly call: Call | undefined;
