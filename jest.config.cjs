@@ -1,6 +1,9 @@
 /** Unit and server tests; each room runs in the world it lives in. */
 const { join } = require('node:path');
 
+// A zone whose clocks are changed: what is planned for the night they are must say the hours of the wall. Source: tz database.
+process.env.TZ = 'Europe/Lisbon';
+
 const swc = {
   '^.+\\.tsx?$': [
     '@swc/jest',

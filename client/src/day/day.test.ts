@@ -7,6 +7,7 @@ import { aWeekLater, emptyDay } from './useDay';
 import {
   dayAndHour,
   dayInWords,
+  exactMinuteOf,
   hourOf,
   lasting,
   minuteOf,
@@ -32,11 +33,33 @@ describe('minutes of a session', () => {
     expect(weekdayInWords('2028-02-29')).toBe('Tuesday');
   });
 
-  it('come back from the moment they stand for, over every hour of four days', () => {
+  // Clocks go forward at 01:00 on 29 March 2026 and back at 02:00 on 25 October in the zone of these tests: tz database.
+  it.each([
+    ['2026-03-29', [60, 120]],
+    ['2026-10-25', [0, 0]],
+  ])('come back from the moment they stand for, over four days about %s', (date, [gone, from]) => {
     for (let minute = 0; minute < 4 * 1440; minute += 7) {
-      expect(minuteOf('2026-03-29', momentOf('2026-03-29', minute))).toBe(minute);
+      const ofDay = minute - BEFORE_MIN;
+      const isThere = ofDay < gone! || ofDay >= from!;
+      expect(minuteOf(date, momentOf(date, minute))).toBe(isThere ? minute : minute + 60);
     }
   });
+
+  it.each(['2026-03-29', '2026-10-25', '2026-12-01'])(
+    'say the hour of the wall on %s, and stand for the moment at which it shows that',
+    (date) => {
+      for (const [minute, says] of [
+        [370, '06:10'],
+        [-60, '23:00'],
+        [23 * 60 + 59, '23:59'],
+      ] as const) {
+        expect(hourOf(date, BEFORE_MIN + minute)).toBe(says);
+      }
+      const moment = momentOf(date, BEFORE_MIN + 370.5);
+      expect([moment.getHours(), moment.getMinutes(), moment.getSeconds()]).toEqual([6, 10, 30]);
+      expect(exactMinuteOf(date, moment)).toBe(BEFORE_MIN + 370.5);
+    },
+  );
 
   // By hand: 21:02 the evening before is 178 min before midnight, told as 180; two days before is 2880.
   it.each([

@@ -1,14 +1,19 @@
 import { BEFORE_MIN } from '@hollow-moon/contract/planning';
 import { say } from '@hollow-moon/words';
-import { addMinutes, format, parseISO } from 'date-fns';
+import { format, parseISO } from 'date-fns';
 
-/** The moment of a minute of a session, by the clock on the wall: a day has 24 hours here, also when clocks are changed. */
+/**
+ * The moment of a minute of a session, by the clock on the wall: a day has 24 hours here, also when clocks are changed. What
+ * is due at 06:10 that morning is due when the wall says so; an hour that is left out is the one after it.
+ */
 export function momentOf(date: string, minute: number): Date {
   const since = minute - BEFORE_MIN;
   const days = Math.floor(since / 1440);
-  const midnight = parseISO(date);
-  midnight.setDate(midnight.getDate() + days);
-  return addMinutes(midnight, since - days * 1440);
+  const ofDay = since - days * 1440;
+  const moment = parseISO(date);
+  moment.setDate(moment.getDate() + days);
+  moment.setHours(Math.floor(ofDay / 60), Math.floor(ofDay % 60), 0, (ofDay % 1) * 60_000);
+  return moment;
 }
 
 /** The minute of a session at a moment, with the part of it that has passed. */

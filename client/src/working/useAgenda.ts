@@ -20,7 +20,7 @@ interface DueFor {
 
 /** What will want a cook, and when: what goes on by itself when it should be over, what is to be done to it on the way, and what comes next when it should begin. */
 export function dueOf(rows: Rows, { person, date, path, words }: DueFor): Due[] {
-  const moment = (minute: number) => momentOf(date, 0).getTime() + minute * 60_000;
+  const moment = (minute: number) => momentOf(date, minute).getTime();
   // What is overdue is expected any moment: by the minute, so that it is told, and kept, no more often.
   const atMs = ({ atMin, due }: Row) => moment(due ? Math.floor(atMin) : atMin);
   const going = rows.going.filter(
