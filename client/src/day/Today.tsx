@@ -7,15 +7,11 @@ import { useDays } from './useDay';
 import { useMinute } from './useMinute';
 import { usePlan, type Planned } from './usePlan';
 import { useWorks } from './useWorks';
-import { BEFORE_MIN } from '@hollow-moon/contract/planning';
+import { currentDay } from './current';
 import { dayAndHour, minuteOf } from './when';
 
 /** So many of the next tasks are shown. */
 const SHOWN = 3;
-
-/** A plan is today's from a day and a half before its midnight to the end of its day, min. */
-const FROM_MIN = BEFORE_MIN - 36 * 60;
-const TO_MIN = BEFORE_MIN + 1440;
 
 /** Whether somebody has said that a task is over. */
 const isDone = ({ worked }: Planned, task: string): boolean => {
@@ -112,9 +108,8 @@ function TodayOf({
 export function Today({ book }: { readonly book: KitchenBook }) {
   const days = useDays(book.kitchen.id);
   const moment = useMinute();
-  const at = (day: StoredDay) => minuteOf(day.data.date, moment);
-  const current = (days ?? [])
-    .filter(({ data }) => !data.archived && data.wanted.length > 0)
-    .findLast((day) => at(day) >= FROM_MIN && at(day) < TO_MIN);
-  return current ? <TodayOf stored={current} book={book} now={at(current)} /> : null;
+  const current = currentDay(days ?? [], moment);
+  return current ? (
+    <TodayOf stored={current} book={book} now={minuteOf(current.data.date, moment)} />
+  ) : null;
 }
