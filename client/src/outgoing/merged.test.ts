@@ -62,15 +62,30 @@ it.each<[string, Partial<DayData>, Partial<DayData>, Partial<DayData>]>([
     { wanted: [bake('pie')] },
   ],
   [
-    'what has no names of its own',
-    { inHand: { grams: {}, eggs: 2 } },
-    { inHand: { grams: {}, eggs: 9 } },
-    { inHand: { grams: {}, eggs: 2 } },
+    'the same figure of what is in hand',
+    { inHand: { grams: { cream: 5 }, eggs: 2 } },
+    { inHand: { grams: { cream: 7 }, eggs: 2 } },
+    { inHand: { grams: { cream: 5 }, eggs: 2 } },
+  ],
+  [
+    'the plan, which holds together',
+    { way: { order: ['tart', 'pie'], soonerMin: { tart: 5 } } },
+    { way: { order: ['tart', 'pie'], soonerMin: { pie: 5 } } },
+    { way: { order: ['tart', 'pie'], soonerMin: { tart: 5 } } },
   ],
 ])('is not clear where both have changed %s, and has mine there', (_, mine, theirs, has) => {
   const { value, clear } = merged(day, { ...day, ...mine }, { ...day, ...theirs, mixers: 5 });
   expect(clear).toBe(false);
   expect(value).toEqual({ ...day, ...has, mixers: 5 });
+});
+
+it('has what two have counted of different things, and no more what one has taken away', () => {
+  const counted = (grams: Readonly<Record<string, number>>, eggs: number) => ({
+    ...{ ...day, inHand: { grams, eggs } },
+  });
+  const base = counted({ milk: 900 }, 0);
+  const { value, clear } = merged(base, counted({ milk: 900, cream: 500 }, 0), counted({}, 12));
+  expect([value.inHand, clear]).toEqual([{ grams: { cream: 500 }, eggs: 12 }, true]);
 });
 
 it('is clear where both have changed the same alike', () => {

@@ -13,6 +13,13 @@ const keyOf = ({ id, bake, task, kind }: Named): string | undefined =>
 const isNamedList = (value: unknown): value is readonly Named[] =>
   Array.isArray(value) && value.every((each: Named) => keyOf(each) !== undefined);
 
+/** Figures by their names, as what is in hand by ingredient: each is changed by itself. A plan is not, it holds together. */
+const isFigures = (value: unknown): value is object =>
+  typeof value === 'object' &&
+  value !== null &&
+  !Array.isArray(value) &&
+  Object.values(value).every((each) => typeof each === 'number' || isFigures(each));
+
 export interface Merged<T> {
   readonly value: T;
   /** Whether nobody's change was passed over: the two have changed different things, or the same alike. */
@@ -26,6 +33,7 @@ function valueMerged<T>(base: T, mine: T, theirs: T): Merged<T> {
   if (isNamedList(base) && isNamedList(mine) && isNamedList(theirs)) {
     return listMerged(base, mine, theirs) as Merged<T & readonly Named[]>;
   }
+  if (isFigures(base) && isFigures(mine) && isFigures(theirs)) return merged(base, mine, theirs);
   return { value: mine, clear: false };
 }
 
@@ -47,8 +55,8 @@ function listMerged(
 }
 
 /**
- * A thing as two have made it, each from the same `base`: field by field, and in lists whose entries have names entry by
- * entry, with what either has changed. Where both have changed the same otherwise, it has mine, and is not clear.
+ * A thing as two have made it, each from the same `base`: field by field, in lists whose entries have names entry by entry,
+ * and of figures that have names figure by figure, with what either has changed. Where both have changed the same otherwise, it has mine, and is not clear.
  */
 export function merged<T extends object>(base: T, mine: T, theirs: T): Merged<T> {
   if (same(base, theirs)) return { value: mine, clear: true };
@@ -56,8 +64,10 @@ export function merged<T extends object>(base: T, mine: T, theirs: T): Merged<T>
   const fields = names.map(
     (name) => [name, valueMerged(base[name], mine[name], theirs[name])] as const,
   );
+  // What is there no more is not there, and not nothing.
+  const there = fields.filter(([, { value }]) => value !== undefined);
   return {
-    value: Object.fromEntries(fields.map(([name, { value }]) => [name, value])) as T,
+    value: Object.fromEntries(there.map(([name, { value }]) => [name, value])) as T,
     clear: fields.every(([, { clear }]) => clear),
   };
 }
