@@ -96,6 +96,15 @@ it.each([
   },
 );
 
+it('what goes in by eye is no step, though it is for doing something', () => {
+  const { rows, lines } = readRecipe(
+    'Tarte\n1 Ei\nPuderzucker zum Bestäuben.\nAlles verrühren.',
+    'de',
+  );
+  expect(rows.map(({ kind }) => kind)).toEqual(['title', 'line', 'line', 'step']);
+  expect(lines[1]).toMatchObject({ ingredientId: 'icing-sugar', amount: { kind: 'by-eye' } });
+});
+
 it('pots without a heading over their method have steps and a bath', () => {
   const { rows, facts } = readRecipe(POTS, 'de');
   expect(rows.map(({ kind }) => kind)).toEqual([

@@ -34,8 +34,8 @@ const parts = (line: string): string[] =>
 const VERBS =
   /^(?:add|allow|arrange|bake|beat|blend|blind|boil|bring|brush|chill|combine|cook|cool|cover|cream|cut|divide|dock|dust|fill|fold|gently|heat|in a|knead|leave|let|line|lower|make|melt|mix|place|pour|preheat|press|prick|put|reduce|refrigerate|remove|rest|roll|rub|scald|scatter|serve|set|sift|simmer|slowly|soak|spoon|spread|sprinkle|steep|stir|strain|take|temper|tip|top|transfer|turn|unmould|warm|when|whip|whisk|adicione|amasse|aqueça|asse|bata|coloque|coza|cubra|deixe|derreta|deite|desligue|disponha|distribua|envolva|espalhe|estenda|ferva|forre|junte|leve|misture|numa|polvilhe|pré-aqueça|prepare|recheie|retire|sirva|tape|tenda|unte|verta|ajouter|ajoutez|battre|battez|beurrer|chauffer|couper|couvrir|cuire|déposer|disposer|enfourner|enfournez|étaler|étalez|faire|faites|foncer|foncez|fouetter|fouettez|garnir|incorporer|laisser|laissez|mélanger|mélangez|mettre|mettez|piquer|placer|porter|portez|préchauffer|préchauffez|préparer|remuer|répartir|réserver|retirer|saupoudrer|servir|tamiser|verser|versez|agregar|añadir|añade|añadimos|batir|bate|batimos|calentar|calienta|cocer|cocinar|colocar|cubrir|dejar|deja|derretir|enfriar|estirar|extender|forrar|hornear|hornea|hervir|incorporar|integrar|llevar|mezclar|mezcla|mezclamos|poner|pon|precalentar|precalienta|preparar|rellenar|reservar|retirar|servir|tamizar|verter|vierte)(?!\p{L})/iu;
 
-/** In German the verb comes last: "Den Teig ausrollen und in die Form legen." */
-const VERB_LAST = /\p{Ll}{2,}(?:en|ern|eln)\s*[.!]\s*$/u;
+/** In German the verb comes last: "Den Teig ausrollen und in die Form legen."; what is done "zum Bestreuen" is a noun. */
+const VERB_LAST = /(?:^|\s)\p{Ll}{2,}(?:en|ern|eln)\s*[.!]\s*$/u;
 
 const NUMBERED =
   /^\s*(?:\(?\d{1,2}[.)]|step \d+:?|schritt \d+:?|passo \d+:?|étape \d+:?|paso \d+:?|[-•*])\s+/iu;
@@ -46,7 +46,7 @@ const QUANTITY = /^\s*(?:[-•*]\s*)?(?:\d|[½⅓⅔¼¾])/;
 function isStep(row: string, language: Language, own: readonly Ingredient[]): boolean {
   const bare = row.replace(NUMBERED, '');
   const words = bare.trim().split(/\s+/).length;
-  const tells = VERBS.test(bare) || (language === 'de' && words >= 3 && VERB_LAST.test(bare));
+  const tells = VERBS.test(bare) || (language === 'de' && VERB_LAST.test(bare));
   if (QUANTITY.test(bare) || !tells) return false;
   if (words >= 3) return true;
   const { ingredientId, likely } = ingredientIn(bare, language, own);
