@@ -1,9 +1,10 @@
 /** Hours of the wall, days that come again, and days from files. */
-import { AS_USUAL } from '@hollow-moon/contract';
+import { AS_USUAL, type MarkData } from '@hollow-moon/contract';
 import { BEFORE_MIN } from '@hollow-moon/contract/planning';
 import { arrived } from './arrived';
 import { isPutByHand } from './moving';
 import { aWeekLater, emptyDay } from './useDay';
+import { tapsBy } from './usePlan';
 import {
   dayAndHour,
   dayInWords,
@@ -60,6 +61,28 @@ describe('minutes of a session', () => {
       expect(exactMinuteOf(date, moment)).toBe(BEFORE_MIN + 370.5);
     },
   );
+
+  // 00:50 UTC is 01:50 of the first of the two hours, 01:10 UTC is 01:10 of the second.
+  it('of taps in an hour that the clocks have twice keep their order', () => {
+    const tap = (kind: 'begun' | 'done', at: string): MarkData => ({
+      ...{ id: at, tap: at, task: 'tart:fill', kind, at },
+    });
+    const taps = (...all: MarkData[]) =>
+      tapsBy('2026-10-25', all, new Date('2026-10-25T01:11:00Z')).taps.map(({ kind, atMin }) => [
+        kind,
+        atMin - BEFORE_MIN,
+      ]);
+    const [begun, done] = [
+      tap('begun', '2026-10-25T00:50:00Z'),
+      tap('done', '2026-10-25T01:10:00.000Z'),
+    ];
+    const kept = [
+      ['begun', 110],
+      ['done', 110],
+    ];
+    expect([taps(begun, done), taps(done, begun)]).toEqual([kept, kept]);
+    expect(taps(tap('done', '2026-10-25T02:10:00Z'))).toEqual([['done', 130]]);
+  });
 
   // By hand: 21:02 the evening before is 178 min before midnight, told as 180; two days before is 2880.
   it.each([

@@ -49,13 +49,22 @@ const OVER_MIN = BEFORE_MIN + 2 * 1440;
 
 type Found = ReturnType<typeof planned>;
 
-/** What was tapped, on the clock of a session, and the minute it is. */
-function tapsBy(date: string, marks: readonly MarkData[], now: Date) {
-  const taps = marks.map(({ task, kind, at, minutes, by }) => ({
-    ...{ task, kind, atMin: exactMinuteOf(date, new Date(at)) },
-    ...(minutes === undefined ? {} : { minutes }),
-    ...(by === undefined ? {} : { by }),
-  }));
+/**
+ * What was tapped, in its order and on the clock of a session, and the minute it is. In an hour that the clocks have twice a
+ * tap is never before the one that it follows: what was done would be begun again.
+ */
+export function tapsBy(date: string, marks: readonly MarkData[], now: Date) {
+  let beforeMin = -Infinity;
+  const taps = marks
+    .toSorted((a, b) => Date.parse(a.at) - Date.parse(b.at))
+    .map(({ task, kind, at, minutes, by }) => {
+      beforeMin = Math.max(beforeMin, exactMinuteOf(date, new Date(at)));
+      return {
+        ...{ task, kind, atMin: beforeMin },
+        ...(minutes === undefined ? {} : { minutes }),
+        ...(by === undefined ? {} : { by }),
+      };
+    });
   // What has just been tapped is not in the future, though the minute has not been looked at since.
   const sinceMin = exactMinuteOf(date, now);
   const lastMin = Math.max(sinceMin, ...taps.map(({ atMin }) => atMin));
