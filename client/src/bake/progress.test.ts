@@ -150,6 +150,9 @@ describe('a reading far from the forecast', () => {
       behindS: expect.closeTo(1066.67, 1),
     });
     expect(gapOf(begunBake, [readAt(1800, 75.9)])).toBeUndefined();
+    // 60 °C were foreseen for 1000 s: from four degrees on it is told.
+    expect(gapOf(begunBake, [readAt(1000, 56)])).toMatchObject({ gapK: -4 });
+    expect(gapOf(begunBake, [readAt(1000, 56.1)])).toBeUndefined();
     expect(gapOf(begunBake, [readAt(1800, 56, 'oven')])).toBeUndefined();
   });
 
